@@ -1,0 +1,13 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  compiler: { styledComponents: true },
+  reactStrictMode: true,
+  poweredByHeader: false,
+  devIndicators: false,
+  // The stand-ins keep their journal in a folder outside the build.
+  outputFileTracingExcludes: { '*': ['.arcatum/**'] },
+  turbopack: { root: import.meta.dirname },
+};
+
+export default config;

@@ -1,0 +1,17 @@
+/** The exact words of the brief that something came from. Offsets count UTF-16 units. */
+export interface Source {
+  text: string;
+  start: number;
+  end: number;
+}
+
+/** Something that was read, how sure the reading is (0–1), and where it stands. `source` is null for a default. */
+export interface Fact<T> {
+  value: T;
+  confidence: number;
+  source: Source | null;
+  /** True where the seller has put it right. */
+  corrected?: boolean;
+}
+
+export const sourceAt = (brief: string, start: number, end: number): Source => ({ text: brief.slice(start, end), start, end });

@@ -1,0 +1,85 @@
+import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
+import { fail, ok, type Result } from '../result';
+import { readProject } from './migrate';
+import type { Project } from './schema';
+
+export interface ProjectFile {
+  project: Project;
+  /** Picture bytes by hash. */
+  pictures: Map<string, Uint8Array>;
+}
+
+/** Unpacked size beyond which an archive is refused. */
+const largestArchive = 1024 * 1024 * 1024;
+
+/** An archive's entries may not climb out of the folder that they are unpacked into. */
+export function isSafePath(path: string): boolean {
+  return (
+    path !== '' &&
+    !path.startsWith('/') &&
+    !path.includes('\\') &&
+    !path.includes('\0') &&
+    !/^[a-z]:/i.test(path) &&
+    path.split('/').every((part) => part !== '..' && part !== '.' && part !== '')
+  );
+}
+
+/** Unpacks a zip archive, or says why it is refused. Entries that are folders are passed over. */
+export function unpack(bytes: Uint8Array): Result<Map<string, Uint8Array>> {
+  let total = 0;
+  let refusal = '';
+  try {
+    const entries = unzipSync(bytes, {
+      filter: (entry) => {
+        if (entry.name.endsWith('/')) return false;
+        if (!isSafePath(entry.name)) refusal = `The archive has an entry that points outside of it (“${entry.name}”), so it was not opened.`;
+        total += entry.originalSize;
+        if (total > largestArchive) refusal = 'The archive unpacks to more than 1 GiB, so it was not opened.';
+        return refusal === '';
+      },
+    });
+    return refusal ? fail(refusal) : ok(new Map(Object.entries(entries)));
+  } catch {
+    return fail('This file is not a readable zip archive. Choose another one.');
+  }
+}
+
+/** Packs files so that the same files give the same bytes. Pictures and fonts are stored as they are, being packed already. */
+export function pack(files: Iterable<readonly [path: string, bytes: Uint8Array]>): Uint8Array {
+  const entries: Zippable = {};
+  for (const [path, bytes] of files) {
+    const level = /\.(webp|png|jpe?g|gif|avif|woff2|zip)$/.test(path) ? 0 : 6;
+    entries[path] = [bytes, { level, mtime: new Date(1980, 0, 1) }];
+  }
+  return zipSync(entries);
+}
+
+/** The whole project as one file: its document and its pictures. */
+export function writeProjectFile({ project, pictures }: ProjectFile): Uint8Array {
+  const used = project.pictures.flatMap((picture) => {
+    const bytes = pictures.get(picture.hash);
+    return bytes ? [[`pictures/${picture.hash}`, bytes] as const] : [];
+  });
+  return pack([['project.json', strToU8(JSON.stringify(project, null, 2))], ...used]);
+}
+
+export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
+  const files = unpack(bytes);
+  if (!files.ok) return files;
+  const document = files.value.get('project.json');
+  if (!document) return fail('There is no project in this archive. Choose a file that was saved with “Export project”.');
+  let parsed: unknown;
+  try {
+    parsed = JSON.parse(strFromU8(document));
+  } catch {
+    return fail('The project in this archive is damaged. Open an earlier copy of it.');
+  }
+  const project = readProject(parsed);
+  if (!project.ok) return project;
+  const pictures = new Map<string, Uint8Array>();
+  for (const { hash } of project.value.pictures) {
+    const found = files.value.get(`pictures/${hash}`);
+    if (found) pictures.set(hash, found);
+  }
+  return ok({ project: project.value, pictures });
+}

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import type { DecisionValue } from './schema';
+
+/** A kind of place that a decision can be addressed to: what its address looks like and what may stand there. */
+interface PlaceKind {
+  pattern: RegExp;
+  schema: z.ZodType;
+  /** How the place is named in the list of steps to undo. */
+  label: string;
+}
+
+const text = z.string().max(20_000);
+const colour = z.string().regex(/^#[0-9a-f]{6}$/);
+const name = z.string().min(1).max(200);
+const minor = z.number().int().nonnegative();
+const rate = z.object({
+  id: name,
+  label: name,
+  /** Minor units. */
+  price: minor,
+  freeFrom: minor.nullable(),
+  /** Grams; null carries anything. */
+  upTo: z.number().positive().nullable(),
+});
+
+export const zoneSchema = z.object({ id: name, label: name, countries: z.array(z.string().length(2)), rates: z.array(rate) });
+export const discountCodeSchema = z.object({
+  code: name,
+  kind: z.enum(['percent', 'sum', 'free-delivery']),
+  /** Basis points for percent (1000 is 10 %), minor units for sum, unused for free delivery. */
+  amount: z.number().int().nonnegative(),
+  least: minor,
+  /** ISO date of the last day, or empty. */
+  until: z.string(),
+});
+
+const kinds: PlaceKind[] = [
+  { pattern: /^reading\/(name|place|currency|email|phone|tagline)$/, schema: text, label: 'Correct a fact' },
+  {
+    pattern: /^reading\/(sells|audience|tone|coloursWanted|coloursAvoided)$/,
+    schema: z.array(z.string()),
+    label: 'Correct a fact',
+  },
+  { pattern: /^look\/family$/, schema: name, label: 'Choose a family' },
+  { pattern: /^look\/(accent|second|ground)$/, schema: colour, label: 'Choose a colour' },
+  { pattern: /^look\/(heading|text)$/, schema: name, label: 'Choose a typeface' },
+  { pattern: /^look\/mix$/, schema: z.number().int(), label: 'Mix another palette' },
+  { pattern: /^plan\/[^/]+\/menu$/, schema: z.boolean(), label: 'Change the menu' },
+  { pattern: /^plan\/[^/]+\/name$/, schema: name, label: 'Rename a page' },
+  { pattern: /^plan\/[^/]+\/order$/, schema: z.array(z.string()), label: 'Reorder sections' },
+  { pattern: /^plan\/[^/]+\/[^/]+\/hidden$/, schema: z.boolean(), label: 'Hide or show a section' },
+  { pattern: /^words\/[^/]+\/[^/]+\/[^/]+$/, schema: text, label: 'Change a text' },
+  { pattern: /^goods\/[^/]+\/(title|description|slug)$/, schema: text, label: 'Change a product' },
+  { pattern: /^goods\/[^/]+\/categories$/, schema: z.array(z.string()), label: 'Change categories' },
+  { pattern: /^goods\/[^/]+\/taxClass$/, schema: z.enum(['standard', 'reduced', 'zero']), label: 'Change a tax class' },
+  { pattern: /^goods\/[^/]+\/hidden$/, schema: z.boolean(), label: 'Take a product out' },
+  { pattern: /^goods\/[^/]+\/[^/]+\/(price|weight)$/, schema: minor, label: 'Change a price' },
+  { pattern: /^goods\/[^/]+\/[^/]+\/(stock|earlierPrice)$/, schema: minor.nullable(), label: 'Change stock' },
+  { pattern: /^till\/country$/, schema: z.string().length(2), label: 'Set the country' },
+  { pattern: /^till\/pricesIncludeTax$/, schema: z.boolean(), label: 'Set how prices hold tax' },
+  {
+    pattern: /^till\/taxes$/,
+    schema: z.object({ standard: minor.max(10_000), reduced: minor.max(10_000), zero: z.literal(0) }),
+    label: 'Set tax rates',
+  },
+  { pattern: /^till\/zones$/, schema: z.array(zoneSchema), label: 'Set delivery' },
+  { pattern: /^till\/codes$/, schema: z.array(discountCodeSchema), label: 'Set discount codes' },
+  { pattern: /^till\/payments$/, schema: z.object({ card: z.boolean(), bank: text }), label: 'Set payments' },
+  { pattern: /^till\/returnsDays$/, schema: minor.max(3650), label: 'Set returns' },
+  { pattern: /^publish\/address$/, schema: z.string().regex(/^[a-z0-9-]{3,60}$/), label: 'Choose an address' },
+];
+
+/** The kind of place that an address names, or undefined where Arcatum knows no such place. */
+const kindOf = (place: string) => kinds.find((kind) => kind.pattern.test(place));
+
+export const isPlace = (place: string): boolean => kindOf(place) !== undefined;
+export const placeLabel = (place: string): string => kindOf(place)?.label ?? 'Change';
+
+/** Whether a value may stand at a place. */
+export function fitsPlace(place: string, value: unknown): value is DecisionValue {
+  return kindOf(place)?.schema.safeParse(value).success ?? false;
+}

@@ -1,0 +1,58 @@
+import { z } from 'zod';
+
+const line = z.string().trim().max(200);
+
+/** What a buyer's browser sends: what is bought and where it goes, never what it costs. */
+export const orderRequestSchema = z.object({
+  /** Made by the browser once per attempt: the same one twice is the same order. */
+  key: z.string().min(8).max(80),
+  lines: z
+    .array(z.object({ variant: z.string().max(200), quantity: z.number().int().min(1).max(999) }))
+    .min(1)
+    .max(200),
+  country: z.string().regex(/^[A-Z]{2}$/),
+  rate: line,
+  code: line,
+  payment: z.enum(['card', 'bank']),
+  consent: z.literal(true),
+  buyer: z.object({
+    name: line.min(1),
+    email: z.email().max(200),
+    phone: line,
+    street: line,
+    place: line,
+    postcode: line,
+    note: z.string().max(2000),
+  }),
+});
+
+export type OrderRequest = z.infer<typeof orderRequestSchema>;
+
+const taxLine = z.object({ taxClass: z.enum(['standard', 'reduced', 'zero']), rate: z.number(), net: z.number(), tax: z.number() });
+
+/** An order as it is kept, shown and exported. Sums are minor units of `currency`. */
+export const orderSchema = z.object({
+  number: z.string(),
+  placed: z.string(),
+  state: z.enum(['awaiting-payment', 'paid', 'refused', 'expired', 'sent']),
+  currency: z.string(),
+  payment: z.enum(['card', 'bank']),
+  buyer: orderRequestSchema.shape.buyer.extend({ country: z.string() }),
+  lines: z.array(
+    z.object({ variant: z.string(), title: z.string(), quantity: z.number(), price: z.number(), sum: z.number(), discount: z.number() }),
+  ),
+  goods: z.number(),
+  discount: z.number(),
+  code: z.string(),
+  delivery: z.object({ label: z.string(), price: z.number() }).nullable(),
+  taxes: z.array(taxLine),
+  tax: z.number(),
+  taxIncluded: z.boolean(),
+  total: z.number(),
+});
+
+export type Order = z.infer<typeof orderSchema>;
+
+/** A file that a shop without a host gives its buyer to send: the seller's till computes it again. */
+export const orderFileSchema = z.object({ format: z.literal('arcatum-order'), version: z.literal(1), shop: z.string(), placed: z.string(), request: orderRequestSchema });
+export type OrderFile = z.infer<typeof orderFileSchema>;

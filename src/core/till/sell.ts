@@ -1,0 +1,64 @@
+import { fail, ok, type Result } from '../result';
+import { makeBill, type Bill, type BillLine, type Purchase } from './bill';
+import type { Order, OrderRequest } from './order';
+import type { TillRules } from './rules';
+
+/** What the till knows of one variant: the published price list. */
+export interface PriceListEntry extends Omit<BillLine, 'quantity' | 'variant'> {
+  id: string;
+  /** Pieces left; null where they are not counted. */
+  stock: number | null;
+}
+
+export type PriceList = ReadonlyMap<string, PriceListEntry>;
+
+/** Turns what a browser asked for into lines with the shop's own prices. */
+export function priceLines(list: PriceList, wanted: OrderRequest['lines']): Result<BillLine[]> {
+  const together = new Map<string, number>();
+  for (const { variant, quantity } of wanted) together.set(variant, (together.get(variant) ?? 0) + quantity);
+  const lines: BillLine[] = [];
+  for (const [variant, quantity] of together) {
+    const entry = list.get(variant);
+    if (!entry) return fail('One of the things in the cart is no longer sold. Take it out and try again.');
+    if (entry.stock !== null && entry.stock < quantity) {
+      return fail(
+        entry.stock === 0
+          ? `“${entry.title}” has just sold out. Take it out of the cart and try again.`
+          : `Only ${entry.stock} of “${entry.title}” ${entry.stock === 1 ? 'is' : 'are'} left. Change the number in the cart and try again.`,
+      );
+    }
+    const { title, price, weight, taxClass, physical } = entry;
+    lines.push({ variant, title, quantity, price, weight, taxClass, physical });
+  }
+  return ok(lines);
+}
+
+/** Computes an order from the published rules, or says why it can't be taken. */
+export function makeOrder(rules: TillRules, list: PriceList, request: OrderRequest, number: string, now: string): Result<{ order: Order; bill: Bill }> {
+  const lines = priceLines(list, request.lines);
+  if (!lines.ok) return lines;
+  const purchase: Purchase = { lines: lines.value, country: request.country, rate: request.rate, code: request.code, today: now.slice(0, 10) };
+  const bill = makeBill(rules, purchase);
+  if (bill.deliveryState === 'nowhere') return fail('The shop has no delivery to this country. Choose another or write to the shop.');
+  if (bill.codeRefused) return fail('The discount code does not hold for this cart. Take it out and try again.');
+  if (request.payment === 'bank' && !rules.payments.bank) return fail('The shop takes no bank transfer. Choose another way to pay.');
+  if (request.payment === 'card' && !rules.payments.card) return fail('The shop takes no cards. Choose another way to pay.');
+  const order: Order = {
+    number,
+    placed: now,
+    state: 'awaiting-payment',
+    currency: rules.currency,
+    payment: request.payment,
+    buyer: { ...request.buyer, country: request.country },
+    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount }) => ({ variant, title, quantity, price, sum, discount })),
+    goods: bill.goods,
+    discount: bill.discount,
+    code: request.code,
+    delivery: bill.delivery && { label: bill.delivery.rate.label, price: bill.delivery.price },
+    taxes: bill.taxes,
+    tax: bill.tax,
+    taxIncluded: bill.taxIncluded,
+    total: bill.total,
+  };
+  return ok({ order, bill });
+}
