@@ -1,4 +1,4 @@
-import { findPhoneNumbersInText, type CountryCode } from 'libphonenumber-js/min';
+import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js/min';
 import { isCurrency } from '../till';
 import { sourceAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
@@ -41,7 +41,7 @@ const makingVerbs =
 
 const stops = /\s(?:by|in|from|for|to|at|on|with|that|which|who|and (?:we|i|sell|sells|send|ship|then|repair|find)|out of|near|around|using|because|since|so|but|when|while|as|online|made|until|through|under|over|via)\s|[.;:!?()\n–—]/i;
 const determiners = /^(?:the|a|an|our|my|some|all|any|own|only|also|mostly|mainly|quite|very|really|beautiful|lovely|nice|great|high[- ]quality|amazing|kinds? of|sorts? of|range of|everything|things?|stuff)\s+/i;
-const notGoods = /^(?:it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|better|good|well|what|how|us|me|everything we|mistakes|slowly|fast|red|green|blue|decisions?)$/i;
+const notGoods = /^(?:it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|better|good|well|what|how|us|me|everything we|mistakes|slowly|sorts?|kinds?|two|three|first|second|house|few|fast|red|green|blue|decisions?)$/i;
 
 /** What is sold, as noun phrases in the seller's words. */
 export function readSells(brief: string, sentences: readonly Sentence[]): Fact<string>[] {
@@ -49,7 +49,7 @@ export function readSells(brief: string, sentences: readonly Sentence[]): Fact<s
   for (const sentence of sentences) {
     if (/\b(?:used to|no longer|don't|do not|never|won't)\s+(?:\w+\s+)?(?:sell|make)/i.test(sentence.text) && !/\bnow\b/i.test(sentence.text)) continue;
     const raw = sentence.source.text;
-    for (const match of raw.matchAll(new RegExp(String.raw`\b(?:we|i|that|who|which|and|to|is|also|shop|studio|company|business|now|only|just|where we|\p{Lu}\p{L}+)\s+(?:also |now |only |mostly |mainly |hand-?)?(${makingVerbs})\s+`, 'giu'))) {
+    for (const match of raw.matchAll(new RegExp(String.raw`\b(?:we|i|that|who|which|and|to|is|also|shop|studio|company|business|now|only|just|where we)\s+(?:also |now |only |mostly |mainly |hand-?)?(${makingVerbs}):?\s+`, 'giu'))) {
       const from = match.index + match[0].length;
       const rest = raw.slice(from);
       const stop = stops.exec(rest)?.index ?? rest.length;
@@ -64,7 +64,7 @@ export function readSells(brief: string, sentences: readonly Sentence[]): Fact<s
         }
         phrase = phrase.replace(/\s+(?:ourselves|myself|here|too|now|online|again|mostly|mainly)$/i, '').replace(/[,\s]+$/, '');
         const words = phrase.split(/\s+/);
-        if (phrase.length > 2 && words.length <= 5 && /^\p{L}/u.test(phrase) && !notGoods.test(phrase) && !notGoods.test(words[0] ?? '')) {
+        if (phrase.length > 2 && words.length <= 5 && /^\p{L}/u.test(phrase) && !/\b(?:your|had|have|is|are|was|who)\b/.test(phrase) && !notGoods.test(phrase) && !notGoods.test(words[0] ?? '')) {
           const start = sentence.source.start + from + at + skip;
           const value = words.join(' ').replace(/^\p{Lu}(?=\p{Ll})/u, (c) => c.toLowerCase());
           if (!found.some((known) => known.value.toLowerCase() === value.toLowerCase())) found.push(fact(brief, value, /sell/i.test(match[1] ?? '') ? 0.9 : 0.75, start, start + phrase.length));
@@ -79,8 +79,8 @@ export function readSells(brief: string, sentences: readonly Sentence[]): Fact<s
 /** Who buys. */
 export function readAudience(brief: string, sentences: readonly Sentence[]): Fact<string>[] {
   const patterns: [RegExp, number][] = [
-    [/\b(?:people who buy(?: from us| here)?|our (?:customers|buyers|regulars)|(?:most )?customers|buyers|shoppers|the people who buy)\s+(?:are|tend to be|is)\s+(?:mostly |mainly |often |usually |people who (?:are )?)?([^.;\n]{4,80})/i, 0.9],
-    [/\b(?:aimed at|meant for|made for|intended for|audience:?|target(?:ed)?(?: audience)?:?|who buys:?)\s*([^.;\n]{4,80})/i, 0.85],
+    [/\b(?:people who buy(?: from us| here)?|our (?:customers|buyers|regulars)|(?:most )?customers|buyers|shoppers|the people who buy)\s+(?:are|tend to be|is)\s+(?:mostly |mainly |often |usually |people who (?:are )?)?([^.;\n]{4,140})/i, 0.9],
+    [/\b(?:aimed at|meant for|made for|intended for|audience:?|target(?:ed)?(?: audience)?:?|who buys:?)\s*([^.;\n]{4,140})/i, 0.85],
     [/\bfor ((?:people|anyone|those|beginners|families|parents|knitters|gardeners|cooks|bakers|cyclists|readers|collectors|makers|walkers|\w+ers)\b[^.;\n]{0,70})/i, 0.65],
   ];
   const found: Fact<string>[] = [];
@@ -124,9 +124,14 @@ export function readEmail(brief: string): Fact<string> | null {
 
 /** A telephone number, in the form that its country writes internationally. Prices and years are not numbers to call. */
 export function readPhone(brief: string, country: string): Fact<string> | null {
-  const found = findPhoneNumbersInText(brief, (country || 'GB') as CountryCode)[0];
-  if (!found) return null;
-  return fact(brief, found.number.formatInternational(), country || /\+/.test(brief.slice(found.startsAt, found.endsAt)) ? 0.95 : 0.7, found.startsAt, found.endsAt);
+  for (const match of brief.matchAll(/(?<![\d.,£€$])\+?\(?\d[\d\s().-]{5,17}\d(?![\d%])/g)) {
+    const before = brief.slice(Math.max(0, match.index - 40), match.index);
+    const asked = /\b(?:ring|call|phone|tel|telephone|mobile|whatsapp|text)\b[^.]*$/i.test(before);
+    const number = parsePhoneNumberFromString(match[0], (country || 'GB') as CountryCode);
+    if (!number?.isPossible() || (!asked && !match[0].startsWith('+') && !number.isValid())) continue;
+    return fact(brief, number.formatInternational(), asked || match[0].startsWith('+') ? 0.95 : 0.7, match.index, match.index + match[0].length);
+  }
+  return null;
 }
 
 const currencyWords: [RegExp, string][] = [

@@ -1,5 +1,5 @@
 export { correct, readBrief, type Reading } from './read';
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
-export { type Statement, type Topic } from './statements';
+export { topicsOf, type Statement, type Topic } from './statements';
 export { type Fact, type Source } from './fact';

@@ -4,7 +4,7 @@ import { colourOf, coloursIn, type NamedColour } from './colours';
 import { type Fact, type Source } from './fact';
 import { readAudience, readCountry, readCurrency, readEmail, readName, readPhone, readPlace, readSells } from './facts';
 import { sentencesOf } from './sentences';
-import { isInstruction, statementsOf, type Statement } from './statements';
+import { statementsOf, wishesOf, type Statement } from './statements';
 import { readTone } from './tone';
 
 /** What Arcatum understood of a brief. Every fact keeps its words. */
@@ -33,7 +33,12 @@ function calmCapitals(brief: string): string {
   const letters = brief.replace(/[^\p{L}]/gu, '');
   const capitals = letters.replace(/[^\p{Lu}]/gu, '');
   if (letters.length < 20 || capitals.length / letters.length < 0.7) return brief;
-  return brief.toLowerCase().replace(/(^|[.!?]\s+|\n\s*|\b(?:called|named|in|near|from) )(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase());
+  return brief
+    .toLowerCase()
+    .replace(/(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
+    .replace(/(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi, (_, before: string, name: string) =>
+      before + name.replace(/(^|\s)(\p{Ll})(?=\p{L}{2})/gu, (match) => match.toUpperCase()),
+    );
 }
 
 /** Reads a brief. Same text, same reading. Offsets are those of the given text. */
@@ -61,7 +66,7 @@ export function readBrief(given: string): Reading {
     phone: readPhone(brief, country?.value ?? ''),
     currency,
     statements: statementsOf(sentences),
-    wishes: sentences.filter((sentence) => isInstruction(sentence.text)).map((sentence) => sentence.source),
+    wishes: [...wishesOf(sentences)].map((sentence) => sentence.source),
     person: single >= 0 && (first < 0 || (brief.match(/\b(?:I|my)\b/gi)?.length ?? 0) > (brief.match(/\b(?:we|our)\b/gi)?.length ?? 0)) ? 'I' : 'we',
   };
 }

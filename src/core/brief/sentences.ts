@@ -6,6 +6,8 @@ export interface Sentence {
   source: Source;
   /** Whether it stands on a line of its own without a full stop, as headings do. */
   heading: boolean;
+  /** Counted from 0: which paragraph it stands in. */
+  paragraph: number;
 }
 
 /** A full stop, question or exclamation mark that ends a sentence: not inside numbers, addresses or after short forms. */
@@ -15,9 +17,11 @@ const sentenceEnd = /(?<!\b(?:e\.g|i\.e|mr|mrs|ms|dr|st|no|approx|etc|vs|co|ltd)
 export function sentencesOf(brief: string): Sentence[] {
   const sentences: Sentence[] = [];
   let offset = 0;
+  let paragraph = 0;
   for (const line of joinWrappedLines(brief)) {
     const start = offset;
     offset += line.length;
+    if (!line.trim()) paragraph++;
     const bullet = /^\s*(?:[-*•–—·]|\d{1,2}[.)])\s+/.exec(line)?.[0].length ?? 0;
     let from = bullet;
     const ends = [...line.matchAll(sentenceEnd)].map((match) => match.index + match[0].length);
@@ -29,7 +33,7 @@ export function sentencesOf(brief: string): Sentence[] {
         const text = raw.trim();
         if (/[\p{L}\p{N}]/u.test(text)) {
           const source = sourceAt(brief, start + a + lead, start + a + lead + text.length);
-          sentences.push({ text: source.text.replace(/\s+/g, ' '), source, heading: ends.length === 0 && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7 });
+          sentences.push({ text: source.text.replace(/\s+/g, ' '), source, heading: ends.length === 0 && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7, paragraph });
         }
       }
       from = cut;
@@ -51,9 +55,10 @@ function joinWrappedLines(brief: string): string[] {
 }
 
 function clauses(line: string, from: number, to: number): [number, number][] {
-  if (line.slice(from, to).split(/\s+/).length <= 38) return [[from, to]];
+  const unpunctuated = !/[.,;:]/.test(line.slice(from, to - 1));
+  if (line.slice(from, to).split(/\s+/).length <= (unpunctuated ? 14 : 38)) return [[from, to]];
   const cuts = [...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|our|my|they|people|the (?:website|site|shop)|please)\s)/gi)]
     .map((match) => from + match.index)
-    .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 24 && to - at > 16 ? [...kept, at] : kept), []);
+    .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 16 && to - at > 12 ? [...kept, at] : kept), []);
   return [from, ...cuts].map((cut, i) => [cut, cuts[i] ?? to]);
 }

@@ -45,20 +45,39 @@ export function isInstruction(sentence: string): boolean {
   return aboutTheSite.test(sentence) || (shortWish.test(sentence) && sentence.split(' ').length <= 14 && !/\b(?:we|i|our|my)\b/i.test(sentence));
 }
 
+const opensWishes = /^(?:about )?(?:the |our |my )?(?:web ?site|site|web ?shop|design|look|style|online shop)\b/i;
+
+/** The sentences that are wishes: by their own words, or because they follow "About the website:" in its paragraph. */
+export function wishesOf(sentences: readonly Sentence[]): Set<Sentence> {
+  const wishes = new Set<Sentence>();
+  let wishing = -1;
+  let before = -1;
+  for (const sentence of sentences) {
+    const opensParagraph = sentence.paragraph !== before;
+    before = sentence.paragraph;
+    if (opensParagraph && opensWishes.test(sentence.text) && isInstruction(sentence.text)) wishing = sentence.paragraph;
+    if (isInstruction(sentence.text) || sentence.paragraph === wishing) wishes.add(sentence);
+  }
+  return wishes;
+}
+
 /** Tells statements from wishes, repairs them and says what each is about and how good it is. */
 export function statementsOf(sentences: readonly Sentence[]): Statement[] {
   const statements: Statement[] = [];
+  const wishes = wishesOf(sentences);
   sentences.forEach((sentence, i) => {
-    if (isInstruction(sentence.text) || sentence.text.endsWith('?') || /:$/.test(sentence.text)) return;
+    if (wishes.has(sentence) || sentence.text.endsWith('?') || /:$/.test(sentence.text)) return;
     const text = repair(sentence.text);
     const words = text.split(/\s+/).length;
     if (words < 3 || words > 45) return;
     if (sentence.heading && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
-    const topics = (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));
+    const topics = topicsOf(text);
     statements.push({ id: `s${i + 1}`, text, source: sentence.source, topics, words, score: score(text, words, topics, sentence.text) });
   });
   return statements;
 }
+
+export const topicsOf = (text: string): Topic[] => (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));
 
 function repair(given: string): string {
   let text = given.replace(dangling, '').replace(/\s+([,.;!?])/g, '$1').replace(/\s+/g, ' ').replace(/[,;:\s–—-]+$/, '');

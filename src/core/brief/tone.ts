@@ -1,5 +1,5 @@
 import { sourceAt, type Fact } from './fact';
-import { isInstruction } from './statements';
+import { wishesOf } from './statements';
 import { type Sentence } from './sentences';
 
 /** How a tone word bends the look and the words. Each axis runs from −1 to 1; a definition a line. */
@@ -84,9 +84,10 @@ const refusal = /\b(?:no|not|never|avoid|without|nothing|isn't|don't|anything bu
 /** Tone words that the brief asks for in its wishes about the site. */
 export function readTone(brief: string, sentences: readonly Sentence[]): Fact<string>[] {
   const found: Fact<string>[] = [];
+  const wishes = wishesOf(sentences);
   for (const sentence of sentences) {
-    if (!isInstruction(sentence.text) && !/\b(?:tone|mood|feel|style|we are|we're)\b/i.test(sentence.text)) continue;
-    const certain = isInstruction(sentence.text);
+    const certain = wishes.has(sentence);
+    if (!certain && !/\b(?:tone|mood|feel|style|we are|we're)\b/i.test(sentence.text)) continue;
     for (const match of sentence.source.text.matchAll(/[a-z]+/gi)) {
       const word = match[0].toLowerCase();
       if (!(word in moods) || found.some((known) => known.value === word)) continue;

@@ -41,7 +41,6 @@ export function makeOrder(rules: TillRules, list: PriceList, request: OrderReque
   const bill = makeBill(rules, purchase);
   if (bill.deliveryState === 'nowhere') return fail('The shop has no delivery to this country. Choose another or write to the shop.');
   if (bill.codeRefused) return fail('The discount code does not hold for this cart. Take it out and try again.');
-  if (request.payment === 'bank' && !rules.payments.bank) return fail('The shop takes no bank transfer. Choose another way to pay.');
   if (request.payment === 'card' && !rules.payments.card) return fail('The shop takes no cards. Choose another way to pay.');
   const order: Order = {
     number,

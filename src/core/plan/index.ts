@@ -1,0 +1,3 @@
+export * from './page';
+export { planShop } from './plan';
+export { sectionDefinition, sectionDefinitions } from './sections';

@@ -1,0 +1,136 @@
+import { priceListOf, priceRange } from '../goods';
+import { type Page } from '../plan';
+import { type Picture } from '../project';
+import { type PriceListEntry, type TillRules } from '../till';
+import { type WrittenPage } from '../words';
+import { type Shop } from './shop';
+import { firstView, viewPath, viewsOf, type View } from './views';
+
+/** Where a site will stand and how it takes orders. */
+export interface Target {
+  /** "host" sends orders to the host beside the site; "archive" makes an order file; "preview" takes none. */
+  kind: 'host' | 'archive' | 'preview';
+  /** The site's absolute address, with a slash at its end. */
+  address: string;
+}
+
+/** How one page calls others: its links, pictures and assets. */
+export interface Addresses {
+  page: (path: string, view?: View) => string;
+  picture: (name: string) => { src: string; width: number; height: number } | null;
+  asset: (path: string) => string;
+  canonical: (path: string) => string;
+}
+
+/** What turns a shop into markup and styles: the storefront. The core only knows its form. */
+export interface Draw {
+  page: (shop: Shop, page: WrittenPage, view: View, addresses: Addresses, target: Target) => string;
+  styles: (shop: Shop, addresses: Addresses) => string;
+  icon: (shop: Shop) => string;
+  scripts: Record<string, string>;
+  /** Font files and licences that the look needs: path in the site → path among the assets that ship with Arcatum. */
+  assets: (shop: Shop) => { path: string; from: string }[];
+}
+
+/** A file of a site: text made here, or bytes to be fetched from where they are kept. */
+export type SiteFile = { path: string; text: string } | { path: string; picture: string } | { path: string; asset: string };
+
+const extension: Record<Picture['type'], string> = { 'image/webp': 'webp', 'image/png': 'png', 'image/jpeg': 'jpg', 'image/gif': 'gif', 'image/avif': 'avif' };
+
+export const pictureFile = (picture: Picture): string => `pictures/${picture.hash.slice(0, 20)}.${extension[picture.type]}`;
+
+/** Addresses as a published page writes them: relative, so that the site stands in any folder of any host. */
+export function relativeAddresses(shop: Shop, from: string, target: Target): Addresses {
+  // The not-found page is shown at any depth, so it alone counts from the root.
+  const root = from === '404.html' ? new URL(target.address).pathname : '../'.repeat(from.split('/').length - 1) || './';
+  return {
+    page: (path, view = firstView) => root + viewPath({ path }, view),
+    asset: (path) => root + path,
+    canonical: (path) => target.address + path,
+    picture: (name) => {
+      const picture = shop.pictures.get(name.toLowerCase());
+      return picture ? { src: root + pictureFile(picture), width: picture.width, height: picture.height } : null;
+    },
+  };
+}
+
+/** What the cart asks for a product that is in it. */
+export interface Offer {
+  product: string;
+  path: string;
+  picture: string | null;
+  variants: PriceListEntry[];
+}
+
+export function offerOf(shop: Shop, page: Page): Offer | null {
+  const { product } = page;
+  if (!product) return null;
+  const first = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((picture) => picture !== undefined);
+  return { product: product.id, path: page.path, picture: first ? pictureFile(first) : null, variants: [...priceListOf([product]).values()] };
+}
+
+/** What the host needs to compute orders again. */
+export interface HostData {
+  shop: string;
+  name: string;
+  rules: TillRules;
+  prices: PriceListEntry[];
+}
+
+/** All files of a site, one at a time, so that ten thousand pages never stand in memory together. */
+export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<SiteFile> {
+  for (const page of shop.pages) {
+    const written = shop.writer.write(page);
+    for (const view of viewsOf(shop, page)) {
+      const path = viewPath(page, view);
+      const file = path === '404.html' ? path : `${path}index.html`;
+      yield { path: file, text: draw.page(shop, written, view, relativeAddresses(shop, path, target), target) };
+    }
+    const offer = offerOf(shop, page);
+    if (offer) yield { path: `${page.path}offer.json`, text: JSON.stringify(offer) };
+  }
+  yield { path: 'styles.css', text: draw.styles(shop, relativeAddresses(shop, '', target)) };
+  for (const [name, text] of Object.entries(draw.scripts)) yield { path: `scripts/${name}.js`, text };
+  yield { path: 'icon.svg', text: draw.icon(shop) };
+  yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
+  yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
+  const host: HostData = { shop: shop.id, name: shop.name, rules: shop.rules, prices: [...priceListOf(shop.catalogue.products).values()] };
+  yield { path: 'data/host.json', text: JSON.stringify(host) };
+  yield { path: 'sitemap.xml', text: siteMap(shop, target) };
+  yield { path: 'robots.txt', text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n` };
+  const used = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+  const sent = new Set<string>();
+  for (const name of used) {
+    const picture = shop.pictures.get(name);
+    if (!picture || sent.has(picture.hash)) continue;
+    sent.add(picture.hash);
+    yield { path: pictureFile(picture), picture: picture.hash };
+  }
+  for (const { path, from } of draw.assets(shop)) yield { path, asset: from };
+}
+
+/** What the search page looks through. */
+export interface SearchEntry {
+  id: number;
+  title: string;
+  about: string;
+  categories: string;
+  path: string;
+  price: number;
+  picture: string | null;
+}
+
+function searchEntries(shop: Shop): SearchEntry[] {
+  return shop.catalogue.products.map((product, id) => {
+    const picture = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((found) => found !== undefined);
+    return { id, title: product.title, about: product.description, categories: product.categories.join(' '), path: `goods/${product.slug}/`, price: priceRange(product).low, picture: picture ? pictureFile(picture) : null };
+  });
+}
+
+const xml = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;').replace(/'/g, '&apos;');
+
+/** Site map after the protocol at sitemaps.org, version 0.9. */
+export function siteMap(shop: Shop, target: Target): string {
+  const urls = shop.pages.filter((page) => page.listed).map((page) => `  <url><loc>${xml(encodeURI(target.address + page.path))}</loc></url>`);
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
+}

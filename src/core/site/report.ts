@@ -1,0 +1,38 @@
+import { type Fact } from '../brief';
+import { contrastPairs } from '../look';
+import { type Problem } from '../project';
+import { type Shop } from './shop';
+
+const plain = <T>(fact: Fact<T> | null) => fact && { value: fact.value, confidence: fact.confidence, source: fact.source };
+
+/** A reading as the command line prints it: a contract, extended but never broken. */
+export function readingReport({ reading }: Pick<Shop, 'reading'>) {
+  return {
+    name: plain(reading.name),
+    sells: reading.sells.map(plain),
+    audience: reading.audience.map(plain),
+    tone: reading.tone.map(plain),
+    coloursWanted: reading.coloursWanted.map(plain),
+    coloursAvoided: reading.coloursAvoided.map(plain),
+    place: plain(reading.place),
+    country: plain(reading.country),
+    contact: { email: plain(reading.email), phone: plain(reading.phone) },
+    currency: plain(reading.currency),
+    claims: reading.statements.map(({ text, topics, source }) => ({ text, topics, source })),
+    wishes: reading.wishes,
+  };
+}
+
+/** What was made of which inputs, and every warning on the way. */
+export function buildReport(shop: Shop, problems: readonly Problem[], files: number) {
+  const { look } = shop;
+  return {
+    reading: readingReport(shop),
+    goods: { products: shop.catalogue.products.length, variants: shop.catalogue.products.reduce((n, p) => n + p.variants.length, 0), categories: shop.catalogue.categories.map((c) => c.name) },
+    look: { family: look.family.id, palette: look.palette, contrast: contrastPairs(look.palette), faces: { heading: look.heading.id, text: look.text.id }, because: look.because },
+    pages: shop.pages.length,
+    files,
+    setAside: shop.setAside,
+    warnings: problems.map(({ row, column, kind, say }) => ({ row, column, kind, say })),
+  };
+}

@@ -1,0 +1,60 @@
+import { variantTitle } from '../goods';
+import { type Page } from '../plan';
+import { type Product, type Variant } from '../project';
+import { decimal } from '../till';
+import { type Shop } from './shop';
+
+type Thing = Record<string, unknown> & { '@type': string };
+
+/** schema.org/ItemAvailability of a variant. */
+const availability = (variant: Variant): string => (variant.stock === 0 ? 'https://schema.org/OutOfStock' : 'https://schema.org/InStock');
+
+/** Structured data of a page in the vocabulary of schema.org. */
+export function structuredData(shop: Shop, page: Page, addresses: { page: (path: string) => string; picture: (name: string) => string | null }): Record<string, unknown> | null {
+  const url = addresses.page(page.path);
+  if (page.product) return { '@context': 'https://schema.org', '@graph': [productThing(shop, page.product, url, addresses.picture), crumbs(shop, page, addresses.page)] };
+  if (page.kind === 'home') return { '@context': 'https://schema.org', ...organisation(shop, addresses.page('')) };
+  if (page.category) return { '@context': 'https://schema.org', ...crumbs(shop, page, addresses.page) };
+  return null;
+}
+
+function organisation(shop: Shop, url: string): Thing {
+  const { email, phone, place } = shop.reading;
+  return {
+    '@type': 'OnlineStore',
+    name: shop.name,
+    url,
+    ...(email ? { email: email.value } : {}),
+    ...(phone ? { telephone: phone.value } : {}),
+    ...(place ? { address: { '@type': 'PostalAddress', addressLocality: place.value, ...(shop.rules.country ? { addressCountry: shop.rules.country } : {}) } } : {}),
+  };
+}
+
+function productThing(shop: Shop, product: Product, url: string, picture: (name: string) => string | null): Thing {
+  const { currency, digits } = shop.rules;
+  const offer = (variant: Variant): Thing => ({
+    '@type': 'Offer',
+    ...(product.variants.length > 1 ? { name: variantTitle(product, variant) } : {}),
+    ...(variant.sku ? { sku: variant.sku } : {}),
+    price: decimal(variant.price, digits),
+    priceCurrency: currency,
+    availability: availability(variant),
+    url,
+  });
+  const images = product.pictures.map(picture).filter((src) => src !== null);
+  return {
+    '@type': 'Product',
+    name: product.title,
+    url,
+    ...(product.description ? { description: product.description } : {}),
+    ...(images.length ? { image: images } : {}),
+    ...(product.variants.length === 1 && product.variants[0]?.sku ? { sku: product.variants[0].sku } : {}),
+    offers: product.variants.length === 1 && product.variants[0] ? offer(product.variants[0]) : product.variants.map(offer),
+  };
+}
+
+function crumbs(shop: Shop, page: Page, address: (path: string) => string): Thing {
+  const category = page.category ?? (page.product ? shop.catalogue.categories.find((c) => c.products.some((p) => p.id === page.product?.id)) : undefined);
+  const trail = [{ name: shop.name, path: '' }, ...(category ? [{ name: category.name, path: `shop/${category.slug}/` }] : []), ...(page.product ? [{ name: page.name, path: page.path }] : [])];
+  return { '@type': 'BreadcrumbList', itemListElement: trail.map(({ name, path }, i) => ({ '@type': 'ListItem', position: i + 1, name, item: address(path) })) };
+}

@@ -1,0 +1,32 @@
+const small = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'];
+const tens = ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+
+/** Whole numbers up to ninety-nine in words, larger ones in figures. */
+export function numberWords(n: number): string {
+  if (n < 20) return small[n] ?? String(n);
+  if (n < 100) return tens[Math.floor(n / 10)] + (n % 10 ? `-${small[n % 10]}` : '');
+  return String(n);
+}
+
+export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "a, b and c" */
+export function listed(items: readonly string[]): string {
+  if (items.length < 2) return items[0] ?? '';
+  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+}
+
+/** A category's name inside a sentence: "Yarn" → "yarn", but "Fell Sock" and "DK" stay. */
+export function inSentence(name: string): string {
+  const words = name.split(' ');
+  const ordinary = /^\p{Lu}\p{Ll}+$/u.test(words[0] ?? '') && words.slice(1).every((word) => !/^\p{Lu}/u.test(word));
+  return ordinary ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+}
+
+/** Shortens to whole words within a number of characters, closing with a full stop where a sentence fits, else an ellipsis. */
+export function fit(text: string, most: number): string {
+  if (text.length <= most) return text;
+  const sentence = text.slice(0, most + 1).match(/^.*[.!?](?=\s)/s)?.[0];
+  if (sentence && sentence.length >= most * 0.5) return sentence;
+  return `${text.slice(0, most - 1).replace(/[\s,;:–-]+\S*$/, '')}…`;
+}

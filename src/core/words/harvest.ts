@@ -1,0 +1,112 @@
+import { topicsOf, type Reading, type Source, type Statement, type Topic } from '../brief';
+import { fromBrief, type Text } from './text';
+import { capitalised } from './grammar';
+
+export interface TitledText {
+  title: Text | null;
+  text: Text;
+}
+
+/** The seller's own sentences, each given one place in the shop. None stands twice. */
+export interface Harvest {
+  headline: Text | null;
+  /** Other sentences that would do for a headline. */
+  headlineChoices: Text[];
+  lead: Text | null;
+  leadChoices: Text[];
+  why: TitledText[];
+  story: Text[];
+  about: Text[];
+  delivery: Text[];
+  contact: Text[];
+}
+
+const clean = (statement: Statement): Text => fromBrief(statement.text, statement.source);
+const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
+const best = (a: Statement, b: Statement) => b.score - a.score || a.source.start - b.source.start;
+const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
+
+/** Gives each sentence of a brief the place that it suits best. */
+export function harvest(reading: Reading): Harvest {
+  const free = new Set(reading.statements.filter((s) => s.score > -3));
+  const take = (statements: Statement[]) => {
+    for (const statement of statements) free.delete(statement);
+    return statements;
+  };
+  const candidates = (test: (statement: Statement) => boolean) => [...free].filter(test);
+
+  const logistics = (s: Statement) => about('delivery')(s) || about('returns')(s);
+  const delivery = take(candidates((s) => logistics(s) && !about('contact')(s)).sort(inOrder)).map(clean);
+  take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
+  const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
+
+  const headlines = candidates((s) => s.words >= 3 && s.words <= 10 && s.text.length <= 62 && s.score >= 2 && !/^(?:I|We) (?:am|are|'m|'re)\b/.test(s.text)).sort(best);
+  const headline = take(headlines.slice(0, 1))[0];
+
+  const leads = [...free]
+    .filter((s) => (about('what')(s) || about('method')(s)) && s.words >= 7)
+    .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading) }))
+    .filter(({ text }) => text.split(' ').length <= 32)
+    .sort((a, b) => leadScore(b.text) - leadScore(a.text) || inOrder(a.statement, b.statement));
+  const lead = leads[0];
+  if (lead) take([lead.statement]);
+
+  const why = take(candidates((s) => s.words <= 28 && (about('promise')(s) || about('method')(s) || about('limit')(s))).sort(best).slice(0, 3));
+  const story = take(takeRun(candidates((s) => s.score > -2).sort(inOrder)));
+  const rest = take(candidates(() => true).sort(inOrder));
+  return {
+    headline: headline ? clean(headline) : null,
+    headlineChoices: headlines.slice(1, 7).map(clean),
+    lead: lead ? fromBrief(lead.text, lead.statement.source) : null,
+    leadChoices: leads.slice(1, 7).map(({ text, statement }) => fromBrief(text, statement.source)),
+    why: why.map(titled),
+    story: story.map(clean),
+    about: rest.map(clean),
+    delivery,
+    contact,
+  };
+}
+
+/** A lead says what is made, where and how; a promise does better elsewhere. */
+function leadScore(text: string): number {
+  const words = text.split(' ').length;
+  const topics = topicsOf(text);
+  const weight: Partial<Record<Topic, number>> = { what: 3, place: 2, method: 1 };
+  const fits = words >= 9 && words <= 24 ? 1.5 : 0;
+  return topics.reduce((sum, topic) => sum + (weight[topic] ?? 0), fits) - (/^(?:It|They|This|That|These|Here)\b/.test(text) ? 3 : 0);
+}
+
+/** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */
+function nameThem(text: string, reading: Reading): string {
+  const goods = reading.sells[0]?.value;
+  return goods?.endsWith('s') ? text.replace(/^((?:\S+ ){1,3})them\b/, `$1${goods}`) : text;
+}
+
+/** The part of a long sentence that says what is done: "We are X, the two of us, and we dye yarn" → "We dye yarn". */
+function liftClause(text: string): string {
+  if (text.split(' ').length <= 22) return text;
+  const match = /,?\s+(?:and|so|but)\s+((?:we|I)\s+(?!are\b|am\b).+)$/.exec(text);
+  const clause = match?.[1];
+  return clause && clause.split(' ').length >= 7 ? capitalised(clause) : text;
+}
+
+/** Two or three sentences that follow one another and tell of people, years or places. */
+function takeRun(statements: Statement[]): Statement[] {
+  const tells = (s: Statement) => s.topics.some((t) => t === 'since' || t === 'people' || t === 'place' || t === 'method');
+  const from = statements.findIndex(tells);
+  return from < 0 ? [] : statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
+}
+
+const joint = /^(.+?)(?:;\s+|:\s+|,\s+(?:so|and|because)\s+|\s+–\s+)(.+)$/;
+
+/** Parts a sentence into a short claim and what follows from it, where it has such a joint. */
+function titled(statement: Statement): TitledText {
+  const match = joint.exec(statement.text);
+  const [, head = '', tail = ''] = match ?? [];
+  const count = head.split(' ').length;
+  if (count >= 3 && count <= 9 && tail.split(' ').length >= 4 && !/^(?:If|When|Because|As|While)\b/.test(head)) {
+    const source: Source = statement.source;
+    return { title: fromBrief(`${head}.`, source), text: fromBrief(capitalised(tail), source) };
+  }
+  return { title: null, text: fromBrief(statement.text, statement.source) };
+}
