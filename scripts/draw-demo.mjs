@@ -11,9 +11,19 @@ const H = 960;
 /** name, colours along the strand (hex), how it was dyed, the seller's line about it */
 const colourways = [
   ['Peat Hag', ['#2e211a', '#4a3324', '#1f1612'], 'The brown of a cut bank, nearly black where the pan was hottest.', 'Earth'],
-  ['Larch in November', ['#c9862b', '#e0a94a', '#a5651d'], 'Gold for about nine days a year, and then it is on the ground.', 'Earth'],
+  [
+    'Larch in November',
+    ['#c9862b', '#e0a94a', '#a5651d'],
+    'Gold for about nine days a year, and then it is on the ground.',
+    'Earth',
+  ],
   ['Tide at Four', ['#5f7c86', '#8fa7a8', '#3e5a66'], 'Grey water, going out, with the light behind it.', 'Water'],
-  ['Madder Bed', ['#8f2a2e', '#b0413d', '#6d1d24'], 'From the roots behind the mill, three summers old when we dig them.', 'Fire'],
+  [
+    'Madder Bed',
+    ['#8f2a2e', '#b0413d', '#6d1d24'],
+    'From the roots behind the mill, three summers old when we dig them.',
+    'Fire',
+  ],
   ['Bottle Moss', ['#2f4a2c', '#4f6b36', '#1e3522'], 'The wet side of the north wall.', 'Leaf'],
   ['Fulling Mill', ['#8a8378', '#a8a094', '#6b655c'], 'Limestone, lichen and old mortar.', 'Stone'],
   ['Sloe Gin', ['#3a2a4d', '#5d3c66', '#261b36'], 'Blue by day and purple by lamplight.', 'Berry'],
@@ -115,9 +125,14 @@ function skein(colours, seed, { cx = W / 2, cy = H / 2, length = 800, thick = 15
         const z = Math.cos(phase) * R + Math.cos(roll) * r;
         const x = (u - 0.5) * length + Math.cos(roll) * 6 + Math.cos(phase) * 12;
         if (previous) {
-          const light = 0.30 * (z / (thick * 1.25)) - 0.22 * (y / (thick * 1.3)) - 0.12;
+          const light = 0.3 * (z / (thick * 1.25)) - 0.22 * (y / (thick * 1.3)) - 0.12;
           const fuzz = own + (random() - 0.5) * 0.04;
-          segments.push({ z: (z + previous.z) / 2, d: `M${f(previous.x)} ${f(previous.y)}L${f(x)} ${f(y)}`, c: shade(colour(u * 2.4 + rope, k), light + 0.06 + fuzz), w: 10.5 });
+          segments.push({
+            z: (z + previous.z) / 2,
+            d: `M${f(previous.x)} ${f(previous.y)}L${f(x)} ${f(y)}`,
+            c: shade(colour(u * 2.4 + rope, k), light + 0.06 + fuzz),
+            w: 10.5,
+          });
         }
         previous = { x, y, z };
       }
@@ -154,7 +169,12 @@ function ball(colours, seed, { cx = W / 2, cy = H / 2 + 10, radius = 320 } = {})
         const p = [0, 1, 2].map((j) => (n[j] * h + (e1[j] * Math.cos(t) + e2[j] * Math.sin(t)) * rr) * layer);
         if (previous && p[2] > -radius * 0.08 && previous[2] > -radius * 0.08) {
           const light = 0.34 * ((-p[1] * 0.62 - p[0] * 0.32 + p[2] * 0.72) / radius) - 0.16 + own;
-          segments.push({ z: b * 1000 + p[2], d: `M${f(previous[0])} ${f(previous[1])}L${f(p[0])} ${f(p[1])}`, c: shade(colour(b * 0.31 + i / 60, k), light), w: 13 });
+          segments.push({
+            z: b * 1000 + p[2],
+            d: `M${f(previous[0])} ${f(previous[1])}L${f(p[0])} ${f(p[1])}`,
+            c: shade(colour(b * 0.31 + i / 60, k), light),
+            w: 13,
+          });
         }
         previous = p;
       }
@@ -181,7 +201,9 @@ function leaflet(colours, seed, title, chart) {
       const c = shade(rgb(colours[chart(row, col) ? 1 : 0]), (random() - 0.5) * 0.12);
       const x = col * 20;
       const y = row * 17;
-      stitches.push(`<path d="M${x} ${y}q2 10 10 16q-1 -11 -10 -16M${x + 20} ${y}q-2 10 -10 16q1 -11 10 -16" fill="${css(c)}" stroke="${css(shade(c, -0.25))}" stroke-width="1"/>`);
+      stitches.push(
+        `<path d="M${x} ${y}q2 10 10 16q-1 -11 -10 -16M${x + 20} ${y}q-2 10 -10 16q1 -11 10 -16" fill="${css(c)}" stroke="${css(shade(c, -0.25))}" stroke-width="1"/>`,
+      );
     }
   }
   return `<g transform="translate(${W / 2} ${H / 2}) rotate(-4)"><rect x="-262" y="-350" width="560" height="740" fill="#2a2018" opacity=".36" filter="url(#soft)"/><rect x="-280" y="-370" width="560" height="740" fill="#f6f1e7"/>
@@ -191,13 +213,36 @@ function leaflet(colours, seed, title, chart) {
 
 async function save(name, body, tint = '#ffffff') {
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${W}" height="${H}" viewBox="0 0 ${W} ${H}">${ground(rgb(tint))}${body}</svg>`;
-  const size = await sharp(Buffer.from(svg)).resize(820, 820).webp({ quality: 72, effort: 5 }).toFile(new URL(name, out).pathname);
+  const size = await sharp(Buffer.from(svg))
+    .resize(820, 820)
+    .webp({ quality: 72, effort: 5 })
+    .toFile(new URL(name, out).pathname);
   return size.size;
 }
 
-const slug = (text) => text.toLowerCase().replace(/[’']/g, '').replace(/[^a-z0-9]+/g, '-');
+const slug = (text) =>
+  text
+    .toLowerCase()
+    .replace(/[’']/g, '')
+    .replace(/[^a-z0-9]+/g, '-');
 const rows = [];
-const row = (r) => rows.push([r.title, r.description, r.price, r.was ?? '', r.category, r.code, r.stock ?? '', r.weight ?? '', r.picture, r.kind ?? 'physical', r.vat ?? 'standard', r.skein ?? '', r.size ?? '', r.value ?? '']);
+const row = (r) =>
+  rows.push([
+    r.title,
+    r.description,
+    r.price,
+    r.was ?? '',
+    r.category,
+    r.code,
+    r.stock ?? '',
+    r.weight ?? '',
+    r.picture,
+    r.kind ?? 'physical',
+    r.vat ?? 'standard',
+    r.skein ?? '',
+    r.size ?? '',
+    r.value ?? '',
+  ]);
 const random = rng(2014);
 const weights = [
   ['Lace, 100 g', 'L', 21.5, 104],
@@ -216,50 +261,218 @@ for (const [i, [name, colours, line, family]] of colourways.slice(0, only).entri
     const dyed = family === 'Berry' || family === 'Fire' ? 1 : 0;
     const stock = random() < 0.09 ? 0 : 1 + Math.floor(random() * 14);
     const was = name === 'Gorse' || name === 'Milk Tea' ? (price + dyed).toFixed(2) : '';
-    row({ title: name, description: line, price: (was ? Math.round((price + dyed) * 0.8 * 100) / 100 : price + dyed).toFixed(2), was, category: `Yarn | ${family}`, code: `TD-${String(i + 1).padStart(2, '0')}${letter}`, stock, weight: grams, picture: `${at}-skein.webp | ${at}-ball.webp`, skein: weight });
+    row({
+      title: name,
+      description: line,
+      price: (was ? Math.round((price + dyed) * 0.8 * 100) / 100 : price + dyed).toFixed(2),
+      was,
+      category: `Yarn | ${family}`,
+      code: `TD-${String(i + 1).padStart(2, '0')}${letter}`,
+      stock,
+      weight: grams,
+      picture: `${at}-skein.webp | ${at}-ball.webp`,
+      skein: weight,
+    });
   }
 }
 const birch = ['#dcc196', '#bf9a66', '#8f6d42'];
 const needles = [
-  ['Birch needles, straight', 'Turned at the next mill down the beck. Thirty-five centimetres, waxed once.', 12.5, ['3 mm', '3.5 mm', '4 mm', '4.5 mm', '5 mm'], [needle(430, 500, 760, 24, -38, birch), needle(540, 480, 760, 24, -58, birch)]],
-  ['Birch needles, double-pointed', 'Five to the set, twenty centimetres, for socks and cuffs.', 11, ['2 mm', '2.5 mm', '3 mm', '3.5 mm'], [0, 1, 2, 3, 4].map((k) => needle(330 + k * 72, 480 + (k % 2) * 14, 640, 15, -72, birch))],
-  ['Cable needle', 'A short stick with a bend in it. Easily lost, so they come in twos.', 4.5, [], [needle(450, 430, 420, 20, -24, birch), needle(520, 560, 420, 20, -30, birch)]],
-  ['Nøstepinne', 'For winding a skein into a ball without a chair, a husband or a machine.', 16, [], [needle(480, 490, 640, 62, -42, ['#c99f68', '#a67a45', '#74522b'])]],
+  [
+    'Birch needles, straight',
+    'Turned at the next mill down the beck. Thirty-five centimetres, waxed once.',
+    12.5,
+    ['3 mm', '3.5 mm', '4 mm', '4.5 mm', '5 mm'],
+    [needle(430, 500, 760, 24, -38, birch), needle(540, 480, 760, 24, -58, birch)],
+  ],
+  [
+    'Birch needles, double-pointed',
+    'Five to the set, twenty centimetres, for socks and cuffs.',
+    11,
+    ['2 mm', '2.5 mm', '3 mm', '3.5 mm'],
+    [0, 1, 2, 3, 4].map((k) => needle(330 + k * 72, 480 + (k % 2) * 14, 640, 15, -72, birch)),
+  ],
+  [
+    'Cable needle',
+    'A short stick with a bend in it. Easily lost, so they come in twos.',
+    4.5,
+    [],
+    [needle(450, 430, 420, 20, -24, birch), needle(520, 560, 420, 20, -30, birch)],
+  ],
+  [
+    'Nøstepinne',
+    'For winding a skein into a ball without a chair, a husband or a machine.',
+    16,
+    [],
+    [needle(480, 490, 640, 62, -42, ['#c99f68', '#a67a45', '#74522b'])],
+  ],
 ];
 for (const [i, [title, line, price, sizes, drawing]] of needles.entries()) {
   const picture = `${slug(title)}.webp`;
   bytes += await save(picture, drawing.join(''), '#c8a878');
-  for (const size of sizes.length ? sizes : ['']) row({ title, description: line, price: price.toFixed(2), category: 'Needles', code: `TN-${i + 1}${size.replace(/[^\d]/g, '')}`, stock: 3 + Math.floor(random() * 9), weight: 60, picture, size });
+  for (const size of sizes.length ? sizes : [''])
+    row({
+      title,
+      description: line,
+      price: price.toFixed(2),
+      category: 'Needles',
+      code: `TN-${i + 1}${size.replace(/[^\d]/g, '')}`,
+      stock: 3 + Math.floor(random() * 9),
+      weight: 60,
+      picture,
+      size,
+    });
 }
 const kits = [
-  ['First Scarf kit', 'Two skeins of DK, 5 mm needles, and four pages that begin with how to hold them.', 49, 'Dunlin', 'Oat Straw'],
-  ['Fell Walker socks kit', 'One skein of 4-ply, one mini for the heels, and the sock pattern on paper.', 29.5, 'Tarn', 'Cowslip'],
-  ['Nine Greys kit', 'Nine minis from Frost on Hay to Lamp Black, for a blanket or for looking at.', 45, 'Heron', 'Slate After Rain'],
-  ['Two-colour hat kit', 'Enough for one grown head. Choose it in the dark and you will still like it.', 31, 'Madder Bed', 'Undyed'],
+  [
+    'First Scarf kit',
+    'Two skeins of DK, 5 mm needles, and four pages that begin with how to hold them.',
+    49,
+    'Dunlin',
+    'Oat Straw',
+  ],
+  [
+    'Fell Walker socks kit',
+    'One skein of 4-ply, one mini for the heels, and the sock pattern on paper.',
+    29.5,
+    'Tarn',
+    'Cowslip',
+  ],
+  [
+    'Nine Greys kit',
+    'Nine minis from Frost on Hay to Lamp Black, for a blanket or for looking at.',
+    45,
+    'Heron',
+    'Slate After Rain',
+  ],
+  [
+    'Two-colour hat kit',
+    'Enough for one grown head. Choose it in the dark and you will still like it.',
+    31,
+    'Madder Bed',
+    'Undyed',
+  ],
 ];
 const find = (name) => colourways.find(([n]) => n === name)[1];
 for (const [i, [title, line, price, one, two]] of kits.entries()) {
   const picture = `${slug(title)}.webp`;
-  bytes += await save(picture, skein(find(one), 800 + i, { cx: 430, cy: 320, length: 560, thick: 80, angle: -14, strands: 24 }) + ball(find(two), 850 + i, { cx: 610, cy: 650, radius: 180 }) + needle(300, 690, 420, 18, -62, birch) + needle(360, 700, 420, 18, -74, birch), find(one)[1]);
-  row({ title, description: line, price: price.toFixed(2), category: 'Kits', code: `TK-${i + 1}`, stock: 4 + i, weight: 320, picture });
+  bytes += await save(
+    picture,
+    skein(find(one), 800 + i, { cx: 430, cy: 320, length: 560, thick: 80, angle: -14, strands: 24 }) +
+      ball(find(two), 850 + i, { cx: 610, cy: 650, radius: 180 }) +
+      needle(300, 690, 420, 18, -62, birch) +
+      needle(360, 700, 420, 18, -74, birch),
+    find(one)[1],
+  );
+  row({
+    title,
+    description: line,
+    price: price.toFixed(2),
+    category: 'Kits',
+    code: `TK-${i + 1}`,
+    stock: 4 + i,
+    weight: 320,
+    picture,
+  });
 }
 const patterns = [
-  ['Fell Walker socks', 'Cuff to toe, three sizes, eleven pages.', 5.5, 'Tarn', 'Frost on Hay', (r, c) => (r % 6 === 0 && c % 2 === 0) || (r % 6 === 3 && c % 4 === 1)],
-  ['Mill Race shawl', 'A long triangle in lace weight. One skein, if you stop when it says so.', 6, 'Lichen', 'Bottle Moss', (r, c) => (r + c) % 6 === 0 || (r - c + 60) % 6 === 0],
-  ['Whinstone jumper', 'Aran, worked in the round, eight sizes. The pockets are optional.', 7.5, 'Whinstone', 'Undyed', (r, c) => r % 8 < 2 && (c + (r % 2)) % 2 === 0],
-  ['Lamp-lighter mitts', 'One mini for each colour, one evening for each hand.', 4.5, 'Night Parcel', 'Ember', (r, c) => Math.abs((c % 11) - 5) + Math.abs((r % 11) - 5) < 4],
+  [
+    'Fell Walker socks',
+    'Cuff to toe, three sizes, eleven pages.',
+    5.5,
+    'Tarn',
+    'Frost on Hay',
+    (r, c) => (r % 6 === 0 && c % 2 === 0) || (r % 6 === 3 && c % 4 === 1),
+  ],
+  [
+    'Mill Race shawl',
+    'A long triangle in lace weight. One skein, if you stop when it says so.',
+    6,
+    'Lichen',
+    'Bottle Moss',
+    (r, c) => (r + c) % 6 === 0 || (r - c + 60) % 6 === 0,
+  ],
+  [
+    'Whinstone jumper',
+    'Aran, worked in the round, eight sizes. The pockets are optional.',
+    7.5,
+    'Whinstone',
+    'Undyed',
+    (r, c) => r % 8 < 2 && (c + (r % 2)) % 2 === 0,
+  ],
+  [
+    'Lamp-lighter mitts',
+    'One mini for each colour, one evening for each hand.',
+    4.5,
+    'Night Parcel',
+    'Ember',
+    (r, c) => Math.abs((c % 11) - 5) + Math.abs((r % 11) - 5) < 4,
+  ],
 ];
 for (const [i, [title, line, price, one, two, chart]] of patterns.entries()) {
   const picture = `${slug(title)}-pattern.webp`;
   bytes += await save(picture, leaflet([find(one)[0], find(two)[1]], 900 + i, title, chart), find(one)[1]);
-  row({ title: `${title}, a pattern`, description: line, price: price.toFixed(2), category: 'Patterns', code: `TP-${i + 1}`, picture, kind: 'download', vat: 'zero' });
+  row({
+    title: `${title}, a pattern`,
+    description: line,
+    price: price.toFixed(2),
+    category: 'Patterns',
+    code: `TP-${i + 1}`,
+    picture,
+    kind: 'download',
+    vat: 'zero',
+  });
 }
-bytes += await save('gift-card.webp', `<g transform="rotate(-6 480 480)"><rect x="170" y="290" width="640" height="410" rx="6" fill="#2a2018" opacity=".38" filter="url(#soft)"/><rect x="160" y="275" width="640" height="410" rx="6" fill="#f6f1e7"/><path d="M160 545h640v140H160z" fill="#8f2a2e"/>${[0, 1, 2, 3, 4, 5, 6].map((k) => `<path d="M${210 + k * 78} 520v-120a34 34 0 0 1 68 0v120z" fill="${find(['Peat Hag', 'Larch in November', 'Bottle Moss', 'Tide at Four', 'Woad Vat', 'Sloe Gin', 'Rowan Berry'][k])[0]}"/>`).join('')}<path d="M210 600h220M210 630h140" stroke="#f6f1e7" stroke-width="9"/></g>`, '#d8c08a');
-for (const value of [20, 50, 100]) row({ title: 'Gift card', description: 'Comes by e-mail, with a name on it, and does not run out.', price: value.toFixed(2), category: 'Gifts and lessons', code: `TG-${value}`, picture: 'gift-card.webp', kind: 'gift card', vat: 'zero', value: `£${value}` });
-bytes += await save('dye-lesson.webp', `<ellipse cx="490" cy="720" rx="330" ry="70" fill="#3a2f22" opacity=".4" filter="url(#soft)"/><path d="M190 430h580l-38 270q-4 34 -60 40H288q-56 -6 -60 -40z" fill="#5d6468"/><path d="M190 430h290v310H288q-56 -6 -60 -40z" fill="#747c80"/><ellipse cx="480" cy="430" rx="290" ry="92" fill="#82898c"/><ellipse cx="480" cy="436" rx="264" ry="76" fill="#213d5c"/><ellipse cx="470" cy="428" rx="220" ry="54" fill="#33567a"/><path d="M250 430q110 -34 220 -6t190 -4" stroke="#6d93b3" stroke-width="7" fill="none" opacity=".6"/><path d="M140 470q-64 4 -64 54t76 58M812 470q64 4 64 54t-76 58" stroke="#4b5154" stroke-width="26" fill="none"/>${needle(650, 280, 520, 26, 118, birch)}`, '#4f7699');
-row({ title: 'A dye lesson at the mill', description: 'Three hours, one person, three skeins of your own colour to take home. Boots, not shoes.', price: '95.00', category: 'Gifts and lessons', code: 'TL-1', picture: 'dye-lesson.webp', kind: 'appointment' });
+bytes += await save(
+  'gift-card.webp',
+  `<g transform="rotate(-6 480 480)"><rect x="170" y="290" width="640" height="410" rx="6" fill="#2a2018" opacity=".38" filter="url(#soft)"/><rect x="160" y="275" width="640" height="410" rx="6" fill="#f6f1e7"/><path d="M160 545h640v140H160z" fill="#8f2a2e"/>${[0, 1, 2, 3, 4, 5, 6].map((k) => `<path d="M${210 + k * 78} 520v-120a34 34 0 0 1 68 0v120z" fill="${find(['Peat Hag', 'Larch in November', 'Bottle Moss', 'Tide at Four', 'Woad Vat', 'Sloe Gin', 'Rowan Berry'][k])[0]}"/>`).join('')}<path d="M210 600h220M210 630h140" stroke="#f6f1e7" stroke-width="9"/></g>`,
+  '#d8c08a',
+);
+for (const value of [20, 50, 100])
+  row({
+    title: 'Gift card',
+    description: 'Comes by e-mail, with a name on it, and does not run out.',
+    price: value.toFixed(2),
+    category: 'Gifts and lessons',
+    code: `TG-${value}`,
+    picture: 'gift-card.webp',
+    kind: 'gift card',
+    vat: 'zero',
+    value: `£${value}`,
+  });
+bytes += await save(
+  'dye-lesson.webp',
+  `<ellipse cx="490" cy="720" rx="330" ry="70" fill="#3a2f22" opacity=".4" filter="url(#soft)"/><path d="M190 430h580l-38 270q-4 34 -60 40H288q-56 -6 -60 -40z" fill="#5d6468"/><path d="M190 430h290v310H288q-56 -6 -60 -40z" fill="#747c80"/><ellipse cx="480" cy="430" rx="290" ry="92" fill="#82898c"/><ellipse cx="480" cy="436" rx="264" ry="76" fill="#213d5c"/><ellipse cx="470" cy="428" rx="220" ry="54" fill="#33567a"/><path d="M250 430q110 -34 220 -6t190 -4" stroke="#6d93b3" stroke-width="7" fill="none" opacity=".6"/><path d="M140 470q-64 4 -64 54t76 58M812 470q64 4 64 54t-76 58" stroke="#4b5154" stroke-width="26" fill="none"/>${needle(650, 280, 520, 26, 118, birch)}`,
+  '#4f7699',
+);
+row({
+  title: 'A dye lesson at the mill',
+  description: 'Three hours, one person, three skeins of your own colour to take home. Boots, not shoes.',
+  price: '95.00',
+  category: 'Gifts and lessons',
+  code: 'TL-1',
+  picture: 'dye-lesson.webp',
+  kind: 'appointment',
+});
 
 const cell = (v) => (/[",\n]/.test(String(v)) ? `"${String(v).replaceAll('"', '""')}"` : String(v));
-const header = ['Title', 'Description', 'Price', 'Was', 'Categories', 'Code', 'Stock', 'Weight g', 'Pictures', 'Kind', 'VAT', 'Skein', 'Size', 'Option Value'];
-writeFileSync(new URL('../demo/goods.csv', import.meta.url), [header, ...rows].map((r) => r.map(cell).join(',')).join('\r\n') + '\r\n');
+const header = [
+  'Title',
+  'Description',
+  'Price',
+  'Was',
+  'Categories',
+  'Code',
+  'Stock',
+  'Weight g',
+  'Pictures',
+  'Kind',
+  'VAT',
+  'Skein',
+  'Size',
+  'Option Value',
+];
+writeFileSync(
+  new URL('../demo/goods.csv', import.meta.url),
+  [header, ...rows].map((r) => r.map(cell).join(',')).join('\r\n') + '\r\n',
+);
 console.log(`${rows.length} rows, ${new Set(rows.map((r) => r[0])).size} products, ${(bytes / 1e6).toFixed(2)} MB of pictures`);

@@ -134,3 +134,7 @@ export function stockOf(product: Product): number | null {
   }
   return total;
 }
+
+/** The category with most goods; the first of those that are equal. */
+export const largestCategory = (categories: readonly Category[]): Category | undefined =>
+  categories.reduce<Category | undefined>((a, b) => (!a || b.products.length > a.products.length ? b : a), undefined);

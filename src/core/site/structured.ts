@@ -54,7 +54,7 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
 }
 
 function crumbs(shop: Shop, page: Page, address: (path: string) => string): Thing {
-  const category = page.category ?? (page.product ? shop.catalogue.categories.find((c) => c.products.some((p) => p.id === page.product?.id)) : undefined);
+  const category = page.category ?? (page.product ? shop.catalogue.categories.find((c) => c.name.toLowerCase() === page.product?.categories[0]?.toLowerCase()) : undefined);
   const trail = [{ name: shop.name, path: '' }, ...(category ? [{ name: category.name, path: `shop/${category.slug}/` }] : []), ...(page.product ? [{ name: page.name, path: page.path }] : [])];
   return { '@type': 'BreadcrumbList', itemListElement: trail.map(({ name, path }, i) => ({ '@type': 'ListItem', position: i + 1, name, item: address(path) })) };
 }

@@ -1,4 +1,4 @@
-import { priceRange, stockOf, type Category } from '../goods';
+import { largestCategory, priceRange, stockOf } from '../goods';
 import { type Known, type Page, type Section, type SectionKind } from '../plan';
 import { type Product } from '../project';
 import { formatMoney } from '../till';
@@ -33,9 +33,6 @@ export function goodsFact(products: readonly Product[], known: Known): Text {
   const text = `${capitalised(numberWords(products.length))} ${noun}, ${prices}.${allSingle ? ' Each is the only one.' : ''}`;
   return fromGoods(text, `${products.length} in your list, from the lowest to the highest price`);
 }
-
-export const largestCategory = (categories: readonly Category[]): Category | undefined =>
-  categories.reduce<Category | undefined>((a, b) => (!a || b.products.length > a.products.length ? b : a), undefined);
 
 /** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
 function plainHeadline({ reading }: Known): Text | null {

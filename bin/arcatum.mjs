@@ -1,0 +1,39 @@
+#!/usr/bin/env node
+// The main job without a browser. Bundles the command line when its sources are newer than the bundle, then runs it.
+import { existsSync, mkdirSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensurePackages } from '../scripts/ensure.mjs';
+
+const root = new URL('..', import.meta.url).pathname;
+const bundle = join(root, 'dist', 'cli.mjs');
+
+function newest(folder) {
+  let latest = 0;
+  for (const entry of readdirSync(folder, { withFileTypes: true, recursive: true })) {
+    if (entry.isFile() && !/\.test\.tsx?$/.test(entry.name))
+      latest = Math.max(latest, statSync(join(entry.parentPath, entry.name)).mtimeMs);
+  }
+  return latest;
+}
+
+const sources = ['core', 'storefront', 'cli'].map((room) => newest(join(root, 'src', room)));
+if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
+  ensurePackages();
+  const { buildAssets } = await import('../scripts/assets.mjs');
+  await buildAssets();
+  const { build } = await import('esbuild');
+  mkdirSync(join(root, 'dist'), { recursive: true });
+  await build({
+    entryPoints: [join(root, 'src/cli/main.ts')],
+    outfile: bundle,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    tsconfig: join(root, 'tsconfig.json'),
+    logLevel: 'error',
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  });
+}
+const { main } = await import(bundle);
+process.exitCode = await main(process.argv.slice(2), join(root, 'public'));

@@ -1,0 +1,66 @@
+// Prepares what the app serves and ships: the shop's small scripts, fonts with their licences, the sample shop.
+import { build } from 'esbuild';
+import { cpSync, existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+
+const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
+
+async function bundle(entry) {
+  const result = await build({
+    entryPoints: [path(entry)],
+    bundle: true,
+    write: false,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    tsconfig: path('tsconfig.json'),
+    legalComments: 'none',
+    define: { 'process.env.NODE_ENV': '"production"' },
+  });
+  return result.outputFiles[0].text;
+}
+
+/** @param {boolean} said whether to print what was made */
+export async function buildAssets(said = false) {
+  const scripts = {};
+  for (const name of ['shop', 'till', 'search']) scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
+  writeFileSync(
+    path('src/storefront/scripts.generated.ts'),
+    `// Made by scripts/assets.mjs from src/storefront/scripts.\nexport const scripts: Record<string, string> = ${JSON.stringify(scripts, null, 1)};\n`,
+  );
+
+  mkdirSync(path('public/window'), { recursive: true });
+  for (const [name, text] of Object.entries(scripts)) writeFileSync(path(`public/window/${name}.js`), text);
+  if (existsSync(path('src/workers/frame.ts')))
+    writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
+
+  const faces = {
+    newsreader: '@fontsource-variable/newsreader/files/newsreader-latin-wght-normal.woff2',
+    'young-serif': '@fontsource/young-serif/files/young-serif-latin-400-normal.woff2',
+    'bricolage-grotesque': '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2',
+    'big-shoulders': '@fontsource-variable/big-shoulders-display/files/big-shoulders-display-latin-wght-normal.woff2',
+    'archivo-narrow': '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
+    gabarito: '@fontsource-variable/gabarito/files/gabarito-latin-wght-normal.woff2',
+    literata: '@fontsource-variable/literata/files/literata-latin-wght-normal.woff2',
+    'source-sans': '@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2',
+    'work-sans': '@fontsource-variable/work-sans/files/work-sans-latin-wght-normal.woff2',
+  };
+  mkdirSync(path('public/fonts'), { recursive: true });
+  for (const [id, file] of Object.entries(faces)) {
+    cpSync(path(`node_modules/${file}`), path(`public/fonts/${id}.woff2`));
+    cpSync(path(`node_modules/${file.split('/files/')[0]}/LICENSE`), path(`public/fonts/${id}-license.txt`));
+  }
+
+  cpSync(path('demo'), path('public/demo'), { recursive: true });
+  writeFileSync(path('public/demo/pictures.json'), JSON.stringify(readdirSync(path('demo/pictures')).sort()));
+
+  const weight = (text) => `${(gzipSync(text).length / 1024).toFixed(1)} kB`;
+  if (said)
+    console.log(
+      `shop scripts, compressed: ${Object.entries(scripts)
+        .map(([name, text]) => `${name} ${weight(text)}`)
+        .join(', ')}; all ${weight(Object.values(scripts).join(''))}`,
+    );
+}
+
+if (process.argv[1] === new URL(import.meta.url).pathname) await buildAssets(true);

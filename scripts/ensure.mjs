@@ -1,0 +1,20 @@
+// Installs what is missing: packages, and Chromium where tests need it.
+import { execSync } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+
+const root = new URL('..', import.meta.url).pathname;
+const run = (command) => execSync(command, { cwd: root, stdio: 'inherit' });
+
+export function ensurePackages() {
+  const stamp = `${root}node_modules/.package-lock.json`;
+  if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs - 1000) return;
+  console.log('Installing packages …');
+  run('npm ci --no-audit --no-fund');
+}
+
+export function ensureChromium() {
+  if (existsSync('/usr/bin/chromium')) return;
+  console.log('Installing Chromium from Debian …');
+  const sudo = process.getuid?.() === 0 ? '' : 'sudo ';
+  run(`${sudo}apt-get update -qq && ${sudo}apt-get install -y -qq chromium fonts-liberation`);
+}

@@ -1,0 +1,1 @@
+export { hashBytes, largestPicture, missingPictures, readPicture } from './read';

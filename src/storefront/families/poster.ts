@@ -1,0 +1,87 @@
+/** Poster: lettering from edge to edge, flat fields of colour, hard corners. */
+export const poster = `
+:root{--head-weight:800}
+h1,h2,.brand{text-transform:uppercase}
+.young-serif h1{text-transform:none}
+.top{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:center;padding:1rem var(--edge);background:var(--accent);color:var(--on-accent)}
+.top .brand{font-size:1.6rem;line-height:1;margin-right:auto}
+.top a:focus-visible,.opening a:focus-visible{outline-color:var(--on-accent)}
+.page-home .top{position:relative;z-index:1}
+.top li a,.tools a{font-weight:600}
+.opening{background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);overflow:hidden;column-gap:2rem}
+.opening-words{display:contents}
+.opening h1{grid-column:1/-1;font-size:clamp(3.4rem,13.2vw,12.5rem);line-height:.86;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
+.opening .lead{grid-column:1;font-size:var(--h3);font-weight:500;margin-top:clamp(1.5rem,4vw,3rem);max-width:30rem}
+.opening-words p:last-child:not(.lead){grid-column:1;margin-block:1.75rem clamp(2rem,5vw,4rem);align-self:start}
+.opening .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.5rem;font-size:1.15rem}
+.opening-pictures{grid-column:2;grid-row:2/5;display:grid;grid-template-columns:3fr 2fr;gap:0;margin-right:calc(var(--edge)*-1);margin-top:clamp(1.5rem,3vw,2.5rem);align-self:end}
+.opening-pictures a{display:block;color:inherit}
+.opening-pictures a span{display:none}
+.opening-pictures img{width:100%;height:100%;object-fit:cover;aspect-ratio:1}
+.opening-pictures a:first-child{grid-row:1/3}
+.opening-pictures a:first-child img{aspect-ratio:auto}
+.opening-pictures a:nth-child(n+4){display:none}
+main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
+main>.text,main>.shelf{padding-inline:var(--edge)}
+h2{font-size:calc(var(--h1)*1.15);line-height:.92}
+.section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:end;gap:.5rem 2rem;margin-bottom:clamp(1.5rem,3vw,2.5rem)}
+.section-head p{font-weight:600}
+.goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,17rem),1fr));gap:0}
+.good a{display:grid;grid-template-columns:1fr auto;align-items:end;height:100%;padding:0 1rem 1rem;background:var(--raised);border:3px solid var(--ground)}
+.good .thumb{grid-column:1/-1;margin:0 -1rem 1rem;overflow:hidden}
+.good .thumb img{transition:transform .25s}
+.good a:hover .thumb img{transform:scale(1.04)}
+.good .name{font-size:1.5rem;line-height:1;grid-column:1/-1;text-transform:uppercase;padding-bottom:.6rem}
+.good .price{font:800 1.75rem/1 var(--head);text-align:right}
+.good .price small{font:400 .95rem var(--text-face)}
+.good:nth-child(4n+1) a{background:var(--second);color:var(--on-second)}
+.good:nth-child(4n+1) :is(.note,.price b,.price s,.price small){color:inherit}
+.onward{margin-top:2rem;font-size:var(--h3);font-weight:700}
+.why{background:var(--text);color:var(--ground);padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
+.why h2{font-size:var(--h3);margin-bottom:1.5rem;font-weight:700}
+.why li{border-top:3px solid var(--ground);padding:1.25rem 0 1.75rem;display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:.5rem 3rem;align-items:end}
+.why h3,.why .claim{font:800 clamp(2rem,5.2vw,4.6rem)/.95 var(--head);text-transform:uppercase}
+.why .claim{grid-column:1/-1;max-width:22em}
+.categories ul{display:flex;flex-wrap:wrap;gap:.2em .55em;margin-top:1.25rem}
+.categories a{color:var(--text);text-decoration:none;font:800 clamp(1.8rem,4.6vw,4rem)/1 var(--head);text-transform:uppercase;display:inline-flex;align-items:flex-start;border-bottom:4px solid transparent}
+.categories a:hover{border-color:var(--accent)}
+.categories .thumb{display:none}
+.categories .note{font:600 1rem/1.4 var(--text-face);margin-left:.2em;color:var(--soft)}
+.story{background:var(--raised);display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);gap:2rem}
+.story .prose{font-size:var(--h3);line-height:1.4}
+.questions dl{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,18rem),1fr));gap:0 2.5rem;margin-top:1.5rem}
+.questions dl div{border-top:3px solid var(--text);padding:1rem 0 1.75rem}
+.questions dt{font-weight:700;margin-bottom:.25rem}
+.contact{background:var(--second);color:var(--on-second)}
+.contact a{color:inherit}
+.contact address{font:800 clamp(1.5rem,4.4vw,3.5rem)/1.15 var(--head);margin-top:1.25rem}
+.shelf{padding-block:clamp(1.5rem,4vw,3rem) var(--rest)}
+.shelf h1,.text h1{font-size:clamp(3rem,11vw,9rem);line-height:.86;font-weight:900}
+.shelf-nav{font-weight:600;border-top:3px solid var(--text);padding-top:.75rem}
+.shelf-order{margin-bottom:1.5rem}
+.stretches{padding-top:1.5rem;font-weight:600}
+.product{display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:0}
+.crumbs{grid-column:1/-1;padding:.6rem var(--edge)}
+.product-pictures{background:var(--second);display:grid;align-content:start}
+.product-pictures img{width:100%}
+.product-words{padding:0 var(--edge) 3rem clamp(1.5rem,4vw,3.5rem);display:grid;gap:1.5rem;align-content:start}
+.product h1{font-size:clamp(2.8rem,7vw,6.5rem);line-height:.88;font-weight:900}
+.product-price b{font:900 clamp(2.4rem,5vw,4rem)/1 var(--head)}
+.product-price small{display:block}
+.buy .button{flex:1;min-height:3.75rem;font-size:1.2rem}
+.choices span{border-width:2px;font-weight:600}
+.foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
+.foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
+.page-contact main>.contact{flex:1;min-height:60vh}
+@media (max-width:820px){
+.opening{grid-template-columns:minmax(0,1fr)}
+.opening-pictures{grid-column:1;grid-row:auto;margin-left:calc(var(--edge)*-1)}
+.product,.story,.why li{grid-template-columns:minmax(0,1fr)}
+.product-words{padding:1.5rem var(--edge) 3rem}
+.goods{grid-template-columns:1fr 1fr}
+.good a{grid-template-columns:1fr;padding:0 .75rem .75rem}
+.good .thumb{margin:0 -.75rem .75rem}
+.good .name{font-size:1.2rem}
+.good .price{text-align:left;font-size:1.4rem;padding-top:.35rem}
+}
+`;

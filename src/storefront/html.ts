@@ -1,0 +1,33 @@
+/** Markup that is safe to send: made by the `html` tag alone, which escapes every value that is put in. */
+export class Markup {
+  constructor(readonly text: string) {}
+  toString(): string {
+    return this.text;
+  }
+}
+
+export type Part = Markup | string | number | null | undefined | false | readonly Part[];
+
+const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+
+export const escapeHtml = (text: string): string => (/[&<>"']/.test(text) ? text.replace(/[&<>"']/g, (sign) => escapes[sign] ?? sign) : text);
+
+function write(part: Part): string {
+  if (part === null || part === undefined || part === false) return '';
+  if (part instanceof Markup) return part.text;
+  if (typeof part === 'string') return escapeHtml(part);
+  if (typeof part === 'number') return String(part);
+  let text = '';
+  for (const one of part) text += write(one);
+  return text;
+}
+
+/** Builds markup. Values are shown as text, whatever they hold; only other markup passes through. */
+export function html(strings: TemplateStringsArray, ...parts: Part[]): Markup {
+  let text = strings[0] ?? '';
+  for (let i = 0; i < parts.length; i++) text += write(parts[i]) + (strings[i + 1] ?? '');
+  return new Markup(text);
+}
+
+/** Data inside a script element: no sign in it can close the element. */
+export const jsonIn = (value: unknown): Markup => new Markup(JSON.stringify(value).replace(/</g, '\\u003c').replace(/\u2028/g, '\\u2028').replace(/\u2029/g, '\\u2029'));

@@ -1,0 +1,50 @@
+/** A line of the cart as a visitor's browser keeps it: what, not how much it costs. */
+export interface CartLine {
+  variant: string;
+  /** Address of its product page, from which price and stock are read. */
+  path: string;
+  quantity: number;
+}
+
+const key = () => `arcatum-cart:${document.documentElement.dataset.orders ?? ''}:${document.documentElement.dataset.shop ?? ''}`;
+
+let kept: CartLine[] = [];
+
+const isLine = (value: unknown): value is CartLine =>
+  typeof value === 'object' && value !== null && 'variant' in value && 'path' in value && 'quantity' in value && typeof value.variant === 'string' && typeof value.path === 'string' && Number.isInteger(value.quantity);
+
+/** Between visits the cart is in the browser's storage; where that is shut, it lasts as long as the page. */
+export function readCart(): CartLine[] {
+  try {
+    const parsed: unknown = JSON.parse(localStorage.getItem(key()) ?? '[]');
+    kept = Array.isArray(parsed) ? parsed.filter(isLine) : [];
+  } catch {
+    // Storage is shut or damaged: what this page holds is all there is.
+  }
+  return kept;
+}
+
+export function writeCart(lines: CartLine[]): void {
+  kept = lines.filter((line) => line.quantity > 0);
+  try {
+    localStorage.setItem(key(), JSON.stringify(kept));
+  } catch {
+    // Storage is shut or full: the cart lasts as long as the page.
+  }
+  paintCount();
+}
+
+/** Puts pieces in, never more than there are. Says how many are in the cart now. */
+export function addToCart(variant: string, path: string, quantity: number, stock: number | null): number {
+  const lines = readCart();
+  const line = lines.find((candidate) => candidate.variant === variant);
+  const wanted = (line?.quantity ?? 0) + quantity;
+  const now = stock === null ? wanted : Math.min(stock, wanted);
+  writeCart(line ? lines.map((other) => (other === line ? { ...other, quantity: now } : other)) : [...lines, { variant, path, quantity: now }]);
+  return now;
+}
+
+export function paintCount(): void {
+  const count = readCart().reduce((sum, line) => sum + line.quantity, 0);
+  for (const element of document.querySelectorAll('[data-cart-count]')) element.textContent = count ? ` (${count})` : '';
+}

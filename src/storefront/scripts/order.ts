@@ -1,0 +1,99 @@
+import { type Order, type OrderFile, type OrderRequest } from '@/core/till';
+import { writeCart } from './cart';
+import { address, load, loadRules, make, money, orders } from './ports';
+import { type Priced } from './till';
+
+const attempt = 'arcatum-attempt';
+
+/** One key for one attempt, so that pressing twice or a broken line orders once. */
+function attemptKey(): string {
+  const known = sessionStorage.getItem(attempt);
+  if (known) return known;
+  const key = crypto.randomUUID();
+  sessionStorage.setItem(attempt, key);
+  return key;
+}
+
+function requestOf(form: HTMLFormElement, { lines }: Priced, code: string): OrderRequest {
+  const data = new FormData(form);
+  const field = (name: string) => String(data.get(name) ?? '').trim();
+  return {
+    key: attemptKey(),
+    lines: lines.map(({ variant, quantity }) => ({ variant, quantity })),
+    country: field('country'),
+    rate: field('rate'),
+    code,
+    payment: field('payment') === 'card' ? 'card' : 'bank',
+    consent: true,
+    buyer: { name: field('name'), email: field('email'), phone: field('phone'), street: field('street'), place: field('place'), postcode: field('postcode'), note: field('note') },
+  };
+}
+
+/** Sends what was chosen to the host, which works out the sums again; without a host, makes a file of it. */
+export async function sendOrder(form: HTMLFormElement, priced: Priced, code: string, refuse: (say: string) => void): Promise<void> {
+  const button = form.querySelector<HTMLButtonElement>('[data-pay]');
+  if (orders() === 'preview') return refuse('This is a preview. Publish the shop, and orders can be placed.');
+  const request = requestOf(form, priced, code);
+  if (orders() === 'archive') return saveOrderFile(form, request);
+  if (button) button.disabled = true;
+  try {
+    const answer = await fetch(address('api/orders'), { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(request) });
+    const said = (await answer.json()) as { say?: string; number?: string; receipt?: string; pay?: string | null };
+    if (!answer.ok || !said.number) {
+      sessionStorage.removeItem(attempt);
+      return refuse(said.say ?? 'The order could not be taken. Try again in a minute.');
+    }
+    location.href = said.pay ?? `${address('thank-you/')}?order=${said.number}&receipt=${said.receipt ?? ''}`;
+  } catch {
+    refuse('The shop could not be reached. Look at your connection and try again; nothing was ordered twice.');
+  } finally {
+    if (button) button.disabled = false;
+  }
+}
+
+function saveOrderFile(form: HTMLFormElement, request: OrderRequest): void {
+  const placed = new Date().toISOString();
+  const file: OrderFile = { format: 'arcatum-order', version: 1, shop: document.documentElement.dataset.shop ?? '', placed, request };
+  const url = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
+  const link = make('a', { href: url, download: `order-${request.key.slice(0, 8)}.json`, class: 'button' }, 'Save the order file');
+  const mail = document.querySelector<HTMLAnchorElement>('.foot a[href^="mailto:"]')?.href;
+  form.replaceWith(
+    make('div', { class: 'prose' }, make('p', {}, 'This shop takes orders by post. Save the order file and send it to the shop, which answers with the sum and how to pay.'), make('p', {}, link), ...(mail ? [make('p', {}, make('a', { href: `${mail}?subject=${encodeURIComponent('An order')}` }, 'Write to the shop'))] : [])),
+  );
+  link.click();
+  sessionStorage.removeItem(attempt);
+  writeCart([]);
+}
+
+const states: Record<Order['state'], string> = {
+  'awaiting-payment': 'The order is in. The shop sends it when the payment has arrived.',
+  paid: 'The order is paid. The shop sends it on.',
+  refused: 'The payment was refused, so nothing was ordered. The cart is as it was.',
+  expired: 'The order was not paid in time, so the goods went back on the shelf.',
+  sent: 'The order is on its way.',
+};
+
+/** The order as the host keeps it, on the page after paying. */
+export async function showThanks(): Promise<void> {
+  const place = document.querySelector('[data-thanks]');
+  if (!place) return;
+  const query = new URLSearchParams(location.search);
+  const number = query.get('order');
+  if (!number) return place.replaceChildren(make('p', {}, 'No order is known on this page. ', make('a', { href: address('shop/') }, 'To the shop')));
+  try {
+    const order = await load<Order>(`api/orders/${encodeURIComponent(number)}?receipt=${encodeURIComponent(query.get('receipt') ?? '')}`);
+    const rules = await loadRules();
+    sessionStorage.removeItem(attempt);
+    if (order.state === 'paid' || order.payment === 'bank') writeCart([]);
+    place.replaceChildren(
+      make('p', { class: 'number' }, `Order ${order.number}`),
+      make('p', {}, states[order.state]),
+      make('ul', { class: 'lines' }, ...order.lines.map((line) => make('li', { class: 'line' }, make('span', {}, `${line.quantity} ×`), make('span', {}, line.title), make('span', { class: 'sum' }, money(line.sum, rules))))),
+      make('dl', { class: 'bill' }, ...(order.delivery ? [make('div', {}, make('dt', {}, `Delivery, ${order.delivery.label}`), make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : 'free'))] : []), make('div', { class: 'total' }, make('dt', {}, 'Total'), make('dd', {}, money(order.total, rules)))),
+      ...(order.payment === 'bank' && rules.payments.bank ? [make('p', {}, `Please pay to: ${rules.payments.bank}. Reference: ${order.number}.`)] : []),
+      ...(order.state === 'refused' ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, 'Back to the checkout'))] : []),
+    );
+  } catch {
+    place.replaceChildren(make('p', {}, 'The order could not be found just now. Reload this page in a minute.'));
+  }
+}

@@ -1,0 +1,60 @@
+import { type Offer } from '@/core/site';
+import { formatMoney, type TillRules } from '@/core/till';
+
+/** What the studio's window puts in place of the network: pages of a preview have no files to fetch. */
+export interface Frame {
+  load: (path: string) => Promise<unknown>;
+}
+
+declare global {
+  var arcatumFrame: Frame | undefined;
+}
+
+const root = () => document.documentElement.dataset.root ?? './';
+
+/** "host", "archive" or "preview": how this site takes orders. */
+export const orders = (): string => document.documentElement.dataset.orders ?? 'archive';
+
+export const address = (path: string): string => root() + path;
+
+/** A data file of the site. */
+export async function load<T>(path: string): Promise<T> {
+  if (globalThis.arcatumFrame) return (await globalThis.arcatumFrame.load(path)) as T;
+  const answer = await fetch(address(path), { cache: 'no-cache' });
+  if (!answer.ok) throw new Error(`${path}: ${answer.status}`);
+  return (await answer.json()) as T;
+}
+
+let rules: Promise<TillRules> | undefined;
+
+export const loadRules = (): Promise<TillRules> => (globalThis.arcatumFrame ? load<TillRules>('data/rules.json') : (rules ??= load<TillRules>('data/rules.json')));
+
+export const loadOffer = (path: string): Promise<Offer | null> => load<Offer>(`${path}offer.json`).catch(() => null);
+
+/** Pieces left as the host knows them now; what the site was published with where there is no host. */
+export async function liveStock(ids: string[]): Promise<Map<string, number | null>> {
+  if (orders() !== 'host' || ids.length === 0) return new Map();
+  try {
+    return new Map(Object.entries(await load<Record<string, number | null>>(`api/stock?ids=${encodeURIComponent(ids.join(','))}`)));
+  } catch {
+    return new Map();
+  }
+}
+
+export const money = (amount: number, form: TillRules): string => formatMoney(amount, form);
+
+/** An element with text and children. Text is never read as markup. */
+export function make<K extends keyof HTMLElementTagNameMap>(tag: K, attributes: Record<string, string> = {}, ...children: (Node | string)[]): HTMLElementTagNameMap[K] {
+  const element = document.createElement(tag);
+  for (const [name, value] of Object.entries(attributes)) element.setAttribute(name, value);
+  element.append(...children);
+  return element;
+}
+
+/** Runs now and whenever the window of the studio has been repainted. */
+export function onPaint(paint: () => void): void {
+  const run = () => paint();
+  if (document.readyState === 'loading') document.addEventListener('DOMContentLoaded', run);
+  else run();
+  document.addEventListener('arcatum:repaint', run);
+}

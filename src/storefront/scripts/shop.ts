@@ -1,0 +1,64 @@
+import { type PageOffer } from '../sections/product';
+import { addToCart, paintCount } from './cart';
+import { address, liveStock, loadRules, make, money, onPaint } from './ports';
+
+/** On every page: the number in the cart, and the form that puts things in. */
+onPaint(() => {
+  paintCount();
+  for (const form of document.querySelectorAll<HTMLFormElement>('form[data-buy]')) void prepare(form);
+});
+
+const offers = new WeakMap<HTMLFormElement, PageOffer>();
+
+async function prepare(form: HTMLFormElement): Promise<void> {
+  const offer = JSON.parse(form.querySelector('[data-offer]')?.textContent ?? 'null') as PageOffer | null;
+  if (!offer) return;
+  offers.set(form, offer);
+  await paintChoice(form, offer);
+  const stock = await liveStock(offer.variants.map((variant) => variant.id));
+  if (stock.size) {
+    for (const variant of offer.variants) variant.stock = stock.get(variant.id) ?? variant.stock;
+    await paintChoice(form, offer);
+  }
+}
+
+const chosen = (form: HTMLFormElement, offer: PageOffer) => {
+  const picked = offer.options.map((_, at) => new FormData(form).get(`option-${at}`));
+  return offer.variants.find((variant) => (offer.values[variant.id] ?? []).every((value, at) => value === picked[at]));
+};
+
+async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<void> {
+  const variant = chosen(form, offer);
+  const rules = await loadRules();
+  const add = form.querySelector<HTMLButtonElement>('[data-add]');
+  const stock = form.querySelector('[data-stock]');
+  const number = form.querySelector<HTMLInputElement>('[name=quantity]');
+  const price = document.querySelector('[data-price] b');
+  if (add) add.disabled = !variant || variant.stock === 0;
+  if (stock) stock.textContent = !variant ? 'This combination is not made.' : variant.stock === null ? '' : variant.stock === 0 ? 'Sold out for now.' : variant.stock <= 3 ? `Only ${variant.stock} left.` : 'In stock.';
+  if (number && variant) number.max = String(variant.stock ?? 999);
+  if (price && variant) price.textContent = money(variant.price, rules);
+  const picture = document.querySelector<HTMLImageElement>('.product-pictures figure img');
+  const src = variant && offer.pictures[variant.id];
+  if (picture && src && picture.getAttribute('src') !== src) picture.src = src;
+}
+
+document.addEventListener('change', (event) => {
+  const form = event.target instanceof Element ? event.target.closest<HTMLFormElement>('form[data-buy]') : null;
+  const offer = form && offers.get(form);
+  if (form && offer) void paintChoice(form, offer);
+});
+
+document.addEventListener('submit', (event) => {
+  const form = event.target instanceof HTMLFormElement && event.target.matches('[data-buy]') ? event.target : null;
+  const offer = form && offers.get(form);
+  if (!form || !offer) return;
+  event.preventDefault();
+  const variant = chosen(form, offer);
+  const said = form.querySelector('[data-added]');
+  const wanted = Math.max(1, Math.floor(Number(new FormData(form).get('quantity')) || 1));
+  if (!variant || variant.stock === 0 || !said) return;
+  const now = addToCart(variant.id, offer.path, wanted, variant.stock);
+  const full = variant.stock !== null && now >= variant.stock;
+  said.replaceChildren(`${now} in the cart${full ? ', which is all there are' : ''}. `, make('a', { href: address('cart/') }, 'See the cart'));
+});

@@ -1,0 +1,198 @@
+import { type Bill, type BillLine, makeBill, type TillRules } from '@/core/till';
+import { readCart, writeCart, type CartLine } from './cart';
+import { sendOrder, showThanks } from './order';
+import { address, liveStock, loadOffer, loadRules, make, money, onPaint } from './ports';
+
+/** A line of the cart with what the shop's files say of it now. */
+export interface PricedLine extends BillLine {
+  path: string;
+  picture: string | null;
+  stock: number | null;
+}
+
+export interface Priced {
+  rules: TillRules;
+  lines: PricedLine[];
+}
+
+async function priceCart(): Promise<Priced> {
+  const cart = readCart();
+  const rules = await loadRules();
+  const paths = [...new Set(cart.map((line) => line.path))];
+  const offers = new Map(await Promise.all(paths.map(async (path) => [path, await loadOffer(path)] as const)));
+  const stock = await liveStock(cart.map((line) => line.variant));
+  const lines = cart.flatMap((line): PricedLine[] => {
+    const offer = offers.get(line.path);
+    const variant = offer?.variants.find((candidate) => candidate.id === line.variant);
+    if (!offer || !variant) return [];
+    const left = stock.get(variant.id) ?? variant.stock;
+    const { title, price, weight, taxClass, physical } = variant;
+    return [{ variant: variant.id, title, price, weight, taxClass, physical, quantity: left === null ? line.quantity : Math.min(line.quantity, left), path: line.path, picture: offer.picture, stock: left }];
+  });
+  return { rules, lines: lines.filter((line) => line.quantity > 0) };
+}
+
+const today = () => new Date().toISOString().slice(0, 10);
+
+function row(label: string | Node, amount: string, className = ''): HTMLElement {
+  return make('div', className ? { class: className } : {}, make('dt', {}, label), make('dd', {}, amount));
+}
+
+/** The figures of a bill as a list, in the order in which they are worked out. */
+function billList(bill: Bill, rules: TillRules, withDelivery: boolean): HTMLElement {
+  const list = make('dl', { class: 'bill' }, row('Goods', money(bill.goods, rules)));
+  if (bill.discount) list.append(row('Discount', `−${money(bill.discount, rules)}`));
+  if (bill.delivery && withDelivery) list.append(row(`Delivery, ${bill.delivery.rate.label}`, bill.delivery.price ? money(bill.delivery.price, rules) : 'free'));
+  if (!bill.taxIncluded) for (const line of bill.taxes) if (line.tax) list.append(row(`Tax ${line.rate / 100} %`, money(line.tax, rules)));
+  list.append(row('Total', money(bill.total, rules), 'total'));
+  if (bill.taxIncluded) for (const line of bill.taxes) if (line.rate) list.append(row(make('small', {}, `of which tax ${line.rate / 100} %`), money(line.tax, rules)));
+  return list;
+}
+
+async function paintCart(): Promise<void> {
+  const place = document.querySelector('[data-cart]');
+  if (!place) return;
+  const { rules, lines } = await priceCart();
+  if (!lines.length) {
+    place.replaceChildren(make('p', { class: 'empty' }, 'Nothing is in it yet. ', make('a', { href: address('shop/') }, 'To the shop')));
+    return;
+  }
+  const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
+  place.replaceChildren(
+    make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, rules))),
+    make('div', { class: 'cart-foot' }, billList(bill, rules, false), ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, 'Delivery is added at checkout, where you see it before you pay.'))]), make('a', { class: 'button', href: address('checkout/') }, 'To the checkout')),
+  );
+}
+
+function cartLine(line: PricedLine, rules: TillRules): HTMLElement {
+  const number = make('input', { type: 'number', min: '0', max: String(line.stock ?? 999), value: String(line.quantity), inputmode: 'numeric', 'data-line': line.variant, 'aria-label': `Number of ${line.title}` });
+  const remove = make('button', { type: 'button', class: 'plain', 'data-remove': line.variant, 'aria-label': `Take out ${line.title}` }, 'Take out');
+  return make(
+    'li',
+    { class: 'line' },
+    line.picture ? make('img', { src: address(line.picture), alt: '', width: '88', height: '88' }) : make('span', { class: 'no-picture', 'aria-hidden': 'true' }, line.title.slice(0, 1)),
+    make('div', {}, make('a', { href: address(line.path) }, line.title), make('p', { class: 'note' }, `${money(line.price, rules)} each${line.stock !== null && line.quantity >= line.stock ? ', the last there are' : ''}`), make('div', { class: 'buy-row' }, make('label', { class: 'quantity' }, make('span', {}, 'Number'), number), remove)),
+    make('p', { class: 'sum' }, money(line.price * line.quantity, rules)),
+  );
+}
+
+const changeLine = (variant: string, quantity: number) => {
+  writeCart(readCart().map((line: CartLine) => (line.variant === variant ? { ...line, quantity } : line)));
+  void paintCart();
+};
+
+let code = '';
+let priced: Priced | undefined;
+
+const checkoutForm = () => document.querySelector<HTMLFormElement>('form[data-checkout]');
+
+function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
+  const data = new FormData(form);
+  return makeBill(rules, { lines, country: String(data.get('country') ?? ''), rate: String(data.get('rate') ?? ''), code, today: today() });
+}
+
+async function paintCheckout(): Promise<void> {
+  const form = checkoutForm();
+  if (!form) return;
+  priced = await priceCart();
+  const empty = document.querySelector<HTMLElement>('[data-empty]');
+  form.hidden = priced.lines.length === 0;
+  if (empty) empty.hidden = priced.lines.length > 0;
+  if (priced.lines.length) paintBill(form, priced);
+}
+
+const refusals: Record<Bill['codeRefused'], string> = {
+  '': '',
+  unknown: 'The shop knows no such code.',
+  ended: 'This code has ended.',
+  least: 'The goods come to less than this code asks for.',
+  'nothing-to-deliver': 'This code takes off delivery, and nothing here is delivered.',
+};
+
+function paintBill(form: HTMLFormElement, cart: Priced): void {
+  const { rules, lines } = cart;
+  const bill = currentBill(form, cart);
+  const rates = form.querySelector('[data-rates]');
+  const needsParcel = bill.deliveryState !== 'none-needed';
+  for (const part of form.querySelectorAll<HTMLElement>('[data-delivery],[data-parcel]')) part.hidden = !needsParcel;
+  for (const input of form.querySelectorAll<HTMLInputElement>('[data-parcel] input')) input.required = needsParcel;
+  if (rates) {
+    const before = new FormData(form).get('rate');
+    rates.replaceChildren(
+      ...bill.rates.map((rate) => {
+        const free = rate.freeFrom !== null && bill.goods - bill.discount >= rate.freeFrom;
+        const input = make('input', { type: 'radio', name: 'rate', value: rate.id });
+        input.checked = rate.id === (bill.rates.some((r) => r.id === before) ? before : bill.delivery?.rate.id);
+        return make('label', {}, input, make('span', {}, rate.label, make('b', {}, free || bill.delivery?.free === 'code' ? 'free' : money(rate.price, rules))));
+      }),
+    );
+    if (bill.deliveryState === 'nowhere') rates.replaceChildren(make('p', { class: 'notice' }, 'The shop does not deliver there. Choose another country, or write to the shop.'));
+  }
+  const summary = form.querySelector('[data-summary]');
+  summary?.replaceChildren(make('ul', {}, ...lines.map((line) => make('li', {}, make('span', {}, `${line.quantity} × ${line.title}`), make('span', {}, money(line.price * line.quantity, rules))))), billList(bill, rules, true));
+  const said = form.querySelector('[data-error=code]');
+  if (said) said.textContent = refusals[bill.codeRefused];
+}
+
+const wanted: Record<string, string> = { name: 'Write your name.', email: 'Write your e-mail, such as ada@post.example.', street: 'Write the street and number.', place: 'Write the town.', postcode: 'Write the postal code.', consent: 'Agree to the terms to order.' };
+
+/** Says what is missing, at the field and above the form; true where nothing is. */
+function check(form: HTMLFormElement, bill: Bill): boolean {
+  const faults: [string, string][] = [];
+  for (const [name, say] of Object.entries(wanted)) {
+    const input = form.elements.namedItem(name);
+    if (!(input instanceof HTMLInputElement)) continue;
+    const bad = !input.validity.valid;
+    input.setAttribute('aria-invalid', String(bad));
+    const place = form.querySelector(`[data-error=${name}]`);
+    if (place) place.textContent = bad ? say : '';
+    if (bad) faults.push([input.id || `f-${name}`, say]);
+    if (!input.id) input.id = `f-${name}`;
+  }
+  if (bill.deliveryState === 'nowhere') faults.push(['f-country', 'The shop does not deliver to this country.']);
+  showErrors(form, faults);
+  return faults.length === 0;
+}
+
+function showErrors(form: HTMLFormElement, faults: [id: string, say: string][]): void {
+  const box = form.querySelector<HTMLElement>('[data-errors]');
+  if (!box) return;
+  box.hidden = faults.length === 0;
+  box.replaceChildren(make('p', {}, faults.length === 1 ? 'One thing is missing:' : 'Some things are missing:'), make('ul', {}, ...faults.map(([id, say]) => make('li', {}, make('a', { href: `#${id}` }, say)))));
+  if (faults.length) box.focus();
+}
+
+document.addEventListener('change', (event) => {
+  const target = event.target;
+  if (target instanceof HTMLInputElement && target.dataset.line) changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
+  const form = checkoutForm();
+  if (form && priced && target instanceof Element && form.contains(target) && target instanceof HTMLElement && ['rate', 'country'].includes(target.getAttribute('name') ?? '')) paintBill(form, priced);
+});
+
+document.addEventListener('click', (event) => {
+  const target = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-remove],[data-apply]') : null;
+  if (target?.dataset.remove) changeLine(target.dataset.remove, 0);
+  const form = checkoutForm();
+  if (target?.hasAttribute('data-apply') && form && priced) {
+    code = String(new FormData(form).get('code') ?? '').trim();
+    paintBill(form, priced);
+  }
+});
+
+document.addEventListener('submit', (event) => {
+  const form = checkoutForm();
+  if (!form || event.target !== form) return;
+  event.preventDefault();
+  if (!priced) return;
+  code = String(new FormData(form).get('code') ?? '').trim();
+  paintBill(form, priced);
+  const bill = currentBill(form, priced);
+  if (bill.codeRefused || !check(form, bill)) return;
+  void sendOrder(form, priced, code, (say) => showErrors(form, [['f-name', say]]));
+});
+
+onPaint(() => {
+  void paintCart();
+  void paintCheckout();
+  void showThanks();
+});
