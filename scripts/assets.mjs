@@ -1,6 +1,6 @@
 // Prepares what the app serves and ships: the shop's small scripts, fonts with their licences, the sample shop.
 import { build } from 'esbuild';
-import { cpSync, existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
@@ -20,6 +20,9 @@ async function bundle(entry) {
   return result.outputFiles[0].text;
 }
 
+// The studio's window: an empty page that may run these scripts alone, and send nothing anywhere.
+const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing [data-place]{outline:2px dashed currentColor;outline-offset:4px;cursor:pointer}.pointing [data-place]:hover{outline-style:solid}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/search.js"></script></html>`;
+
 /** @param {boolean} said whether to print what was made */
 export async function buildAssets(said = false) {
   const scripts = {};
@@ -31,8 +34,8 @@ export async function buildAssets(said = false) {
 
   mkdirSync(path('public/window'), { recursive: true });
   for (const [name, text] of Object.entries(scripts)) writeFileSync(path(`public/window/${name}.js`), text);
-  if (existsSync(path('src/workers/frame.ts')))
-    writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
+  writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
+  writeFileSync(path('public/window/index.html'), frame);
 
   const faces = {
     newsreader: '@fontsource-variable/newsreader/files/newsreader-latin-wght-normal.woff2',

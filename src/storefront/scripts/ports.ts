@@ -15,7 +15,8 @@ const root = () => document.documentElement.dataset.root ?? './';
 /** "host", "archive" or "preview": how this site takes orders. */
 export const orders = (): string => document.documentElement.dataset.orders ?? 'archive';
 
-export const address = (path: string): string => root() + path;
+/** An address of the site as this page calls it. Pictures in the studio's window have whole addresses already. */
+export const address = (path: string): string => (path.startsWith('blob:') ? path : root() + path);
 
 /** A data file of the site. */
 export async function load<T>(path: string): Promise<T> {

@@ -1,0 +1,5 @@
+import { Shelf } from '@/studio/Shelf';
+
+export default function Page() {
+  return <Shelf />;
+}

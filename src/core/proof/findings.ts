@@ -1,0 +1,140 @@
+import { priceRange } from '../goods';
+import { contrastPairs } from '../look';
+import { missingPictures } from '../pictures';
+import { type Problem } from '../project';
+import { type Shop } from '../site';
+
+export type Station = 'brief' | 'plan' | 'look' | 'goods' | 'till' | 'proof' | 'publish' | 'orders';
+
+/** Something to mend before publishing, something still to do, or something in order. */
+export interface Finding {
+  check: string;
+  level: 'mend' | 'todo' | 'fine';
+  say: string;
+  /** Where it is put right. */
+  station: Station;
+}
+
+/** One kind of thing that is looked at. To add one, write it and put it on the list. */
+export interface Check {
+  id: string;
+  station: Station;
+  /** What is said when nothing is wrong. */
+  fine: string;
+  /** Sentences on what is wrong; none where all is well. */
+  look: (shop: Shop, problems: readonly Problem[]) => { level: 'mend' | 'todo'; say: string }[];
+}
+
+const mend = (say: string) => ({ level: 'mend' as const, say });
+const todo = (say: string) => ({ level: 'todo' as const, say });
+const some = (names: readonly string[]) => names.slice(0, 3).join(', ') + (names.length > 3 ? ` and ${names.length - 3} more` : '');
+
+export const checks: readonly Check[] = [
+  { id: 'name', station: 'brief', fine: 'The shop has a name.', look: (shop) => (shop.reading.name ? [] : [mend('The brief gives no name. Write what the shop is called.')]) },
+  { id: 'email', station: 'brief', fine: 'Buyers can write to you.', look: (shop) => (shop.reading.email ? [] : [mend('The brief gives no e-mail address. Buyers, and the law in most countries, want one.')]) },
+  { id: 'place', station: 'brief', fine: 'The shop says where it is.', look: (shop) => (shop.reading.place ? [] : [todo('The brief does not say where you are. Strangers trust a place.')]) },
+  {
+    id: 'headline',
+    station: 'brief',
+    fine: 'The headline is a sentence of yours.',
+    look: (shop) => (shop.writer.harvest.headline ? [] : [todo('No sentence of the brief is short enough for a headline. Write one of three to ten words that only you could say.')]),
+  },
+  {
+    id: 'story',
+    station: 'brief',
+    fine: 'The brief holds enough to tell who you are.',
+    look: (shop) => (shop.writer.harvest.story.length + shop.writer.harvest.about.length >= 2 ? [] : [todo('The brief says little of who you are. Two sentences on how it began fill the “About” page.')]),
+  },
+  { id: 'goods', station: 'goods', fine: 'There are goods to sell.', look: (shop) => (shop.catalogue.products.length ? [] : [mend('There are no goods yet. Bring in a list.')]) },
+  {
+    id: 'rows',
+    station: 'goods',
+    fine: 'Every row of the list is in the shop.',
+    look: (_, problems) => {
+      const left = problems.filter((problem) => problem.kind === 'left-out');
+      return left.length ? [todo(`${left.length} ${left.length === 1 ? 'row' : 'rows'} of the list could not be used, the first in row ${left[0]?.row ?? 0}.`)] : [];
+    },
+  },
+  {
+    id: 'free',
+    station: 'goods',
+    fine: 'Everything has a price.',
+    look: (shop) => {
+      const free = shop.catalogue.products.filter((product) => priceRange(product).low === 0).map((product) => product.title);
+      return free.length ? [todo(`${some(free)}: the price is nothing. Is that meant?`)] : [];
+    },
+  },
+  {
+    id: 'pictures',
+    station: 'goods',
+    fine: 'Every product has a picture.',
+    look: (shop) => {
+      const missing = missingPictures(shop.catalogue.products, new Set(shop.pictures.keys()));
+      const bare = shop.catalogue.products.filter((product) => product.pictures.length === 0).map((product) => product.title);
+      return [
+        ...(missing.length ? [todo(`${missing.length} ${missing.length === 1 ? 'picture is' : 'pictures are'} named in the list and not here: ${some(missing.map((m) => m.name))}. Add the ${missing.length === 1 ? 'file' : 'files'}.`)] : []),
+        ...(bare.length ? [todo(`${bare.length} ${bare.length === 1 ? 'product has' : 'products have'} no picture: ${some(bare)}.`)] : []),
+      ];
+    },
+  },
+  {
+    id: 'descriptions',
+    station: 'goods',
+    fine: 'Every product says something of itself.',
+    look: (shop) => {
+      const silent = shop.catalogue.products.filter((product) => !product.description.trim()).map((product) => product.title);
+      return silent.length ? [todo(`${silent.length} ${silent.length === 1 ? 'product has' : 'products have'} no description: ${some(silent)}.`)] : [];
+    },
+  },
+  { id: 'country', station: 'till', fine: 'The till knows your country.', look: (shop) => (shop.rules.country ? [] : [mend('The till does not know your country. Choose it, so that tax and delivery are right.')]) },
+  { id: 'tax', station: 'till', fine: 'Tax is set.', look: (shop) => (shop.rules.taxes ? [] : [mend('No tax rates are set, so none is shown. Set them, or set all to zero if you charge none.')]) },
+  {
+    id: 'delivery',
+    station: 'till',
+    fine: 'There is a delivery rate for every buyer.',
+    look: (shop) =>
+      shop.catalogue.products.every((product) => product.kind !== 'physical') || shop.rules.zones.some((zone) => zone.rates.length) ? [] : [mend('No delivery rate is set, so nobody can order a parcel. Set at least one.')],
+  },
+  { id: 'returns', station: 'till', fine: 'Returns are set.', look: (shop) => (shop.rules.returnsDays === null ? [todo('Say within how many days goods may be sent back.')] : []) },
+  {
+    id: 'contrast',
+    station: 'look',
+    fine: 'All text can be read on its ground.',
+    look: (shop) =>
+      contrastPairs(shop.look.palette)
+        .filter((pair) => pair.ratio < 4.5)
+        .map((pair) => mend(`“${pair.text}” on “${pair.on}” has a contrast of ${pair.ratio.toFixed(1)}; 4.5 is the least.`)),
+  },
+  {
+    id: 'titles',
+    station: 'plan',
+    fine: 'Every page has a title of its own for search.',
+    look: (shop) => {
+      const seen = new Map<string, string>();
+      const twice: string[] = [];
+      for (const page of shop.pages.filter((candidate) => candidate.listed)) {
+        const { title } = shop.writer.write(page).meta;
+        if (seen.has(title)) twice.push(page.name);
+        seen.set(title, page.name);
+      }
+      return twice.length ? [todo(`Some pages share a title for search: ${some(twice)}. Give them different names.`)] : [];
+    },
+  },
+  {
+    id: 'set-aside',
+    station: 'plan',
+    fine: 'Every decision of yours has its place.',
+    look: (shop) => (shop.setAside.length ? [todo(`${shop.setAside.length} of your decisions point at something that is gone. They are kept: ${some(shop.setAside)}.`)] : []),
+  },
+];
+
+/** Looks at everything, worst first. */
+export function findingsOf(shop: Shop, problems: readonly Problem[]): Finding[] {
+  const rank = { mend: 0, todo: 1, fine: 2 };
+  return checks
+    .flatMap((check): Finding[] => {
+      const wrong = check.look(shop, problems);
+      return wrong.length ? wrong.map((finding) => ({ ...finding, check: check.id, station: check.station })) : [{ check: check.id, level: 'fine', say: check.fine, station: check.station }];
+    })
+    .sort((a, b) => rank[a.level] - rank[b.level]);
+}

@@ -1,0 +1,212 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import Link from 'next/link';
+import { useCallback, useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { change } from '@/core/project';
+import { OpenFile } from './OpenFile';
+import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
+import { createProject, createSample, download, duplicateProject, exportProject, importProject } from './projects';
+import { listProjects, loadHistory, removeForGood, saveHistory, setDeleted, type ShelfEntry } from './store';
+import { tokens } from './theme';
+
+const Hall = styled.main`
+  max-width: 940px;
+  margin: 0 auto;
+  padding: 56px 32px;
+  display: grid;
+  gap: 30px;
+`;
+
+const Title = styled.header`
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 22px;
+  align-items: end;
+  border-bottom: 1px solid ${tokens.ink};
+  h1 {
+    font-size: 40px;
+    letter-spacing: -0.02em;
+    line-height: 1;
+  }
+  div {
+    padding-bottom: 14px;
+  }
+  p {
+    font-size: 17px;
+    max-width: 34em;
+    margin-top: 8px;
+  }
+`;
+
+const List = styled.ul`
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 4px 20px;
+    padding: 12px 0;
+    border-bottom: 1px solid ${tokens.line};
+    align-items: baseline;
+  }
+  .name {
+    font-size: 18px;
+    font-weight: 600;
+  }
+`;
+
+const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
+
+/** All projects of this browser. */
+export function Shelf() {
+  const router = useRouter();
+  const [entries, setEntries] = useState<ShelfEntry[] | null>(null);
+  const [busy, setBusy] = useState('');
+  const [wrong, setWrong] = useState('');
+  const [renaming, setRenaming] = useState<{ id: string; name: string } | null>(null);
+
+  const read = useCallback(() => listProjects().then(setEntries, () => setWrong('This browser keeps nothing for websites just now. Allow storage, then reload the page.')), []);
+  useEffect(() => {
+    void read();
+  }, [read]);
+
+  const guarded = (say: string, work: () => Promise<void>) => {
+    setWrong('');
+    setBusy(say);
+    work()
+      .catch((error: unknown) => setWrong(error instanceof Error ? error.message : String(error)))
+      .finally(() => {
+        setBusy('');
+        void read();
+      });
+  };
+
+  const open = (id: string) => router.push(`/project/${id}/brief`);
+  const shown = entries?.filter((entry) => !entry.deleted) ?? [];
+  const deleted = entries?.filter((entry) => entry.deleted) ?? [];
+
+  return (
+    <Hall>
+      <Title>
+        <svg width="116" height="92" viewBox="0 0 116 92" aria-hidden="true">
+          <path d="M0 91h18V48a40 40 0 0 1 80 0v43h18" fill="none" stroke={tokens.ink} strokeWidth="3" />
+          <path d="M32 91V50a26 26 0 0 1 52 0v41z" fill={tokens.verdigris} />
+        </svg>
+        <div>
+          <h1>Arcatum</h1>
+          <p>Say what your business is, bring your list of goods, and a shop is made of them: pages, prices, cart and checkout, in your own words.</p>
+        </div>
+      </Title>
+      <Row>
+        <Button onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}>New shop</Button>
+        <QuietButton onPress={() => guarded('Opening the sample shop …', async () => open(await createSample(setBusy)))}>Open the sample shop</QuietButton>
+        <OpenFile
+          quiet
+          accept={['.zip', 'application/zip']}
+          onOpen={([file]) =>
+            file &&
+            guarded('Opening the project file …', async () => {
+              const opened = await importProject(file.bytes);
+              if (opened.ok) open(opened.value);
+              else throw new Error(opened.say);
+            })
+          }
+        >
+          Open a project file
+        </OpenFile>
+      </Row>
+      {busy ? <p role="status">{busy}</p> : null}
+      {wrong ? (
+        <div role="alert">
+          <Notice $kind="mend">{wrong}</Notice>
+        </div>
+      ) : null}
+      <section aria-label="Projects">
+        {entries === null ? <p role="status">Looking for your projects …</p> : null}
+        {entries && shown.length === 0 ? <Soft>No projects yet. The sample shop shows what comes out; a new shop begins with your brief.</Soft> : null}
+        <List>
+          {shown.map((entry) => (
+            <li key={entry.id}>
+              {renaming?.id === entry.id ? (
+                <form
+                  onSubmit={(event) => {
+                    event.preventDefault();
+                    const { name } = renaming;
+                    setRenaming(null);
+                    if (name.trim())
+                      guarded('Renaming …', async () => {
+                        const history = await loadHistory(entry.id);
+                        if (typeof history !== 'string') await saveHistory(change(history, 'Rename the project', new Date().toISOString(), (p) => ({ ...p, name: name.trim() })));
+                      });
+                  }}
+                >
+                  <Field label="Name of the project" value={renaming.name} onChange={(name) => setRenaming({ id: entry.id, name })} autoFocus />
+                </form>
+              ) : (
+                <Link className="name" href={`/project/${entry.id}/brief`}>
+                  {entry.name}
+                </Link>
+              )}
+              <Row>
+                <TextButton aria-label={`Rename ${entry.name}`} onPress={() => setRenaming({ id: entry.id, name: entry.name })}>
+                  Rename
+                </TextButton>
+                <TextButton
+                  aria-label={`Duplicate ${entry.name}`}
+                  onPress={() =>
+                    guarded('Duplicating …', async () => {
+                      const copy = await duplicateProject(entry.id);
+                      if (!copy.ok) throw new Error(copy.say);
+                    })
+                  }
+                >
+                  Duplicate
+                </TextButton>
+                <TextButton
+                  aria-label={`Export ${entry.name}`}
+                  onPress={() =>
+                    guarded('Exporting …', async () => {
+                      const history = await loadHistory(entry.id);
+                      if (typeof history === 'string') throw new Error(history);
+                      download(await exportProject(history.project), `${entry.name}.arcatum.zip`);
+                    })
+                  }
+                >
+                  Export
+                </TextButton>
+                <TextButton aria-label={`Delete ${entry.name}`} onPress={() => guarded('Deleting …', () => setDeleted(entry.id, true))}>
+                  Delete
+                </TextButton>
+              </Row>
+              <Soft>
+                <small>
+                  {entry.products ? `${entry.products} products` : 'no goods yet'}, changed {when(entry.changed)}
+                </small>
+              </Soft>
+            </li>
+          ))}
+        </List>
+      </section>
+      {deleted.length ? (
+        <section aria-label="Deleted">
+          <h2>Deleted</h2>
+          <List>
+            {deleted.map((entry) => (
+              <li key={entry.id}>
+                <span>{entry.name}</span>
+                <Row>
+                  <TextButton aria-label={`Bring back ${entry.name}`} onPress={() => guarded('Bringing back …', () => setDeleted(entry.id, false))}>
+                    Bring back
+                  </TextButton>
+                  <TextButton aria-label={`Remove ${entry.name} for good`} onPress={() => guarded('Removing …', () => removeForGood(entry.id))}>
+                    Remove for good
+                  </TextButton>
+                </Row>
+              </li>
+            ))}
+          </List>
+        </section>
+      ) : null}
+    </Hall>
+  );
+}

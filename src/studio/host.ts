@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { fail, ok, type Result } from '@/core/result';
+import { orderSchema, type Order } from '@/core/till';
+import { type Owner } from './store';
+
+const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
+const logSchema = z.object({ current: z.string(), releases: z.array(releaseSchema) });
+const refusalSchema = z.object({ say: z.string() });
+
+export type ReleaseLog = z.infer<typeof logSchema>;
+
+/** Calls the host and reads its answer; a refusal and a broken line both become a sentence. */
+async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: RequestInit = {}): Promise<Result<T>> {
+  let answer: Response;
+  try {
+    answer = await fetch(`/standin/host/${owner.address}${path}`, { ...init, headers: { 'x-owner-key': owner.key, ...init.headers } });
+  } catch {
+    return fail('The host could not be reached. Look whether Arcatum is still running, then try again.');
+  }
+  const body: unknown = await answer.json().catch(() => null);
+  const read = schema.safeParse(body);
+  if (answer.ok && read.success) return ok(read.data);
+  const refusal = refusalSchema.safeParse(body);
+  return fail(refusal.success ? refusal.data.say : `The host gave no proper answer (${answer.status}). Try again.`);
+}
+
+export const publishArchive = (owner: Owner, archive: Uint8Array) => call(releaseSchema, '', owner, { method: 'PUT', body: new Blob([new Uint8Array(archive)]) });
+export const releasesOf = (owner: Owner) => call(logSchema, '', owner);
+export const bringBack = (owner: Owner, release: string) => call(releaseSchema, `?release=${encodeURIComponent(release)}`, owner, { method: 'POST' });
+export const ordersOf = async (owner: Owner): Promise<Result<Order[]>> => {
+  const found = await call(z.object({ orders: z.array(orderSchema) }), '/orders', owner);
+  return found.ok ? ok(found.value.orders) : found;
+};
+export const markOrder = (owner: Owner, number: string, state: 'paid' | 'sent') => call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, state }) });
+export const takeOrderFile = (owner: Owner, text: string) => call(orderSchema, '/orders', owner, { method: 'POST', body: text });

@@ -1,0 +1,161 @@
+'use client';
+
+import { type ReactNode } from 'react';
+import { Button as AriaButton, FieldError, Input, Label, TextArea, TextField, type TextFieldProps } from 'react-aria-components';
+import styled from 'styled-components';
+import { tokens } from './theme';
+
+export const Button = styled(AriaButton)`
+  min-height: 36px;
+  padding: 6px 14px;
+  background: ${tokens.verdigris};
+  color: #fff;
+  border: 1px solid ${tokens.verdigris};
+  font-weight: 600;
+  cursor: pointer;
+  text-align: center;
+  &[data-hovered] {
+    background: #1c554d;
+  }
+  &[data-disabled] {
+    background: transparent;
+    color: ${tokens.soft};
+    border-color: ${tokens.line};
+    cursor: default;
+  }
+`;
+
+export const QuietButton = styled(Button)`
+  background: transparent;
+  color: ${tokens.ink};
+  border-color: ${tokens.soft};
+  font-weight: 500;
+  &[data-hovered] {
+    background: ${tokens.verdigrisPale};
+  }
+`;
+
+export const TextButton = styled(AriaButton)`
+  background: none;
+  border: 0;
+  padding: 4px 0;
+  min-height: 28px;
+  color: ${tokens.verdigris};
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  &[data-disabled] {
+    color: ${tokens.soft};
+    text-decoration: none;
+    cursor: default;
+  }
+`;
+
+const FieldBox = styled(TextField)`
+  display: grid;
+  gap: 3px;
+  label {
+    font-weight: 600;
+    font-size: 13.5px;
+  }
+  input,
+  textarea {
+    background: ${tokens.raised};
+    border: 1px solid ${tokens.soft};
+    padding: 7px 10px;
+    min-height: 36px;
+    width: 100%;
+  }
+  textarea {
+    resize: vertical;
+    line-height: 1.55;
+  }
+`;
+
+const Wrong = styled(FieldError)`
+  color: ${tokens.madder};
+  font-size: 13.5px;
+`;
+
+interface FieldProps extends Omit<TextFieldProps, 'children'> {
+  label: string;
+  wrong?: string | undefined;
+  rows?: number;
+  placeholder?: string;
+}
+
+/** A labelled field. `wrong` says what to do about what was typed. */
+export function Field({ label, wrong, rows, placeholder, ...props }: FieldProps) {
+  return (
+    <FieldBox {...props} isInvalid={Boolean(wrong)}>
+      <Label>{label}</Label>
+      {rows ? <TextArea rows={rows} placeholder={placeholder} /> : <Input placeholder={placeholder} />}
+      <Wrong>{wrong}</Wrong>
+    </FieldBox>
+  );
+}
+
+const NativeSelect = styled.label`
+  display: grid;
+  gap: 3px;
+  span {
+    font-weight: 600;
+    font-size: 13.5px;
+  }
+  select {
+    background: ${tokens.raised};
+    border: 1px solid ${tokens.soft};
+    padding: 6px 8px;
+    min-height: 36px;
+    width: 100%;
+  }
+`;
+
+export function Choice({ label, value, options, onChange }: { label: string; value: string; options: readonly { id: string; name: string }[]; onChange: (id: string) => void }) {
+  return (
+    <NativeSelect>
+      <span>{label}</span>
+      <select value={value} onChange={(event) => onChange(event.target.value)}>
+        {options.map((option) => (
+          <option key={option.id} value={option.id}>
+            {option.name}
+          </option>
+        ))}
+      </select>
+    </NativeSelect>
+  );
+}
+
+/** A sentence that is said without taking the work away. */
+export const Notice = styled.p<{ $kind?: 'mend' | 'todo' | 'fine' }>`
+  padding: 10px 14px;
+  background: ${({ $kind }) => ($kind === 'mend' ? tokens.madderPale : $kind === 'fine' ? tokens.verdigrisPale : '#efe9d6')};
+  border-left: 4px solid ${({ $kind }) => ($kind === 'mend' ? tokens.madder : $kind === 'fine' ? tokens.verdigris : tokens.amber)};
+`;
+
+export const SheetBody = styled.div`
+  padding: 20px 24px 32px;
+  display: grid;
+  gap: 18px;
+  align-content: start;
+`;
+
+export const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+`;
+
+export const Soft = styled.p`
+  color: ${tokens.soft};
+`;
+
+export function Head({ title, children }: { title: string; children?: ReactNode }) {
+  return (
+    <header>
+      <h1>{title}</h1>
+      {children ? <Soft>{children}</Soft> : null}
+    </header>
+  );
+}

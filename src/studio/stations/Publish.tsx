@@ -1,0 +1,199 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { ProgressBar } from 'react-aria-components';
+import styled from 'styled-components';
+import { Stopped } from '@/workers/client';
+import { type Progress } from '@/workers/protocol';
+import { type Target } from '@/core/site';
+import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
+import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
+import { download, exportProject } from '../projects';
+import { writeOwner } from '../store';
+import { tokens } from '../theme';
+import { type StationProps } from './station';
+
+const Log = styled.ol`
+  border-top: 1px solid ${tokens.ink};
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 12px;
+    padding: 8px 0;
+    border-bottom: 1px solid ${tokens.line};
+  }
+`;
+
+const Bar = styled(ProgressBar)`
+  display: grid;
+  gap: 4px;
+  .track {
+    height: 8px;
+    background: ${tokens.line};
+  }
+  .fill {
+    height: 100%;
+    background: ${tokens.verdigris};
+  }
+`;
+
+const megabytes = (bytes: number) => `${(bytes / 1_000_000).toFixed(1)} MB`;
+const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
+
+/** The log of releases: publish, download, bring an earlier one back. */
+export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
+  const { project } = state;
+  const { summary, worker } = shop;
+  const [address, setAddress] = useState<string | null>(null);
+  const [log, setLog] = useState<ReleaseLog | null>(null);
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
+  const running = useRef<{ stop: () => void } | null>(null);
+
+  useEffect(() => {
+    if (!owner) return;
+    let gone = false;
+    releasesOf(owner).then(
+      (found) => {
+        if (!gone && found.ok) setLog(found.value);
+      },
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+    };
+  }, [owner]);
+
+  const blocking = summary?.findings.filter((finding) => finding.level === 'mend') ?? [];
+  const wanted = address ?? owner?.address ?? summary?.slug ?? '';
+  const wrong = /^[a-z0-9][a-z0-9-]{1,58}[a-z0-9]$/.test(wanted) ? '' : 'Use 3 to 60 small letters, digits and hyphens.';
+
+  const draw = async (target: Target) => {
+    if (!worker) throw new Error('The shop is not made yet.');
+    setSaid(null);
+    setProgress({ say: 'Beginning', done: 0, of: 1 });
+    const asked = worker.ask('site', { target }, setProgress);
+    running.current = asked;
+    try {
+      return await asked;
+    } finally {
+      running.current = null;
+      setProgress(null);
+    }
+  };
+
+  const guarded = (work: () => Promise<void>) => {
+    work().catch((error: unknown) => setSaid(error instanceof Stopped ? { kind: 'fine', say: 'Stopped. Nothing was changed.' } : { kind: 'mend', say: error instanceof Error ? error.message : String(error) }));
+  };
+
+  const publishNow = async () => {
+    const mine = owner?.address === wanted ? owner : { address: wanted, key: crypto.randomUUID() };
+    const { archive } = await draw({ kind: 'host', address: `${location.origin}/s/${wanted}/` });
+    const release = await publishArchive(mine, archive);
+    if (!release.ok) return setSaid({ kind: 'mend', say: release.say });
+    await writeOwner(project.id, mine);
+    onOwner({ ...mine });
+    setSaid({ kind: 'fine', say: `Published: ${release.value.files} files, ${megabytes(release.value.bytes)}.` });
+  };
+
+  const downloadSite = async () => {
+    const { archive, files } = await draw({ kind: 'archive', address: `https://${summary?.slug ?? 'shop'}.example/` });
+    download(archive, `${summary?.slug ?? 'shop'}-site.zip`);
+    setSaid({ kind: 'fine', say: `${files} files are in the archive. Put them on any web server; buyers there make an order file, which “Orders” takes in.` });
+  };
+
+  return (
+    <SheetBody>
+      <Head title="Publish">Put the shop on the host, or take it away as files.</Head>
+      {blocking.length ? (
+        <Notice>
+          {blocking.length === 1 ? 'One thing' : `${blocking.length} things`} should be mended first: {blocking[0]?.say} You can publish all the same.
+        </Notice>
+      ) : null}
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!wrong && !progress) guarded(publishNow);
+        }}
+        style={{ display: 'grid', gap: 12 }}
+      >
+        <Field label="Address on this host" value={wanted} onChange={(text) => setAddress(text.trim())} wrong={wrong} />
+        <Row>
+          <Button type="submit" isDisabled={!summary || Boolean(wrong) || progress !== null}>
+            {owner ? 'Publish again' : 'Publish'}
+          </Button>
+          {owner ? (
+            <a href={`/s/${owner.address}/`} target="_blank" rel="noreferrer">
+              Open the shop
+            </a>
+          ) : null}
+        </Row>
+      </form>
+      {progress ? (
+        <div>
+          <Bar aria-label="Making the site" value={(100 * progress.done) / Math.max(1, progress.of)}>
+            <small>{progress.say}</small>
+            <div className="track">
+              <div className="fill" style={{ width: `${(100 * progress.done) / Math.max(1, progress.of)}%` }} />
+            </div>
+          </Bar>
+          <TextButton onPress={() => running.current?.stop()}>Stop</TextButton>
+        </div>
+      ) : null}
+      {said ? (
+        <div role="status">
+          <Notice $kind={said.kind}>{said.say}</Notice>
+        </div>
+      ) : null}
+      <section aria-label="Releases">
+        <h2>Releases</h2>
+        {log?.releases.length ? (
+          <Log>
+            {[...log.releases].reverse().map((release) => (
+              <li key={release.id}>
+                <span>{when(release.at)}</span>
+                {release.id === log.current ? (
+                  <b>shown now</b>
+                ) : (
+                  <TextButton
+                    aria-label={`Bring back the release of ${when(release.at)}`}
+                    onPress={() =>
+                      guarded(async () => {
+                        if (!owner) return;
+                        const back = await bringBack(owner, release.id);
+                        if (!back.ok) return setSaid({ kind: 'mend', say: back.say });
+                        onOwner({ ...owner });
+                        setSaid({ kind: 'fine', say: `The release of ${when(release.at)} is shown again.` });
+                      })
+                    }
+                  >
+                    Bring back
+                  </TextButton>
+                )}
+                <Soft>
+                  <small>
+                    {release.files} files, {megabytes(release.bytes)}
+                  </small>
+                </Soft>
+              </li>
+            ))}
+          </Log>
+        ) : (
+          <Soft>Nothing is published yet.</Soft>
+        )}
+      </section>
+      <section aria-label="Take it away" style={{ display: 'grid', gap: 8 }}>
+        <h2>Take it away</h2>
+        <Row>
+          <QuietButton isDisabled={!summary || progress !== null} onPress={() => guarded(downloadSite)}>
+            Download the site
+          </QuietButton>
+          <QuietButton onPress={() => guarded(async () => download(await exportProject(project), `${summary?.slug ?? 'project'}.arcatum.zip`))}>Export project</QuietButton>
+        </Row>
+        <Soft>
+          <small>The site runs on any file server. The project file holds brief, goods, decisions and pictures, and opens here again.</small>
+        </Soft>
+      </section>
+    </SheetBody>
+  );
+}

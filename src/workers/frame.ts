@@ -1,0 +1,93 @@
+import morphdom from 'morphdom';
+import { windowRoot } from './protocol';
+
+/** The script of the studio's window: shows pages that the studio sends, and tells it where the visitor goes and points. */
+
+export type FromFrame =
+  | { kind: 'ready' }
+  | { kind: 'painted'; path: string }
+  | { kind: 'go'; path: string }
+  | { kind: 'load'; id: number; path: string }
+  | { kind: 'point'; place: string; text: string; rect: { x: number; y: number; width: number; height: number } };
+
+export type ToFrame =
+  | { kind: 'paint'; path: string; html: string; css: string; fresh: boolean }
+  | { kind: 'loaded'; id: number; value: unknown }
+  | { kind: 'pointing'; on: boolean }
+  | { kind: 'show'; section: string };
+
+const tell = (message: FromFrame) => parent.postMessage(message, location.origin);
+
+const waiting = new Map<number, (value: unknown) => void>();
+let asked = 0;
+let pointing = false;
+
+globalThis.arcatumFrame = {
+  load: (path) =>
+    new Promise((resolve) => {
+      waiting.set(++asked, resolve);
+      tell({ kind: 'load', id: asked, path });
+    }),
+};
+
+function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>): void {
+  const next = new DOMParser().parseFromString(html, 'text/html');
+  for (const { name } of [...document.documentElement.attributes]) document.documentElement.removeAttribute(name);
+  for (const { name, value } of next.documentElement.attributes) document.documentElement.setAttribute(name, value);
+  document.title = next.title;
+  const style = document.getElementById('shop-style') ?? document.head.appendChild(Object.assign(document.createElement('style'), { id: 'shop-style' }));
+  if (style.textContent !== css) style.textContent = css;
+  if (fresh) {
+    document.body.replaceWith(document.adoptNode(next.body));
+    window.scrollTo(0, 0);
+  } else {
+    morphdom(document.body, next.body, {
+      // What the shop's own scripts have filled in stays until they fill it in again.
+      onBeforeElUpdated: (from, to) => !from.isEqualNode(to) && !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
+    });
+  }
+  document.documentElement.classList.toggle('pointing', pointing);
+  document.dispatchEvent(new Event('arcatum:repaint'));
+  tell({ kind: 'painted', path });
+}
+
+window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFrame>) => {
+  if (source !== parent || origin !== location.origin) return;
+  if (data.kind === 'paint') paint(data);
+  if (data.kind === 'loaded') {
+    waiting.get(data.id)?.(data.value);
+    waiting.delete(data.id);
+  }
+  if (data.kind === 'pointing') {
+    pointing = data.on;
+    document.documentElement.classList.toggle('pointing', pointing);
+  }
+  if (data.kind === 'show') document.getElementById(data.section)?.scrollIntoView({ behavior: 'smooth' });
+});
+
+document.addEventListener(
+  'click',
+  (event) => {
+    const target = event.target instanceof Element ? event.target : null;
+    const place = pointing ? target?.closest<HTMLElement>('[data-place]') : null;
+    if (place) {
+      event.preventDefault();
+      event.stopPropagation();
+      const { x, y, width, height } = place.getBoundingClientRect();
+      return tell({ kind: 'point', place: place.dataset.place ?? '', text: place.textContent ?? '', rect: { x, y, width, height } });
+    }
+    const link = target?.closest('a');
+    const href = link?.getAttribute('href');
+    if (!link || !href || event.defaultPrevented) return;
+    if (href.startsWith(windowRoot)) {
+      event.preventDefault();
+      tell({ kind: 'go', path: href.slice(windowRoot.length) });
+    } else if (!href.startsWith('#')) event.preventDefault();
+  },
+  true,
+);
+
+// Forms without a script of their own lead nowhere in a preview.
+document.addEventListener('submit', (event) => event.preventDefault());
+
+tell({ kind: 'ready' });
