@@ -155,7 +155,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const Current = sheets[station];
   return (
     <Hall>
-      <Top>
+      <Top aria-label="Arcatum">
         <Name>
           <b>{shop.summary?.reading.name?.value ?? project.name}</b>
           <Link href="/">All projects</Link>
@@ -172,7 +172,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Steps>
       </Top>
       <Floor $whole={whole.has(station)}>
-        <Sheet aria-label={station}>
+        <Sheet aria-label={station} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
           {shop.fault ? <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice> : null}
           <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} />

@@ -186,8 +186,8 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
             {summary?.outline.some((page) => page.path === path) ? null : <option value="other">{path}</option>}
           </select>
         </label>
-        <Width isSelected={pointing} onChange={setPointing} aria-label="Point at a text to change it">
-          Point
+        <Width isSelected={pointing} onChange={setPointing} >
+          Point at a text
         </Width>
         <Widths aria-label="Width" selectionMode="single" disallowEmptySelection selectedKeys={[width]} onSelectionChange={(keys) => setWidth([...keys][0] as WidthId)}>
           {widths.map(({ id, name }) => (

@@ -39,7 +39,7 @@ export function importGoods(bytes: Uint8Array, currency = ''): Result<ImportedGo
 export function importText(text: string, currency = ''): Result<ImportedGoods> {
   const source = text.replace(/^\ufeff/, '');
   if (!source.trim()) return fail('The list is empty. It wants a header and a row for each thing that you sell.');
-  const table = Papa.parse<string[]>(source, { delimitersToGuess: [',', ';', '\t', '|'] });
+  const table = Papa.parse<string[]>(source, { delimiter: separatorOf(source) });
   const problems: Problem[] = [];
   for (const error of table.errors) {
     if (error.type === 'Quotes') problems.push({ row: (error.row ?? 0) + 1, column: '', kind: 'look', say: 'A quotation mark is not closed here. Check this row and those after it.' });
@@ -159,6 +159,17 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
   }
   problems.sort((a, b) => a.row - b.row);
   return ok({ currency: isCurrency(signed) ? signed : '', digits, products, problems });
+}
+
+/** The separator under which most headings make sense. Decimal commas fool a guess from counts alone. */
+function separatorOf(source: string): string {
+  let best = { separator: ',', known: 0 };
+  for (const separator of [',', ';', '\t', '|']) {
+    const [header = []] = Papa.parse<string[]>(source, { delimiter: separator, preview: 1 }).data;
+    const known = readColumns(header).filter((column) => column.meaning).length;
+    if (known > best.known) best = { separator, known };
+  }
+  return best.separator;
 }
 
 function distinctIds(variants: Variant[]): Variant[] {

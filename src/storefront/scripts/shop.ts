@@ -2,12 +2,6 @@ import { type PageOffer } from '../sections/product';
 import { addToCart, paintCount } from './cart';
 import { address, liveStock, loadRules, make, money, onPaint } from './ports';
 
-/** On every page: the number in the cart, and the form that puts things in. */
-onPaint(() => {
-  paintCount();
-  for (const form of document.querySelectorAll<HTMLFormElement>('form[data-buy]')) void prepare(form);
-});
-
 const offers = new WeakMap<HTMLFormElement, PageOffer>();
 
 async function prepare(form: HTMLFormElement): Promise<void> {
@@ -61,4 +55,10 @@ document.addEventListener('submit', (event) => {
   const now = addToCart(variant.id, offer.path, wanted, variant.stock);
   const full = variant.stock !== null && now >= variant.stock;
   said.replaceChildren(`${now} in the cart${full ? ', which is all there are' : ''}. `, make('a', { href: address('cart/') }, 'See the cart'));
+});
+
+/** On every page: the number in the cart, and the form that puts things in. */
+onPaint(() => {
+  paintCount();
+  for (const form of document.querySelectorAll<HTMLFormElement>('form[data-buy]')) void prepare(form);
 });

@@ -13,13 +13,15 @@ function openingLink({ shop, addresses }: SectionContext): string {
 }
 
 const opening: SectionDrawing = (c) => {
-  const products = chosenGoods(c.shop.catalogue, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
+  const chosen = chosenGoods(c.shop.catalogue, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
+  // Not the same thing first here and in the list below.
+  const products = [...chosen.slice(1), ...chosen.slice(0, 1)];
   return html`<section class="opening" id="opening"><div class="opening-words">${slot(c, 'headline', 'h1')}${slot(c, 'lead', 'p', 'lead')}${
     c.section.words.button ? html`<p><a class="button" href="${openingLink(c)}"${place(c, 'button')}>${c.section.words.button.text}</a></p>` : null
   }</div>${
     products.length
       ? html`<div class="opening-pictures" data-count="${products.length}">${products.map(
-          (product, i) => html`<a href="${c.addresses.page(`goods/${product.slug}/`)}">${productPicture(c, product, product.pictures[0], { eager: i === 0 })}<span>${product.title}</span></a>`,
+          (product, i) => html`<a href="${c.addresses.page(`goods/${product.slug}/`)}">${productPicture(c, { ...product, title: '' }, product.pictures[0], { eager: i === 0 })}<span>${product.title}</span></a>`,
         )}</div>`
       : null
   }</section>`;

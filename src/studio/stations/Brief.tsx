@@ -43,7 +43,10 @@ const Facts = styled.dl`
   .unsure {
     color: ${tokens.amber};
   }
-  form {
+  dt.editing {
+    display: none;
+  }
+  dd.editing {
     grid-column: 1 / -1;
   }
 `;
@@ -178,6 +181,8 @@ function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (sourc
     };
     return (
       <div>
+        <dt className="editing">{line.label}</dt>
+        <dd className="editing">
         <form
           onSubmit={(event) => {
             event.preventDefault();
@@ -190,6 +195,7 @@ function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (sourc
             <TextButton onPress={() => setEditing(false)}>Leave it</TextButton>
           </Row>
         </form>
+        </dd>
       </div>
     );
   }
@@ -215,7 +221,7 @@ function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (sourc
         ) : null}
         {unsure && !corrected ? <span className="from unsure">Not sure. Is this right?</span> : null}
       </dd>
-      <Row>
+      <Row as="dd">
         {corrected ? <TextButton onPress={onReset}>Reset</TextButton> : null}
         <TextButton
           aria-label={`Correct ${line.label}`}

@@ -80,6 +80,17 @@ const Grid = styled.div`
     flex: none;
     background: ${tokens.stone};
   }
+  [role='columnheader']:first-child,
+  [role='rowheader']:first-child {
+    padding-left: 24px;
+  }
+  [role='columnheader'].figure {
+    text-align: right;
+  }
+  [role='row'][data-hovered] [role='gridcell'],
+  [role='row'][data-hovered] [role='rowheader'] {
+    background: ${tokens.raised};
+  }
   .cut {
     overflow: hidden;
     text-overflow: ellipsis;
@@ -317,13 +328,13 @@ function ProductTable({ products, pictures, rules, find, onFind, selected, onSel
               <Column id="categories" width="2fr">
                 Categories
               </Column>
-              <Column id="variants" allowsSorting width={100}>
+              <Column id="variants" className="figure" allowsSorting width={100}>
                 Variants
               </Column>
-              <Column id="price" allowsSorting width={160}>
+              <Column id="price" className="figure" allowsSorting width={160}>
                 Price
               </Column>
-              <Column id="stock" allowsSorting width={90}>
+              <Column id="stock" className="figure" allowsSorting width={90}>
                 Stock
               </Column>
             </TableHeader>

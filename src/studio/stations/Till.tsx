@@ -159,10 +159,10 @@ function Tax({ state, rules }: PartProps) {
       />
       {rules.country ? <Soft>{countryName(rules.country)}</Soft> : null}
       {rules.taxes ? null : <Notice>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</Notice>}
-      <Row style={{ alignItems: 'flex-start' }}>
+      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12 }}>
         <Reading label="Standard rate, %" value={rules.taxes ? String(rules.taxes.standard / 100) : ''} read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))} onSet={(text) => set('standard', text)} />
         <Reading label="Reduced rate, %" value={rules.taxes ? String(rules.taxes.reduced / 100) : ''} read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))} onSet={(text) => set('reduced', text)} />
-      </Row>
+      </div>
       <Check isSelected={rules.pricesIncludeTax} onChange={(value) => state.decide({ 'till/pricesIncludeTax': value })}>
         The prices in the list contain the tax
       </Check>

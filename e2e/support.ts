@@ -1,0 +1,85 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** A brief and a list in another trade, currency and mood than the sample shop. Invented for these tests. */
+export const brief = `Kobold Cycles is a repair shop and parts counter in Leipzig. I build wheels and sell parts for old touring bikes.
+
+Every wheel is trued twice, the second time the morning after. I have built 4,100 wheels since 1998. If a spoke breaks within two years I replace it and pay the postage. I won't sell you a part you don't need. My customers are people who ride the same bike for thirty years.
+
+The website should be loud and plain, orange and black, no green. Prices in euros. Write to hanna@kobold.example or call +49 341 5550142.`;
+
+export const list = `Artikel;Title;Preis;Was;Category;SKU;Stock;Size;Weight;Kind
+x;Hub, 36 holes;89,00;;Wheels;KH-36;4;;410;
+x;Spoke, stainless;1,20;1,50;Wheels;KS-280;200;280 mm;7;
+x;Spoke, stainless;1,20;1,50;Wheels;KS-290;3;290 mm;7;
+x;Spoke, stainless;1,35;;Wheels;KS-300;0;300 mm;8;
+x;Rim tape;frei;;Wheels;KR-1;20;;30;
+x;Bell <b>brass</b>;24,50;;Small things;KB-1;12;;90;
+x;Wheel guide;7,00;;Small things;KG-1;;;;download
+`;
+
+/** Opens a new project and gives its id. */
+export async function newShop(page: Page): Promise<string> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New shop' }).click();
+  await page.waitForURL(/\/project\/[^/]+\/brief/);
+  return /project\/([^/]+)/.exec(page.url())?.[1] ?? '';
+}
+
+export const station = async (page: Page, name: string) => {
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name},`) }).click();
+  await page.waitForURL(new RegExp(`/${name.toLowerCase()}$`));
+};
+
+export const saved = (page: Page) => expect(page.getByRole('banner').getByRole('status')).toHaveText('Saved');
+
+export async function writeBrief(page: Page, text: string): Promise<void> {
+  await page.getByLabel('Your brief').fill(text);
+  await expect(page.getByText('Understood so far')).toBeVisible();
+  await page.waitForTimeout(600);
+  await saved(page);
+}
+
+export async function pasteList(page: Page, text: string): Promise<void> {
+  await station(page, 'Goods');
+  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByLabel('The list, with its headings').fill(text);
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+}
+
+/** The live shop in the studio's window. */
+export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Preview of the shop"]');
+
+/** Publishes at an address and gives its path. */
+export async function publish(page: Page, address: string): Promise<string> {
+  await station(page, 'Publish');
+  await page.getByLabel('Address on this host').fill(address);
+  await page.getByRole('button', { name: 'Publish', exact: true }).click();
+  await expect(page.getByText(/^Published: \d+ files/)).toBeVisible({ timeout: 30_000 });
+  return `/s/${address}/`;
+}
+
+export async function openSample(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the sample shop' }).click();
+  await page.waitForURL(/\/project\/[^/]+\/brief/, { timeout: 30_000 });
+  await expect(shopWindow(page).getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 });
+}
+
+export async function expectNoAxeFindings(page: Page, about: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`), about).toEqual([]);
+}
+
+/** Fills the checkout as a buyer in Germany would. */
+export async function fillCheckout(page: Page, name = 'Ada Probst'): Promise<void> {
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByLabel('E-mail').fill('ada@post.example');
+  const street = page.getByLabel('Street and number');
+  if (await street.isVisible()) {
+    await street.fill('Probeweg 1');
+    await page.getByLabel('Town').fill('Halle');
+    await page.getByLabel('Postal code').fill('06108');
+  }
+  await page.getByRole('checkbox').check();
+}

@@ -1,0 +1,25 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4390;
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 90_000,
+  workers: 2,
+  fullyParallel: true,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+    },
+  },
+  webServer: {
+    command: `npx next start --port ${port}`,
+    url: `http://localhost:${port}/`,
+    env: { ARCATUM_DATA: 'test-results/host', NEXT_TELEMETRY_DISABLED: '1' },
+    reuseExistingServer: false,
+  },
+});
