@@ -20,7 +20,10 @@ export default tseslint.config(
       'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'navigator'],
       'no-restricted-syntax': [
         'error',
-        { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Pass a seeded source of chance in.' },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'Pass a seeded source of chance in.',
+        },
         { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Pass the time in.' },
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' },
       ],

@@ -6,7 +6,15 @@ import { expect, test } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { brief, fillCheckout, list, newShop, pasteList, publish, station, writeBrief } from './support';
 
-const types: Record<string, string> = { '.html': 'text/html', '.css': 'text/css', '.js': 'text/javascript', '.json': 'application/json', '.svg': 'image/svg+xml', '.woff2': 'font/woff2', '.webp': 'image/webp' };
+const types: Record<string, string> = {
+  '.html': 'text/html',
+  '.css': 'text/css',
+  '.js': 'text/javascript',
+  '.json': 'application/json',
+  '.svg': 'image/svg+xml',
+  '.woff2': 'font/woff2',
+  '.webp': 'image/webp',
+};
 
 /** A file server that knows nothing of shops. */
 function serveFiles(files: Record<string, Uint8Array>): Promise<Server> {

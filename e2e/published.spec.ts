@@ -6,7 +6,24 @@ import { expectNoAxeFindings, openSample, publish, shopWindow, station } from '.
 test.describe.configure({ mode: 'serial' });
 
 const address = 'tarnwick-test';
-const kinds = ['', 'shop/', 'shop/yarn/', 'shop/yarn/by-price/', 'goods/madder-bed/', 'goods/gift-card/', 'about/', 'contact/', 'delivery/', 'privacy/', 'terms/', 'search/?q=moss', 'cart/', 'checkout/', 'thank-you/', 'nowhere/'];
+const kinds = [
+  '',
+  'shop/',
+  'shop/yarn/',
+  'shop/yarn/by-price/',
+  'goods/madder-bed/',
+  'goods/gift-card/',
+  'about/',
+  'contact/',
+  'delivery/',
+  'privacy/',
+  'terms/',
+  'search/?q=moss',
+  'cart/',
+  'checkout/',
+  'thank-you/',
+  'nowhere/',
+];
 
 test('the sample shop is published, and axe finds nothing on its pages or in the studio', async ({ page }) => {
   test.slow();
@@ -27,7 +44,15 @@ test('the sample shop is published, and axe finds nothing on its pages or in the
 });
 
 test('published pages are valid HTML, and every internal link resolves', async ({ request }) => {
-  const validator = new HtmlValidate({ extends: ['html-validate:standard'], rules: { 'no-inline-style': 'error', 'long-title': 'off', 'no-trailing-whitespace': 'off', 'void-style': ['error', { style: 'omit' }] } });
+  const validator = new HtmlValidate({
+    extends: ['html-validate:standard'],
+    rules: {
+      'no-inline-style': 'error',
+      'long-title': 'off',
+      'no-trailing-whitespace': 'off',
+      'void-style': ['error', { style: 'omit' }],
+    },
+  });
   const base = new URL(`/s/${address}/`, test.info().project.use.baseURL);
   const waiting = [base.href];
   const seen = new Set(waiting);
@@ -41,7 +66,8 @@ test('published pages are valid HTML, and every internal link resolves', async (
     const path = new URL(url).pathname.replace(base.pathname, '');
     if (path.split('/').length <= 2 || seen.size < 60) {
       const report = await validator.validateString(text, url);
-      for (const result of report.results) for (const message of result.messages) faults.push(`${path}: ${message.ruleId} ${message.message}`);
+      for (const result of report.results)
+        for (const message of result.messages) faults.push(`${path}: ${message.ruleId} ${message.message}`);
     }
     for (const match of text.matchAll(/(?:href|src)="([^"#]+)/g)) {
       const to = new URL((match[1] ?? '').replaceAll('&amp;', '&'), url);
@@ -140,13 +166,25 @@ test('a discount code, delivery abroad and a zero-rated download are worked out 
 
 test('the window follows links inside the shop, and shows it at phone width', async ({ page }) => {
   await openSample(page);
-  await shopWindow(page).getByRole('link', { name: /^See the yarn/ }).click();
+  await shopWindow(page)
+    .getByRole('link', { name: /^See the yarn/ })
+    .click();
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toHaveText('Yarn');
   await expect(page.getByLabel('Page')).toHaveValue('shop/yarn/');
-  await shopWindow(page).getByRole('link', { name: /Peat Hag/ }).click();
+  await shopWindow(page)
+    .getByRole('link', { name: /Peat Hag/ })
+    .click();
   await shopWindow(page).getByRole('button', { name: 'Add to cart' }).click();
-  await shopWindow(page).getByRole('link', { name: /Cart \(1\)/ }).click();
+  await shopWindow(page)
+    .getByRole('link', { name: /Cart \(1\)/ })
+    .click();
   await expect(shopWindow(page).locator('.line')).toContainText('Peat Hag');
   await page.getByRole('radio', { name: 'Phone' }).click();
-  await expect.poll(() => shopWindow(page).locator('html').evaluate((html) => [html.clientWidth, html.scrollWidth])).toEqual([390, 390]);
+  await expect
+    .poll(() =>
+      shopWindow(page)
+        .locator('html')
+        .evaluate((html) => [html.clientWidth, html.scrollWidth]),
+    )
+    .toEqual([390, 390]);
 });

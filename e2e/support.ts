@@ -27,7 +27,10 @@ export async function newShop(page: Page): Promise<string> {
 }
 
 export const station = async (page: Page, name: string) => {
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name},`) }).click();
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: new RegExp(`^${name},`) })
+    .click();
   await page.waitForURL(new RegExp(`/${name.toLowerCase()}$`));
 };
 
@@ -67,8 +70,19 @@ export async function openSample(page: Page): Promise<void> {
 }
 
 export async function expectNoAxeFindings(page: Page, about: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`), about).toEqual([]);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(
+    violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+    about,
+  ).toEqual([]);
 }
 
 /** Fills the checkout as a buyer in Germany would. */

@@ -2,7 +2,11 @@ import { type Metadata } from 'next';
 import { type ReactNode } from 'react';
 import { StyleRegistry } from './StyleRegistry';
 
-export const metadata: Metadata = { title: 'Arcatum', description: 'A brief and a product list become a real shop.', icons: { icon: '/arcatum.svg' } };
+export const metadata: Metadata = {
+  title: 'Arcatum',
+  description: 'A brief and a product list become a real shop.',
+  icons: { icon: '/arcatum.svg' },
+};
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (

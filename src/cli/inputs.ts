@@ -30,7 +30,16 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   if (inputs.goods) {
     const goods = importGoods(inputs.goods.bytes);
     if (!goods.ok) return goods;
-    project = { ...project, goods: { file: inputs.goods.file, currency: goods.value.currency, digits: goods.value.digits, products: goods.value.products, problems: goods.value.problems } };
+    project = {
+      ...project,
+      goods: {
+        file: inputs.goods.file,
+        currency: goods.value.currency,
+        digits: goods.value.digits,
+        products: goods.value.products,
+        problems: goods.value.problems,
+      },
+    };
     problems.push(...goods.value.problems);
   }
   const named = new Set(project.goods.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
@@ -45,15 +54,28 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
     pictures.push(picture.value);
     bytesByHash.set(picture.value.hash, bytes);
   }
-  for (const { name, product } of missingPictures(project.goods.products, new Set(pictures.map((picture) => picture.name.toLowerCase())))) {
+  for (const { name, product } of missingPictures(
+    project.goods.products,
+    new Set(pictures.map((picture) => picture.name.toLowerCase())),
+  )) {
     problems.push({ row: 0, column: 'picture', kind: 'look', say: `The picture “${name}” of “${product}” was not found.` });
   }
   const decisions = z.record(z.string(), z.json()).safeParse(inputs.decisions ?? {});
   if (!decisions.success) return fail('The file of decisions is not an object of place and value.');
   for (const [place, value] of Object.entries(decisions.data)) {
-    if (!isPlace(place)) problems.push({ row: 0, column: place, kind: 'look', say: `“${place}” is no place that Arcatum knows; the decision is set aside.` });
+    if (!isPlace(place))
+      problems.push({
+        row: 0,
+        column: place,
+        kind: 'look',
+        say: `“${place}” is no place that Arcatum knows; the decision is set aside.`,
+      });
     else if (!fitsPlace(place, value)) return fail(`The decision at “${place}” has a value that can't stand there.`);
   }
   const at = project.created;
-  return ok({ project: { ...project, pictures, decisions: Object.entries(decisions.data).map(([place, value]) => ({ place, value, at })) }, pictures: bytesByHash, problems });
+  return ok({
+    project: { ...project, pictures, decisions: Object.entries(decisions.data).map(([place, value]) => ({ place, value, at })) },
+    pictures: bytesByHash,
+    problems,
+  });
 }

@@ -36,7 +36,9 @@ function readPictures(folder: string): Map<string, Uint8Array> {
   } catch {
     return new Map();
   }
-  return new Map(names.filter((name) => /\.(webp|png|jpe?g|gif|avif)$/i.test(name)).map((name) => [name, readFileSync(join(folder, name))]));
+  return new Map(
+    names.filter((name) => /\.(webp|png|jpe?g|gif|avif)$/i.test(name)).map((name) => [name, readFileSync(join(folder, name))]),
+  );
 }
 
 async function build(values: Record<string, string | undefined>, assets: string): Promise<void> {
@@ -57,17 +59,27 @@ async function build(values: Record<string, string | undefined>, assets: string)
   }
   let address = 'https://shop.example/';
   if (values.address) {
-    if (!URL.canParse(values.address)) throw new Refusal(`“${values.address}” is not an address. Write it like https://shop.example/.`);
+    if (!URL.canParse(values.address))
+      throw new Refusal(`“${values.address}” is not an address. Write it like https://shop.example/.`);
     address = values.address.replace(/\/*$/, '/');
   }
-  const loaded = await loadProject({ brief, goods: { file: basename(goodsPath), bytes: goods }, pictures: readPictures(values.pictures ?? join(dirname(goodsPath), 'pictures')), decisions, seed });
+  const loaded = await loadProject({
+    brief,
+    goods: { file: basename(goodsPath), bytes: goods },
+    pictures: readPictures(values.pictures ?? join(dirname(goodsPath), 'pictures')),
+    decisions,
+    seed,
+  });
   if (!loaded.ok) throw new Refusal(loaded.say);
   const { project, pictures, problems } = loaded.value;
   const shop = makeShop(project);
   let count = 0;
   const folders = new Set<string>();
   rmSync(join(values.out, 'index.html'), { force: true });
-  for (const file of siteFiles(shop, storefront, { kind: 'archive', address: values.address ? address : `https://${shop.slug}.example/` })) {
+  for (const file of siteFiles(shop, storefront, {
+    kind: 'archive',
+    address: values.address ? address : `https://${shop.slug}.example/`,
+  })) {
     const to = join(values.out, file.path);
     const folder = dirname(to);
     if (!folders.has(folder)) {
@@ -80,7 +92,9 @@ async function build(values: Record<string, string | undefined>, assets: string)
     count++;
   }
   if (values.report) writeFileSync(values.report, `${JSON.stringify(buildReport(shop, problems, count), null, 2)}\n`);
-  process.stdout.write(`${count} files in ${values.out}${problems.length ? `, ${problems.length} warnings${values.report ? ` in ${values.report}` : ''}` : ''}\n`);
+  process.stdout.write(
+    `${count} files in ${values.out}${problems.length ? `, ${problems.length} warnings${values.report ? ` in ${values.report}` : ''}` : ''}\n`,
+  );
 }
 
 /** Runs the command line and gives its exit code. */
@@ -90,7 +104,16 @@ export async function main(argv: string[], assets: string): Promise<number> {
     const { values, positionals } = parseArgs({
       args: argv,
       allowPositionals: true,
-      options: { brief: option, goods: option, out: option, seed: option, report: option, pictures: option, decisions: option, address: option },
+      options: {
+        brief: option,
+        goods: option,
+        out: option,
+        seed: option,
+        report: option,
+        pictures: option,
+        decisions: option,
+        address: option,
+      },
     });
     const [command] = positionals;
     if (command === 'build') await build(values, assets);
@@ -101,7 +124,9 @@ export async function main(argv: string[], assets: string): Promise<number> {
     } else throw new Refusal(`${command ? `“${command}” is no command.` : 'No command is given.'} ${usage}`);
     return 0;
   } catch (error) {
-    const known = error instanceof Refusal || (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
+    const known =
+      error instanceof Refusal ||
+      (error instanceof TypeError && 'code' in error && String(error.code).startsWith('ERR_PARSE_ARGS'));
     if (!known) throw error;
     process.stderr.write(`${(error as Error).message}\n`);
     return 2;

@@ -25,7 +25,12 @@ export const place = ({ target, page, section }: SectionContext, slot: string): 
   target.kind === 'preview' ? html` data-place="${wordsPlace(page, section, slot)}"` : null;
 
 /** A text of a section in an element that the studio can point at; nothing where there is none. */
-export function slot(context: SectionContext, name: string, tag: 'h1' | 'h2' | 'h3' | 'p' | 'span', className = ''): Markup | null {
+export function slot(
+  context: SectionContext,
+  name: string,
+  tag: 'h1' | 'h2' | 'h3' | 'p' | 'span',
+  className = '',
+): Markup | null {
   const text = context.section.words[name]?.text;
   if (!text) return null;
   const attributes = html`${className ? html` class="${className}"` : null}${place(context, name)}`;
@@ -48,18 +53,30 @@ export const numberedSlots = ({ section }: SectionContext, name: string): string
   Object.keys(section.words).filter((key) => key.startsWith(`${name}-`));
 
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */
-export function productPicture(context: Context, product: Product, name: string | undefined, options: { eager?: boolean; sizes?: string } = {}): Markup {
+export function productPicture(
+  context: Context,
+  product: Product,
+  name: string | undefined,
+  options: { eager?: boolean; sizes?: string } = {},
+): Markup {
   const picture = name ? context.addresses.picture(name) : null;
   if (!picture) return html`<span class="no-picture" aria-hidden="true"><span>${product.title.slice(0, 1)}</span></span>`;
-  return html`<img src="${picture.src}" alt="${product.title}" width="${picture.width}" height="${picture.height}"${
-    options.eager ? html` fetchpriority="high"` : html` loading="lazy"`
-  } decoding="async">`;
+  return html`<img
+    src="${picture.src}"
+    alt="${product.title}"
+    width="${picture.width}"
+    height="${picture.height}"
+    ${options.eager ? html` fetchpriority="high"` : html` loading="lazy"`}
+    decoding="async"
+  />`;
 }
 
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {
   const { low, high, earlier } = priceRange(product);
-  return html`<span class="price">${low === high ? null : html`<small>from</small> `}${earlier ? html`<s><span class="aside">before </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span>`;
+  return html`<span class="price"
+    >${low === high ? null : html`<small>from</small> `}${earlier ? html`<s><span class="aside">before </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span
+  >`;
 }
 
 /** What a shopper should know at a glance beside name and price. */

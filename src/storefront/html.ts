@@ -10,7 +10,8 @@ export type Part = Markup | string | number | null | undefined | false | readonl
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
 
-export const escapeHtml = (text: string): string => (/[&<>"']/.test(text) ? text.replace(/[&<>"']/g, (sign) => escapes[sign] ?? sign) : text);
+export const escapeHtml = (text: string): string =>
+  /[&<>"']/.test(text) ? text.replace(/[&<>"']/g, (sign) => escapes[sign] ?? sign) : text;
 
 function write(part: Part): string {
   if (part === null || part === undefined || part === false) return '';
@@ -30,4 +31,10 @@ export function html(strings: TemplateStringsArray, ...parts: Part[]): Markup {
 }
 
 /** Data inside a script element: no sign in it can close the element. */
-export const jsonIn = (value: unknown): Markup => new Markup(JSON.stringify(value).replace(/</g, '\\u003c').replace(/\u2028/g, '\\u2028').replace(/\u2029/g, '\\u2029'));
+export const jsonIn = (value: unknown): Markup =>
+  new Markup(
+    JSON.stringify(value)
+      .replace(/</g, '\\u003c')
+      .replace(/\u2028/g, '\\u2028')
+      .replace(/\u2029/g, '\\u2029'),
+  );

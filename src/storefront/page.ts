@@ -9,17 +9,42 @@ import { shelfSections } from './sections/shelf';
 import { textSections } from './sections/texts';
 import { tillSections } from './sections/till';
 
-const sections: Partial<Record<SectionKind, (c: SectionContext) => Markup>> = { ...homeSections, ...shelfSections, ...productSections, ...textSections, ...tillSections };
+const sections: Partial<Record<SectionKind, (c: SectionContext) => Markup>> = {
+  ...homeSections,
+  ...shelfSections,
+  ...productSections,
+  ...textSections,
+  ...tillSections,
+};
 
 /** Which scripts a page needs beside the one that all have. */
-const extraScripts: Partial<Record<WrittenPage['kind'], string>> = { cart: 'till', checkout: 'till', thanks: 'till', search: 'search' };
+const extraScripts: Partial<Record<WrittenPage['kind'], string>> = {
+  cart: 'till',
+  checkout: 'till',
+  thanks: 'till',
+  search: 'search',
+};
 
 /** A whole page, as it is previewed, published and downloaded. */
 export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: Addresses, target: Target): string {
   const context: Context = { shop, page, view, addresses, target };
-  const document = html`<!doctype html><html lang="en" data-root="${addresses.asset('')}" data-shop="${shop.id}" data-orders="${target.kind}" class="${shop.look.family.id} page-${page.kind}"><head>${head(context)}</head><body><a class="skip" href="#main">To the content</a>${header(context)}<main id="main">${page.sections.map(
-    (section) => sections[section.kind]?.({ ...context, section }) ?? null,
-  )}</main>${footer(context)}</body></html>`;
+  const document = html`<!doctype html>
+    <html
+      lang="en"
+      data-root="${addresses.asset('')}"
+      data-shop="${shop.id}"
+      data-orders="${target.kind}"
+      class="${shop.look.family.id} page-${page.kind}"
+    >
+      <head>
+        ${head(context)}
+      </head>
+      <body>
+        <a class="skip" href="#main">To the content</a>${header(context)}
+        <main id="main">${page.sections.map((section) => sections[section.kind]?.({ ...context, section }) ?? null)}</main>
+        ${footer(context)}
+      </body>
+    </html>`;
   return document.text;
 }
 
@@ -40,27 +65,74 @@ function head(c: Context): Markup {
   });
   const extra = extraScripts[page.kind];
   const family = shop.look;
-  return html`<meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${page.meta.title}</title><meta name="description" content="${page.meta.description}">${
-    listed ? html`<link rel="canonical" href="${canonical}">` : html`<meta name="robots" content="noindex">`
-  }<meta property="og:type" content="${page.product ? 'product' : 'website'}"><meta property="og:title" content="${page.meta.title}"><meta property="og:description" content="${page.meta.description}"><meta property="og:url" content="${canonical}"><meta property="og:site_name" content="${shop.name}">${
-    cardUrl ? html`<meta property="og:image" content="${cardUrl}">` : null
-  }<meta name="theme-color" content="${family.palette.ground}"><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml"><link rel="preload" href="${addresses.asset(`fonts/${family.heading.file}`)}" as="font" type="font/woff2" crossorigin="anonymous"><link rel="stylesheet" href="${addresses.asset('styles.css')}">${
-    target.kind === 'preview' ? null : html`<script src="${addresses.asset('scripts/shop.js')}" defer></script>${extra ? html`<script src="${addresses.asset(`scripts/${extra}.js`)}" defer></script>` : null}`
-  }${data ? html`<script type="application/ld+json">${jsonIn(data)}</script>` : null}`;
+  return html`<meta charset="utf-8" /><meta name="viewport" content="width=device-width, initial-scale=1" /><title>
+      ${page.meta.title}</title
+    ><meta name="description" content="${page.meta.description}" />${
+      listed ? html`<link rel="canonical" href="${canonical}" />` : html`<meta name="robots" content="noindex" />`
+    }<meta property="og:type" content="${page.product ? 'product' : 'website'}" /><meta
+      property="og:title"
+      content="${page.meta.title}"
+    /><meta property="og:description" content="${page.meta.description}" /><meta property="og:url" content="${canonical}" /><meta
+      property="og:site_name"
+      content="${shop.name}"
+    />${cardUrl ? html`<meta property="og:image" content="${cardUrl}" />` : null}<meta
+      name="theme-color"
+      content="${family.palette.ground}"
+    /><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" /><link
+      rel="preload"
+      href="${addresses.asset(`fonts/${family.heading.file}`)}"
+      as="font"
+      type="font/woff2"
+      crossorigin="anonymous"
+    /><link rel="stylesheet" href="${addresses.asset('styles.css')}" />${
+      target.kind === 'preview'
+        ? null
+        : html`<script src="${addresses.asset('scripts/shop.js')}" defer></script>
+            ${extra ? html`<script src="${addresses.asset(`scripts/${extra}.js`)}" defer></script>` : null}`
+    }${
+      data
+        ? html`<script type="application/ld+json">
+            ${jsonIn(data)}
+          </script>`
+        : null
+    }`;
 }
 
 function header({ shop, page, addresses }: Context): Markup {
   const menu = shop.pages.filter((candidate) => candidate.inMenu);
-  return html`<header class="top"><a class="brand" href="${addresses.page('')}"${page.kind === 'home' ? html` aria-current="page"` : null}>${shop.name}</a><nav aria-label="Main"><ul>${menu.map(
-    (item) => html`<li><a href="${addresses.page(item.path)}"${item.id === page.id ? html` aria-current="page"` : null}>${item.name}</a></li>`,
-  )}</ul></nav><p class="tools"><a href="${addresses.page('search/')}">Search</a> <a href="${addresses.page('cart/')}">Cart<span data-cart-count></span></a></p></header>`;
+  return html`<header class="top">
+    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}>${shop.name}</a>
+    <nav aria-label="Main">
+      <ul>
+        ${menu.map(
+          (item) =>
+            html`<li>
+              <a href="${addresses.page(item.path)}" ${item.id === page.id ? html` aria-current="page"` : null}>${item.name}</a>
+            </li>`,
+        )}
+      </ul>
+    </nav>
+    <p class="tools">
+      <a href="${addresses.page('search/')}">Search</a> <a href="${addresses.page('cart/')}">Cart<span data-cart-count></span></a>
+    </p>
+  </header>`;
 }
 
 function footer({ shop, addresses }: Context): Markup {
   const { email, phone, place } = shop.reading;
-  return html`<footer class="foot"><p class="brand">${shop.name}</p><nav aria-label="All pages"><ul>${shop.pages
-    .filter((page) => page.inFooter)
-    .map((page) => html`<li><a href="${addresses.page(page.path)}">${page.name}</a></li>`)}</ul></nav><address>${email ? html`<a href="mailto:${email.value}">${email.value}</a>` : null}${
-    phone ? html`<a href="tel:${phone.value.replace(/[^+\d]/g, '')}">${phone.value}</a>` : null
-  }${place ? html`<span>${place.value}</span>` : null}</address></footer>`;
+  return html`<footer class="foot">
+    <p class="brand">${shop.name}</p>
+    <nav aria-label="All pages">
+      <ul>
+        ${shop.pages
+          .filter((page) => page.inFooter)
+          .map((page) => html`<li><a href="${addresses.page(page.path)}">${page.name}</a></li>`)}
+      </ul>
+    </nav>
+    <address>
+      ${email ? html`<a href="mailto:${email.value}">${email.value}</a>` : null}${
+        phone ? html`<a href="tel:${phone.value.replace(/[^+\d]/g, '')}">${phone.value}</a>` : null
+      }${place ? html`<span>${place.value}</span>` : null}
+    </address>
+  </footer>`;
 }

@@ -59,7 +59,11 @@ export function Arcade({ project, here, done }: { project: string; here: Station
       <ol>
         {stations.map(({ id, name }) => (
           <li key={id}>
-            <Link href={`/project/${project}/${id}`} aria-current={id === here ? 'page' : undefined} aria-label={`${name}, ${Math.round(done[id] * 100)} % done`}>
+            <Link
+              href={`/project/${project}/${id}`}
+              aria-current={id === here ? 'page' : undefined}
+              aria-label={`${name}, ${Math.round(done[id] * 100)} % done`}
+            >
               <Arch id={id} done={done[id]} here={id === here} />
               <span>{name}</span>
             </Link>

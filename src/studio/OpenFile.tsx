@@ -10,7 +10,19 @@ export interface OpenedFile {
 }
 
 /** A button that opens files. */
-export function OpenFile({ accept, several = false, quiet = false, onOpen, children }: { accept: string[]; several?: boolean; quiet?: boolean; onOpen: (files: OpenedFile[]) => void; children: ReactNode }) {
+export function OpenFile({
+  accept,
+  several = false,
+  quiet = false,
+  onOpen,
+  children,
+}: {
+  accept: string[];
+  several?: boolean;
+  quiet?: boolean;
+  onOpen: (files: OpenedFile[]) => void;
+  children: ReactNode;
+}) {
   const Look = quiet ? QuietButton : Button;
   return (
     <FileTrigger
@@ -18,7 +30,9 @@ export function OpenFile({ accept, several = false, quiet = false, onOpen, child
       allowsMultiple={several}
       onSelect={(list) => {
         void (async () => {
-          const files = await Promise.all([...(list ?? [])].map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })));
+          const files = await Promise.all(
+            [...(list ?? [])].map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })),
+          );
           if (files.length) onOpen(files);
         })();
       }}

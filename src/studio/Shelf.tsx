@@ -65,7 +65,13 @@ export function Shelf() {
   const [wrong, setWrong] = useState('');
   const [renaming, setRenaming] = useState<{ id: string; name: string } | null>(null);
 
-  const read = useCallback(() => listProjects().then(setEntries, () => setWrong('This browser keeps nothing for websites just now. Allow storage, then reload the page.')), []);
+  const read = useCallback(
+    () =>
+      listProjects().then(setEntries, () =>
+        setWrong('This browser keeps nothing for websites just now. Allow storage, then reload the page.'),
+      ),
+    [],
+  );
   useEffect(() => {
     void read();
   }, [read]);
@@ -94,12 +100,19 @@ export function Shelf() {
         </svg>
         <div>
           <h1>Arcatum</h1>
-          <p>Say what your business is, bring your list of goods, and a shop is made of them: pages, prices, cart and checkout, in your own words.</p>
+          <p>
+            Say what your business is, bring your list of goods, and a shop is made of them: pages, prices, cart and checkout, in
+            your own words.
+          </p>
         </div>
       </Title>
       <Row>
-        <Button onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}>New shop</Button>
-        <QuietButton onPress={() => guarded('Opening the sample shop …', async () => open(await createSample(setBusy)))}>Open the sample shop</QuietButton>
+        <Button onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}>
+          New shop
+        </Button>
+        <QuietButton onPress={() => guarded('Opening the sample shop …', async () => open(await createSample(setBusy)))}>
+          Open the sample shop
+        </QuietButton>
         <OpenFile
           quiet
           accept={['.zip', 'application/zip']}
@@ -123,7 +136,9 @@ export function Shelf() {
       ) : null}
       <section aria-label="Projects">
         {entries === null ? <p role="status">Looking for your projects …</p> : null}
-        {entries && shown.length === 0 ? <Soft>No projects yet. The sample shop shows what comes out; a new shop begins with your brief.</Soft> : null}
+        {entries && shown.length === 0 ? (
+          <Soft>No projects yet. The sample shop shows what comes out; a new shop begins with your brief.</Soft>
+        ) : null}
         <List>
           {shown.map((entry) => (
             <li key={entry.id}>
@@ -136,11 +151,19 @@ export function Shelf() {
                     if (name.trim())
                       guarded('Renaming …', async () => {
                         const history = await loadHistory(entry.id);
-                        if (typeof history !== 'string') await saveHistory(change(history, 'Rename the project', new Date().toISOString(), (p) => ({ ...p, name: name.trim() })));
+                        if (typeof history !== 'string')
+                          await saveHistory(
+                            change(history, 'Rename the project', new Date().toISOString(), (p) => ({ ...p, name: name.trim() })),
+                          );
                       });
                   }}
                 >
-                  <Field label="Name of the project" value={renaming.name} onChange={(name) => setRenaming({ id: entry.id, name })} autoFocus />
+                  <Field
+                    label="Name of the project"
+                    value={renaming.name}
+                    onChange={(name) => setRenaming({ id: entry.id, name })}
+                    autoFocus
+                  />
                 </form>
               ) : (
                 <Link className="name" href={`/project/${entry.id}/brief`}>
@@ -174,7 +197,10 @@ export function Shelf() {
                 >
                   Export
                 </TextButton>
-                <TextButton aria-label={`Delete ${entry.name}`} onPress={() => guarded('Deleting …', () => setDeleted(entry.id, true))}>
+                <TextButton
+                  aria-label={`Delete ${entry.name}`}
+                  onPress={() => guarded('Deleting …', () => setDeleted(entry.id, true))}
+                >
                   Delete
                 </TextButton>
               </Row>
@@ -195,10 +221,16 @@ export function Shelf() {
               <li key={entry.id}>
                 <span>{entry.name}</span>
                 <Row>
-                  <TextButton aria-label={`Bring back ${entry.name}`} onPress={() => guarded('Bringing back …', () => setDeleted(entry.id, false))}>
+                  <TextButton
+                    aria-label={`Bring back ${entry.name}`}
+                    onPress={() => guarded('Bringing back …', () => setDeleted(entry.id, false))}
+                  >
                     Bring back
                   </TextButton>
-                  <TextButton aria-label={`Remove ${entry.name} for good`} onPress={() => guarded('Removing …', () => removeForGood(entry.id))}>
+                  <TextButton
+                    aria-label={`Remove ${entry.name} for good`}
+                    onPress={() => guarded('Removing …', () => removeForGood(entry.id))}
+                  >
                     Remove for good
                   </TextButton>
                 </Row>

@@ -54,7 +54,13 @@ export function Slip({ pointed, scale, text, onClose, onDecide, onWithdraw }: Sl
   return (
     <>
       <Anchor ref={anchor} style={{ left: x * scale, top: y * scale, width: width * scale, height: height * scale }} />
-      <Paper triggerRef={anchor} isOpen onOpenChange={(open) => (open ? undefined : onClose())} placement="bottom start" offset={8}>
+      <Paper
+        triggerRef={anchor}
+        isOpen
+        onOpenChange={(open) => (open ? undefined : onClose())}
+        placement="bottom start"
+        offset={8}
+      >
         <Dialog aria-label="Change this text">
           <form
             onSubmit={(event) => {
@@ -80,7 +86,9 @@ export function Slip({ pointed, scale, text, onClose, onDecide, onWithdraw }: Sl
             ) : null}
             <Row>
               <Button type="submit">Use it</Button>
-              {text?.sources.some((source) => source.kind === 'seller') ? <TextButton onPress={onWithdraw}>Back to what was made</TextButton> : null}
+              {text?.sources.some((source) => source.kind === 'seller') ? (
+                <TextButton onPress={onWithdraw}>Back to what was made</TextButton>
+              ) : null}
             </Row>
           </form>
         </Dialog>

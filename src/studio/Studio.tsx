@@ -151,7 +151,10 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   }
 
   const { project } = state;
-  const done = stationsDone(shop.summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, { published: owner !== null, orders: false });
+  const done = stationsDone(shop.summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, {
+    published: owner !== null,
+    orders: false,
+  });
   const Current = sheets[station];
   return (
     <Hall>
@@ -162,10 +165,18 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Name>
         <Arcade project={id} here={station} done={done} />
         <Steps>
-          <TextButton onPress={state.undo} isDisabled={!state.canUndo} aria-label={state.canUndo ? `Undo: ${state.canUndo}` : 'Undo'}>
+          <TextButton
+            onPress={state.undo}
+            isDisabled={!state.canUndo}
+            aria-label={state.canUndo ? `Undo: ${state.canUndo}` : 'Undo'}
+          >
             Undo
           </TextButton>
-          <TextButton onPress={state.redo} isDisabled={!state.canRedo} aria-label={state.canRedo ? `Redo: ${state.canRedo}` : 'Redo'}>
+          <TextButton
+            onPress={state.redo}
+            isDisabled={!state.canRedo}
+            aria-label={state.canRedo ? `Redo: ${state.canRedo}` : 'Redo'}
+          >
             Redo
           </TextButton>
           <span role="status">{state.saving === 'saved' ? 'Saved' : state.saving === 'saving' ? 'Saving …' : 'Not saved'}</span>
@@ -174,7 +185,9 @@ export function Studio({ id, station }: { id: string; station: Station }) {
       <Floor $whole={whole.has(station)}>
         <Sheet aria-label={station} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
-          {shop.fault ? <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice> : null}
+          {shop.fault ? (
+            <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice>
+          ) : null}
           <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} />
         </Sheet>
         {whole.has(station) ? null : (

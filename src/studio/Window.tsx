@@ -126,7 +126,8 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
       if (source !== frame.current?.contentWindow || origin !== location.origin) return;
       if (data.kind === 'ready') setReady(true);
       if (data.kind === 'go') onPath(data.path.split('#')[0]?.split('?')[0] ?? '');
-      if (data.kind === 'load') void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
+      if (data.kind === 'load')
+        void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
       if (data.kind === 'point') setPointed({ place: data.place, text: data.text, rect: data.rect });
       if (data.kind === 'painted') performance.mark('arcatum:painted');
     };
@@ -170,26 +171,45 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
 
   const px = widths.find((candidate) => candidate.id === width)?.px ?? 1280;
   const scale = Math.min(1, room.width / px);
-  const sectionText = pointed && summary ? summary.outline.flatMap((page) => page.sections).flatMap((section) => section.words).find((text) => text.place === pointed.place) : undefined;
+  const sectionText =
+    pointed && summary
+      ? summary.outline
+          .flatMap((page) => page.sections)
+          .flatMap((section) => section.words)
+          .find((text) => text.place === pointed.place)
+      : undefined;
 
   return (
     <Pane aria-label="The shop">
       <Sill>
         <label>
           Page
-          <select value={summary?.outline.some((page) => page.path === path) ? path : 'other'} onChange={(event) => onPath(event.target.value)}>
+          <select
+            value={summary?.outline.some((page) => page.path === path) ? path : 'other'}
+            onChange={(event) => onPath(event.target.value)}
+          >
             {summary?.outline.map((page) => (
               <option key={page.id} value={page.path}>
-                {page.kind === 'product' ? `Product: ${page.name}` : page.kind === 'category' ? `Category: ${page.name}` : page.name}
+                {page.kind === 'product'
+                  ? `Product: ${page.name}`
+                  : page.kind === 'category'
+                    ? `Category: ${page.name}`
+                    : page.name}
               </option>
             ))}
             {summary?.outline.some((page) => page.path === path) ? null : <option value="other">{path}</option>}
           </select>
         </label>
-        <Width isSelected={pointing} onChange={setPointing} >
+        <Width isSelected={pointing} onChange={setPointing}>
           Point at a text
         </Width>
-        <Widths aria-label="Width" selectionMode="single" disallowEmptySelection selectedKeys={[width]} onSelectionChange={(keys) => setWidth([...keys][0] as WidthId)}>
+        <Widths
+          aria-label="Width"
+          selectionMode="single"
+          disallowEmptySelection
+          selectedKeys={[width]}
+          onSelectionChange={(keys) => setWidth([...keys][0] as WidthId)}
+        >
           {widths.map(({ id, name }) => (
             <Width key={id} id={id}>
               {name}
@@ -199,7 +219,12 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
       </Sill>
       <Stage ref={stage}>
         <div className="frame" style={{ width: px * scale, height: room.height }}>
-          <iframe ref={frame} title="Preview of the shop" src="/window/index.html" style={{ width: px, height: room.height / scale, transform: `scale(${scale})` }} />
+          <iframe
+            ref={frame}
+            title="Preview of the shop"
+            src="/window/index.html"
+            style={{ width: px, height: room.height / scale, transform: `scale(${scale})` }}
+          />
           {turn === 0 ? <Empty>Making the shop …</Empty> : null}
           {pointed ? (
             <Slip

@@ -13,7 +13,10 @@ export type ReleaseLog = z.infer<typeof logSchema>;
 async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: RequestInit = {}): Promise<Result<T>> {
   let answer: Response;
   try {
-    answer = await fetch(`/standin/host/${owner.address}${path}`, { ...init, headers: { 'x-owner-key': owner.key, ...init.headers } });
+    answer = await fetch(`/standin/host/${owner.address}${path}`, {
+      ...init,
+      headers: { 'x-owner-key': owner.key, ...init.headers },
+    });
   } catch {
     return fail('The host could not be reached. Look whether Arcatum is still running, then try again.');
   }
@@ -24,12 +27,15 @@ async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: R
   return fail(refusal.success ? refusal.data.say : `The host gave no proper answer (${answer.status}). Try again.`);
 }
 
-export const publishArchive = (owner: Owner, archive: Uint8Array) => call(releaseSchema, '', owner, { method: 'PUT', body: new Blob([new Uint8Array(archive)]) });
+export const publishArchive = (owner: Owner, archive: Uint8Array) =>
+  call(releaseSchema, '', owner, { method: 'PUT', body: new Blob([new Uint8Array(archive)]) });
 export const releasesOf = (owner: Owner) => call(logSchema, '', owner);
-export const bringBack = (owner: Owner, release: string) => call(releaseSchema, `?release=${encodeURIComponent(release)}`, owner, { method: 'POST' });
+export const bringBack = (owner: Owner, release: string) =>
+  call(releaseSchema, `?release=${encodeURIComponent(release)}`, owner, { method: 'POST' });
 export const ordersOf = async (owner: Owner): Promise<Result<Order[]>> => {
   const found = await call(z.object({ orders: z.array(orderSchema) }), '/orders', owner);
   return found.ok ? ok(found.value.orders) : found;
 };
-export const markOrder = (owner: Owner, number: string, state: 'paid' | 'sent') => call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, state }) });
+export const markOrder = (owner: Owner, number: string, state: 'paid' | 'sent') =>
+  call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, state }) });
 export const takeOrderFile = (owner: Owner, text: string) => call(orderSchema, '/orders', owner, { method: 'POST', body: text });

@@ -111,7 +111,17 @@ const NativeSelect = styled.label`
   }
 `;
 
-export function Choice({ label, value, options, onChange }: { label: string; value: string; options: readonly { id: string; name: string }[]; onChange: (id: string) => void }) {
+export function Choice({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: readonly { id: string; name: string }[];
+  onChange: (id: string) => void;
+}) {
   return (
     <NativeSelect>
       <span>{label}</span>

@@ -14,7 +14,9 @@ export async function createProject(name: string): Promise<string> {
 }
 
 /** Keeps picture files and says what each is. Those that are no pictures are named in `refused`. */
-export async function keepPictures(files: readonly { name: string; bytes: Uint8Array }[]): Promise<{ pictures: Picture[]; refused: string[] }> {
+export async function keepPictures(
+  files: readonly { name: string; bytes: Uint8Array }[],
+): Promise<{ pictures: Picture[]; refused: string[] }> {
   const pictures: Picture[] = [];
   const refused: string[] = [];
   for (const { name, bytes } of files) {
@@ -41,13 +43,20 @@ export async function createSample(progress: (say: string) => void): Promise<str
   const text = new TextDecoder();
   const brief = text.decode(await fetchBytes('/demo/brief.txt'));
   const goods = importGoods(await fetchBytes('/demo/goods.csv'));
-  const decisions = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, Project['decisions'][number]['value']>;
+  const decisions = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<
+    string,
+    Project['decisions'][number]['value']
+  >;
   const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];
   if (!goods.ok) throw new Error(goods.say);
   const files: { name: string; bytes: Uint8Array }[] = [];
   for (let i = 0; i < names.length; i += 12) {
     progress(`Taking in pictures, ${i} of ${names.length}`);
-    files.push(...(await Promise.all(names.slice(i, i + 12).map(async (name) => ({ name, bytes: await fetchBytes(`/demo/pictures/${name}`) })))));
+    files.push(
+      ...(await Promise.all(
+        names.slice(i, i + 12).map(async (name) => ({ name, bytes: await fetchBytes(`/demo/pictures/${name}`) })),
+      )),
+    );
   }
   const { pictures } = await keepPictures(files);
   const at = now();

@@ -6,7 +6,13 @@ const projects = () => localforage.createInstance({ name: 'arcatum', storeName: 
 const entries = () => localforage.createInstance({ name: 'arcatum', storeName: 'shelf' });
 const keys = () => localforage.createInstance({ name: 'arcatum', storeName: 'keys' });
 
-const entrySchema = z.object({ id: z.string(), name: z.string(), changed: z.string(), products: z.number(), deleted: z.boolean() });
+const entrySchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  changed: z.string(),
+  products: z.number(),
+  deleted: z.boolean(),
+});
 
 /** A project as the list of projects shows it. */
 export type ShelfEntry = z.infer<typeof entrySchema>;
@@ -18,13 +24,22 @@ async function kept<T>(write: () => Promise<T>): Promise<T> {
   try {
     return await write();
   } catch (error) {
-    throw new StorageRefused('The browser’s storage took nothing more. Export the project to a file now, then make room by deleting others; what is on the screen is not lost while this page is open.', { cause: error });
+    throw new StorageRefused(
+      'The browser’s storage took nothing more. Export the project to a file now, then make room by deleting others; what is on the screen is not lost while this page is open.',
+      { cause: error },
+    );
   }
 }
 
 export async function saveHistory(history: History, deleted = false): Promise<void> {
   const { project } = history;
-  const entry: ShelfEntry = { id: project.id, name: project.name, changed: project.changed, products: project.goods.products.length, deleted };
+  const entry: ShelfEntry = {
+    id: project.id,
+    name: project.name,
+    changed: project.changed,
+    products: project.goods.products.length,
+    deleted,
+  };
   await kept(async () => {
     await projects().setItem(project.id, history);
     await entries().setItem(project.id, entry);

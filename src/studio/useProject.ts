@@ -63,7 +63,10 @@ export function useProject(id: string): { state: ProjectState | null; problem: s
     });
   }, []);
 
-  const changeProject = useCallback((label: string, next: (project: Project) => Project) => step((h) => change(h, label, now(), next)), [step]);
+  const changeProject = useCallback(
+    (label: string, next: (project: Project) => Project) => step((h) => change(h, label, now(), next)),
+    [step],
+  );
   const decideAll = useCallback(
     (decisions: Record<string, DecisionValue>, label?: string) => {
       const made = Object.entries(decisions).map(([place, value]) => ({ place, value, at: now() }));
@@ -71,7 +74,10 @@ export function useProject(id: string): { state: ProjectState | null; problem: s
     },
     [changeProject],
   );
-  const withdrawAll = useCallback((places: string[]) => changeProject('Take a decision back', (project) => withdraw(project, places)), [changeProject]);
+  const withdrawAll = useCallback(
+    (places: string[]) => changeProject('Take a decision back', (project) => withdraw(project, places)),
+    [changeProject],
+  );
   const undoStep = useCallback(() => step((h) => undo(h, now())), [step]);
   const redoStep = useCallback(() => step((h) => redo(h, now())), [step]);
 

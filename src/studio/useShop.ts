@@ -17,14 +17,18 @@ export interface ShopState {
 /** Keeps a worker at work on a project: the shop is made again after every step, off the main thread. */
 export function useShop(project: Project | null): ShopState {
   const [worker, setWorker] = useState<ShopWorker | null>(null);
-  const [state, setState] = useState<{ summary: Summary | null; turn: number; fault: string }>({ summary: null, turn: 0, fault: '' });
+  const [state, setState] = useState<{ summary: Summary | null; turn: number; fault: string }>({
+    summary: null,
+    turn: 0,
+    fault: '',
+  });
   const urls = useRef(new Map<string, string>());
 
   useEffect(() => {
     const made = new ShopWorker();
     const known = urls.current;
     // A worker is an outside thing that lives and dies with this component.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
+
     setWorker(made);
     return () => {
       made.close();

@@ -25,7 +25,11 @@ export class ShopWorker {
     };
   }
 
-  ask<K extends JobName>(job: K, give: Jobs[K]['give'], progress?: (progress: Progress) => void): Promise<Jobs[K]['get']> & { stop: () => void } {
+  ask<K extends JobName>(
+    job: K,
+    give: Jobs[K]['give'],
+    progress?: (progress: Progress) => void,
+  ): Promise<Jobs[K]['get']> & { stop: () => void } {
     const id = this.next++;
     const promise = new Promise<Jobs[K]['get']>((resolve, reject) => {
       this.waiting.set(id, { resolve: resolve as (value: never) => void, reject, progress });

@@ -35,7 +35,9 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
   for (const { name } of [...document.documentElement.attributes]) document.documentElement.removeAttribute(name);
   for (const { name, value } of next.documentElement.attributes) document.documentElement.setAttribute(name, value);
   document.title = next.title;
-  const style = document.getElementById('shop-style') ?? document.head.appendChild(Object.assign(document.createElement('style'), { id: 'shop-style' }));
+  const style =
+    document.getElementById('shop-style') ??
+    document.head.appendChild(Object.assign(document.createElement('style'), { id: 'shop-style' }));
   if (style.textContent !== css) style.textContent = css;
   if (fresh) {
     document.body.replaceWith(document.adoptNode(next.body));
@@ -43,7 +45,9 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
   } else {
     morphdom(document.body, next.body, {
       // What the shop's own scripts have filled in stays until they fill it in again.
-      onBeforeElUpdated: (from, to) => !from.isEqualNode(to) && !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
+      onBeforeElUpdated: (from, to) =>
+        !from.isEqualNode(to) &&
+        !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
     });
   }
   document.documentElement.classList.toggle('pointing', pointing);
@@ -74,7 +78,12 @@ document.addEventListener(
       event.preventDefault();
       event.stopPropagation();
       const { x, y, width, height } = place.getBoundingClientRect();
-      return tell({ kind: 'point', place: place.dataset.place ?? '', text: place.textContent ?? '', rect: { x, y, width, height } });
+      return tell({
+        kind: 'point',
+        place: place.dataset.place ?? '',
+        text: place.textContent ?? '',
+        rect: { x, y, width, height },
+      });
     }
     const link = target?.closest('a');
     const href = link?.getAttribute('href');

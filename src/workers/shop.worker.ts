@@ -1,7 +1,18 @@
 /// <reference lib="webworker" />
 import { importGoods } from '@/core/goods';
 import { pack, type Picture, type Project } from '@/core/project';
-import { firstView, makeShop, offerOf, pageAt, siteFiles, viewPath, type Addresses, type Shop, type SiteFile, type Target } from '@/core/site';
+import {
+  firstView,
+  makeShop,
+  offerOf,
+  pageAt,
+  siteFiles,
+  viewPath,
+  type Addresses,
+  type Shop,
+  type SiteFile,
+  type Target,
+} from '@/core/site';
 import { storefront } from '@/storefront';
 import { readPictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
@@ -45,21 +56,27 @@ function paint(path: string): Jobs['paint']['get'] {
   const at = pageAt(of, path) ?? pageAt(of, '404.html');
   if (!at) throw new Error('The shop has no pages.');
   const addresses = windowAddresses(of);
-  return { path, html: storefront.page(of, of.writer.write(at.page), at.view, addresses, target), css: storefront.styles(of, addresses) };
+  return {
+    path,
+    html: storefront.page(of, of.writer.write(at.page), at.view, addresses, target),
+    css: storefront.styles(of, addresses),
+  };
 }
 
 /** What a published page would fetch: rules, offers, the search list. Pictures in them are those of the window. */
 function load(path: string): unknown {
   const of = opened();
-  const pictured = (text: string) => text.replace(/"pictures\/([0-9a-f]{20})\.[a-z]+"/g, (whole, start: string) => {
-    const picture = [...of.pictures.values()].find((candidate) => candidate.hash.startsWith(start));
-    return JSON.stringify(urlOf(picture) ?? null) ?? whole;
-  });
+  const pictured = (text: string) =>
+    text.replace(/"pictures\/([0-9a-f]{20})\.[a-z]+"/g, (whole, start: string) => {
+      const picture = [...of.pictures.values()].find((candidate) => candidate.hash.startsWith(start));
+      return JSON.stringify(urlOf(picture) ?? null) ?? whole;
+    });
   if (path.endsWith('offer.json')) {
     const page = of.pages.find((candidate) => `${candidate.path}offer.json` === path);
     return page ? JSON.parse(pictured(JSON.stringify(offerOf(of, page)))) : null;
   }
-  for (const file of siteFiles({ ...of, pages: [] }, storefront, target)) if (file.path === path && 'text' in file) return JSON.parse(pictured(file.text));
+  for (const file of siteFiles({ ...of, pages: [] }, storefront, target))
+    if (file.path === path && 'text' in file) return JSON.parse(pictured(file.text));
   return null;
 }
 

@@ -16,7 +16,12 @@ function outlinePage(shop: Shop, page: Page): OutlinePage {
   const { meta } = shop.writer.write(page);
   const sections = page.sections.map((section) => {
     const words = shop.writer.words(page, section);
-    const texts = Object.entries(words ?? {}).map(([slot, text]): OutlineText => ({ ...text, slot, place: wordsPlace(page, section, slot), choices: choicesFor(shop, section.id, slot) }));
+    const texts = Object.entries(words ?? {}).map(([slot, text]): OutlineText => ({
+      ...text,
+      slot,
+      place: wordsPlace(page, section, slot),
+      choices: choicesFor(shop, section.id, slot),
+    }));
     return { ...section, filled: words !== null, words: texts };
   });
   return { id, kind, name, path, inMenu, because, title: meta.title, description: meta.description, sections };
@@ -35,7 +40,11 @@ export function summarise(shop: Shop, project: Project): Summary {
     outline: pages.map((page) => outlinePage(shop, page)),
     products: shop.catalogue.products.length,
     variants: shop.catalogue.products.reduce((n, product) => n + product.variants.length, 0),
-    categories: shop.catalogue.categories.map((category) => ({ name: category.name, path: `shop/${category.slug}/`, count: category.products.length })),
+    categories: shop.catalogue.categories.map((category) => ({
+      name: category.name,
+      path: `shop/${category.slug}/`,
+      count: category.products.length,
+    })),
     findings: findingsOf(shop, project.goods.problems),
     setAside: shop.setAside,
   };

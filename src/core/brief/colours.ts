@@ -73,7 +73,52 @@ const everyday: Record<string, string> = {
 const hues: ReadonlyMap<string, string> = new Map([...Object.entries(cssColours), ...Object.entries(everyday)]);
 
 /** Words that are colours only beside others ("sea", "royal", "duck" alone are not asked-for colours). */
-const onlyBeforeColour = new Set(['royal', 'duck', 'bottle', 'forest', 'sky', 'stone', 'sand', 'ink', 'leather', 'honey', 'walnut', 'butter', 'lemon', 'wine', 'lime', 'peach', 'plum', 'mint', 'snow', 'linen', 'wheat', 'tomato', 'chocolate', 'salmon', 'coral', 'gold', 'silver', 'bronze', 'copper', 'brick', 'moss', 'heather', 'sage', 'apricot', 'raspberry', 'tan', 'peru', 'rust', 'cream', 'weld', 'woad', 'madder', 'emerald', 'jade']);
+const onlyBeforeColour = new Set([
+  'royal',
+  'duck',
+  'bottle',
+  'forest',
+  'sky',
+  'stone',
+  'sand',
+  'ink',
+  'leather',
+  'honey',
+  'walnut',
+  'butter',
+  'lemon',
+  'wine',
+  'lime',
+  'peach',
+  'plum',
+  'mint',
+  'snow',
+  'linen',
+  'wheat',
+  'tomato',
+  'chocolate',
+  'salmon',
+  'coral',
+  'gold',
+  'silver',
+  'bronze',
+  'copper',
+  'brick',
+  'moss',
+  'heather',
+  'sage',
+  'apricot',
+  'raspberry',
+  'tan',
+  'peru',
+  'rust',
+  'cream',
+  'weld',
+  'woad',
+  'madder',
+  'emerald',
+  'jade',
+]);
 
 const modifiers: Record<string, { lighten: number }> = {
   dark: { lighten: -0.35 },
@@ -86,7 +131,13 @@ const modifiers: Record<string, { lighten: number }> = {
 function mix(hex: string, amount: number): string {
   const channels = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
   const target = amount < 0 ? 0 : 255;
-  return `#${channels.map((c) => Math.round(c + (target - c) * Math.abs(amount)).toString(16).padStart(2, '0')).join('')}`;
+  return `#${channels
+    .map((c) =>
+      Math.round(c + (target - c) * Math.abs(amount))
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
 }
 
 /** The colour that a word or two mean: "teal", "dark green", "duck egg blue". */
@@ -104,8 +155,10 @@ export function colourOf(phrase: string): string | undefined {
   return hex && modifier ? mix(hex, modifier.lighten) : hex;
 }
 
-const negation = /\b(no|not|never|avoid|without|hate|hates|nothing|isn't|don't|dont|do not|anything but|rather than|instead of|less|except|sick of|tired of|enough of)\b/i;
-const siteTalk = /\b(colou?rs?|palette|brand|logo|website|web site|site|page|look|feel|card|sign|accent|background|theme|please|hate|love|avoid|want|like)\b/i;
+const negation =
+  /\b(no|not|never|avoid|without|hate|hates|nothing|isn't|don't|dont|do not|anything but|rather than|instead of|less|except|sick of|tired of|enough of)\b/i;
+const siteTalk =
+  /\b(colou?rs?|palette|brand|logo|website|web site|site|page|look|feel|card|sign|accent|background|theme|please|hate|love|avoid|want|like)\b/i;
 
 export interface ColourReading {
   wanted: Fact<NamedColour>[];
@@ -140,7 +193,9 @@ export function coloursIn(sentence: string, start: number, brief: string): Colou
 function clausesOf(sentence: string): { text: string; at: number }[] {
   const clauses: { text: string; at: number }[] = [];
   let at = 0;
-  for (const part of sentence.split(/(;|:|—|–|,\s*(?=but\b|just\b|only\b|we\b|i\b|our\b|my\b|more\b)|\bbut\b(?! not)|\bjust\b)/i)) {
+  for (const part of sentence.split(
+    /(;|:|—|–|,\s*(?=but\b|just\b|only\b|we\b|i\b|our\b|my\b|more\b)|(?<!anything )(?<!nothing )\bbut\b(?! not)|\bjust\b)/i,
+  )) {
     clauses.push({ text: part, at });
     at += part.length;
   }

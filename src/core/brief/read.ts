@@ -35,9 +35,13 @@ function calmCapitals(brief: string): string {
   if (letters.length < 20 || capitals.length / letters.length < 0.7) return brief;
   return brief
     .toLowerCase()
-    .replace(/(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
-    .replace(/(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi, (_, before: string, name: string) =>
-      before + name.replace(/(^|\s)(\p{Ll})(?=\p{L}{2})/gu, (match) => match.toUpperCase()),
+    .replace(
+      /(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(\p{Ll})/gu,
+      (_, before: string, letter: string) => before + letter.toUpperCase(),
+    )
+    .replace(
+      /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
+      (_, before: string, name: string) => before + name.replace(/(^|\s)(\p{Ll})(?=\p{L}{2})/gu, (match) => match.toUpperCase()),
     );
 }
 
@@ -52,13 +56,19 @@ export function readBrief(given: string): Reading {
   const email = readEmail(brief);
   const first = brief.search(/\b(?:we|our|us)\b/i);
   const single = brief.search(/\bI\b|\bi(?='m| )|\b[Mm]y\b/);
-  const avoided = firstOfEach(colours.flatMap((c) => c.avoided), (c) => c.name);
+  const avoided = firstOfEach(
+    colours.flatMap((c) => c.avoided),
+    (c) => c.name,
+  );
   return {
     name: readName(brief, sentences),
     sells: readSells(brief, sentences),
     audience: readAudience(brief, sentences),
     tone: readTone(brief, sentences),
-    coloursWanted: firstOfEach(colours.flatMap((c) => c.wanted), (c) => c.name).filter((c) => !avoided.some((a) => a.value.name === c.value.name)),
+    coloursWanted: firstOfEach(
+      colours.flatMap((c) => c.wanted),
+      (c) => c.name,
+    ).filter((c) => !avoided.some((a) => a.value.name === c.value.name)),
     coloursAvoided: avoided,
     place,
     country,
@@ -67,7 +77,10 @@ export function readBrief(given: string): Reading {
     currency,
     statements: statementsOf(sentences),
     wishes: [...wishesOf(sentences)].map((sentence) => sentence.source),
-    person: single >= 0 && (first < 0 || (brief.match(/\b(?:I|my)\b/gi)?.length ?? 0) > (brief.match(/\b(?:we|our)\b/gi)?.length ?? 0)) ? 'I' : 'we',
+    person:
+      single >= 0 && (first < 0 || (brief.match(/\b(?:I|my)\b/gi)?.length ?? 0) > (brief.match(/\b(?:we|our)\b/gi)?.length ?? 0))
+        ? 'I'
+        : 'we',
   };
 }
 
@@ -84,11 +97,25 @@ export function correct(reading: Reading, decided: Decided): Reading {
     return value === '' ? null : { value, confidence: 1, source: fact?.source ?? null, corrected: true };
   };
   const many = (facts: Fact<string>[], name: string): Fact<string>[] =>
-    decided.at(`reading/${name}`, z.array(z.string()))?.map((value) => ({ value, confidence: 1, source: facts.find((f) => f.value === value)?.source ?? null, corrected: true })) ?? facts;
+    decided.at(`reading/${name}`, z.array(z.string()))?.map((value) => ({
+      value,
+      confidence: 1,
+      source: facts.find((f) => f.value === value)?.source ?? null,
+      corrected: true,
+    })) ?? facts;
   const colours = (facts: Fact<NamedColour>[], name: string): Fact<NamedColour>[] =>
     decided.at(`reading/${name}`, z.array(z.string()))?.flatMap((word) => {
       const hex = colourOf(word);
-      return hex ? [{ value: { name: word, hex }, confidence: 1, source: facts.find((f) => f.value.name === word)?.source ?? null, corrected: true }] : [];
+      return hex
+        ? [
+            {
+              value: { name: word, hex },
+              confidence: 1,
+              source: facts.find((f) => f.value.name === word)?.source ?? null,
+              corrected: true,
+            },
+          ]
+        : [];
     }) ?? facts;
   return {
     ...reading,

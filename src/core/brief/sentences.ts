@@ -33,7 +33,12 @@ export function sentencesOf(brief: string): Sentence[] {
         const text = raw.trim();
         if (/[\p{L}\p{N}]/u.test(text)) {
           const source = sourceAt(brief, start + a + lead, start + a + lead + text.length);
-          sentences.push({ text: source.text.replace(/\s+/g, ' '), source, heading: ends.length === 0 && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7, paragraph });
+          sentences.push({
+            text: source.text.replace(/\s+/g, ' '),
+            source,
+            heading: ends.length === 0 && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7,
+            paragraph,
+          });
         }
       }
       from = cut;
@@ -48,7 +53,8 @@ function joinWrappedLines(brief: string): string[] {
   const joined: string[] = [];
   for (const line of lines) {
     const before = joined.at(-1);
-    if (before !== undefined && before.trim().length > 45 && !/[.!?:]\s*$/.test(before) && /^[\p{Ll}\d(]/u.test(line)) joined[joined.length - 1] = before + line;
+    if (before !== undefined && before.trim().length > 45 && !/[.!?:]\s*$/.test(before) && /^[\p{Ll}\d(]/u.test(line))
+      joined[joined.length - 1] = before + line;
     else joined.push(line);
   }
   return joined;
@@ -57,7 +63,9 @@ function joinWrappedLines(brief: string): string[] {
 function clauses(line: string, from: number, to: number): [number, number][] {
   const unpunctuated = !/[.,;:]/.test(line.slice(from, to - 1));
   if (line.slice(from, to).split(/\s+/).length <= (unpunctuated ? 14 : 38)) return [[from, to]];
-  const cuts = [...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|our|my|they|people|the (?:website|site|shop)|please)\s)/gi)]
+  const cuts = [
+    ...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|our|my|they|people|the (?:website|site|shop)|please)\s)/gi),
+  ]
     .map((match) => from + match.index)
     .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 16 && to - at > 12 ? [...kept, at] : kept), []);
   return [from, ...cuts].map((cut, i) => [cut, cuts[i] ?? to]);

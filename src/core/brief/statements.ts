@@ -1,7 +1,8 @@
 import { type Sentence } from './sentences';
 import { type Source } from './fact';
 
-export type Topic = 'what' | 'method' | 'promise' | 'limit' | 'people' | 'since' | 'place' | 'audience' | 'delivery' | 'returns' | 'contact';
+export type Topic =
+  'what' | 'method' | 'promise' | 'limit' | 'people' | 'since' | 'place' | 'audience' | 'delivery' | 'returns' | 'contact';
 
 /** A sentence of the brief that says something true of the business, and so may be printed. */
 export interface Statement {
@@ -19,30 +20,40 @@ export interface Statement {
 const aboutTheSite =
   /\b(web ?sites?|web ?shop|online shop|online store|home ?page|landing page|the (?:site|shop|page|store|look|design|colou?rs?|palette|tone|feel|mood) (?:should|must|needs?|has|wants?|is to)|it (?:should|must|needs to|has to|ought to)|(?:a|the|this|our|your|whole) (?:site|page)|(?:the|this) (?:design|look|tone|mood|feel|font|typeface|palette)\b|(?:site|page)s? (?:should|must|needs?)|(?:colou?rs?|palette|fonts?|typefaces?|logo)\b.*\b(?:are|is|please|should)|please\b|(?:i|we)(?:'d| would)? (?:want|like|love|need|prefer|hate|wish) (?:it|the|a |no |to (?:have|see|look|sell|feel|get))|(?:don't|do not|dont) (?:want|use|make)|must have|should (?:feel|look|be|have|say)|make (?:it|the|sure)|feel(?:s)? like|look(?:s)? like a|newsletter|blog|vibe)\b/i;
 
-const shortWish = /^(?:no|not|nothing|avoid|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
+const shortWish =
+  /^(?:no|not|nothing|avoid|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
 
 const topicPatterns: Record<Topic, RegExp> = {
   what: /\b(?:sells?|make|makes|dyes?|bakes?|grow|grows|roasts?|prints?|restores?|builds?|brews?|knits?|sews?|carves?|crafts?|repairs?|weaves?|binds?|pours?|offers?|stocks?|cut|cuts|turns?|forge|design)\b/i,
-  method: /\b(?:by hand|hand-?\w+|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
-  promise: /\b(?:never|always|guarantee\w*|promise|we'll|i'll|will last|for life|won't|free (?:repair|return)|talk you out|within \w+ days?|same day|answer|if it)\b/i,
+  method:
+    /\b(?:by hand|hand-?\w+|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
+  promise:
+    /\b(?:never|always|guarantee\w*|promise|we'll|i'll|will last|for life|won't|free (?:repair|return)|talk you out|within \w+ days?|same day|answer|if it)\b/i,
   limit: /\b(?:only|each one|one of a kind|no two|when (?:it's|they're) gone|gone by|small batch|few|limited|once)\b/i,
-  people: /\b(?:two of us|three of us|my (?:wife|husband|sister|brother|mother|father|partner|daughter|son|dad|mum)|family|my name|i am|i'm|we are|we're|founded|learned|learnt|started)\b/i,
-  since: /\b(?:since (?:18|19|20)\d\d|in (?:18|19|20)\d\d|for (?:over |more than )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty) years|\d+ years)\b/i,
+  people:
+    /\b(?:two of us|three of us|my (?:wife|husband|sister|brother|mother|father|partner|daughter|son|dad|mum)|family|my name|i am|i'm|we are|we're|founded|learned|learnt|started)\b/i,
+  since:
+    /\b(?:since (?:18|19|20)\d\d|in (?:18|19|20)\d\d|for (?:over |more than )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty) years|\d+ years)\b/i,
   place: /\b(?:in|near|around|from|outside|above|beside|behind|at the foot of) (?:the )?\p{Lu}\p{L}+/u,
-  audience: /\b(?:customers?|people who|buyers?|for (?:people|beginners|knitters|gardeners|cooks|parents|families|everyone|anyone)|our regulars?)\b/i,
+  audience:
+    /\b(?:customers?|people who|buyers?|for (?:people|beginners|knitters|gardeners|cooks|parents|families|everyone|anyone)|our regulars?)\b/i,
   delivery: /\b(?:post(?:age|ed)?|deliver(?:y|ed|s)?|shipping|ships?|parcels?|courier|send (?:it|them|parcels|orders))\b/i,
   returns: /\b(?:returns?|refunds?|send (?:it|them) back|money back|exchange)\b/i,
   contact: /@|\b(?:phone|ring|call|email|e-mail|write to|whatsapp)\b.*\d|\+?\d[\d ]{7,}/i,
 };
 
-const emptyPraise = /\b(?:high[- ]quality|best[- ]in[- ]class|world[- ]class|passion(?:ate)?|unique|premium|exceptional|unparalleled|elevate|unlock|next level|one[- ]stop|solutions?|bespoke experience)\b/gi;
+const emptyPraise =
+  /\b(?:high[- ]quality|best[- ]in[- ]class|world[- ]class|passion(?:ate)?|unique|premium|exceptional|unparalleled|elevate|unlock|next level|one[- ]stop|solutions?|bespoke experience)\b/gi;
 
 const dangling = /^(?:and|but|so|also|plus|then|oh|well|because|or|anyway)\b[, ]*/i;
 const leansOnBefore = /^(?:it|they|this|these|that|those|he|she|them|which|who|there|here|same|both|most of (?:them|it))\b/i;
 
 /** Whether a sentence is a wish about the site rather than a statement about the business. */
 export function isInstruction(sentence: string): boolean {
-  return aboutTheSite.test(sentence) || (shortWish.test(sentence) && sentence.split(' ').length <= 14 && !/\b(?:we|i|our|my)\b/i.test(sentence));
+  return (
+    aboutTheSite.test(sentence) ||
+    (shortWish.test(sentence) && sentence.split(' ').length <= 14 && !/\b(?:we|i|our|my)\b/i.test(sentence))
+  );
 }
 
 const opensWishes = /^(?:about )?(?:the |our |my )?(?:web ?site|site|web ?shop|design|look|style|online shop)\b/i;
@@ -72,28 +83,56 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
     if (words < 3 || words > 45) return;
     if (sentence.heading && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
     const topics = topicsOf(text);
-    statements.push({ id: `s${i + 1}`, text, source: sentence.source, topics, words, score: score(text, words, topics, sentence.text) });
+    statements.push({
+      id: `s${i + 1}`,
+      text,
+      source: sentence.source,
+      topics,
+      words,
+      score: score(text, words, topics, sentence.text),
+    });
   });
   return statements;
 }
 
-export const topicsOf = (text: string): Topic[] => (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));
+export const topicsOf = (text: string): Topic[] =>
+  (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));
 
 function repair(given: string): string {
-  let text = given.replace(dangling, '').replace(/\s+([,.;!?])/g, '$1').replace(/\s+/g, ' ').replace(/[,;:\s–—-]+$/, '');
-  text = text.replace(/(^|[\s(])i(?=[\s',]|$)/g, '$1I').replace(/([!?])[!?]+/g, '$1').replace(/\b(dont|wont|cant|doesnt|isnt|youre|thats)\b/gi, (word) => apostrophes[word.toLowerCase()] ?? word);
+  let text = given
+    .replace(dangling, '')
+    .replace(/\s+([,.;!?])/g, '$1')
+    .replace(/\s+/g, ' ')
+    .replace(/[,;:\s–—-]+$/, '');
+  text = text
+    .replace(/(^|[\s(])i(?=[\s',]|$)/g, '$1I')
+    .replace(/([!?])[!?]+/g, '$1')
+    .replace(/\b(dont|wont|cant|doesnt|isnt|youre|thats)\b/gi, (word) => apostrophes[word.toLowerCase()] ?? word);
   text = text.charAt(0).toUpperCase() + text.slice(1);
   return /[.!?…]["”’)]*$/.test(text) ? text : `${text}.`;
 }
 
-const apostrophes: Record<string, string> = { dont: 'don’t', wont: 'won’t', cant: 'can’t', doesnt: 'doesn’t', isnt: 'isn’t', youre: 'you’re', thats: 'that’s' };
+const apostrophes: Record<string, string> = {
+  dont: 'don’t',
+  wont: 'won’t',
+  cant: 'can’t',
+  doesnt: 'doesn’t',
+  isnt: 'isn’t',
+  youre: 'you’re',
+  thats: 'that’s',
+};
 
 function score(text: string, words: number, topics: readonly Topic[], original: string): number {
   let points = 0;
   if (words >= 4 && words <= 14) points += 2;
   else if (words <= 24) points += 1;
   else points -= 1;
-  if (/\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|hundred|month|tuesdays?|fridays?|mondays?)\b/i.test(text)) points += 1.5;
+  if (
+    /\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|hundred|month|tuesdays?|fridays?|mondays?)\b/i.test(
+      text,
+    )
+  )
+    points += 1.5;
   if (topics.includes('promise')) points += 1.5;
   if (topics.includes('limit')) points += 1;
   if (topics.includes('method')) points += 1;

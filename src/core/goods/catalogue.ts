@@ -19,8 +19,19 @@ export interface Catalogue {
   setAside: string[];
 }
 
-const productFields = { title: z.string().min(1), description: z.string(), slug: z.string().min(1), categories: productSchema.shape.categories, taxClass: taxClassSchema };
-const variantFields = { price: z.number().int(), earlierPrice: variantSchema.shape.earlierPrice, stock: variantSchema.shape.stock, weight: z.number() };
+const productFields = {
+  title: z.string().min(1),
+  description: z.string(),
+  slug: z.string().min(1),
+  categories: productSchema.shape.categories,
+  taxClass: taxClassSchema,
+};
+const variantFields = {
+  price: z.number().int(),
+  earlierPrice: variantSchema.shape.earlierPrice,
+  stock: variantSchema.shape.stock,
+  weight: z.number(),
+};
 
 /**
  * Lays decisions over the list of goods.
@@ -44,7 +55,9 @@ export function makeCatalogue(list: readonly Product[], decided: Decided, listDi
       continue;
     }
     if (decided.at(`goods/${given.id}/hidden`, z.boolean())) continue;
-    const variants = scaled.variants.map((variant) => overlay(variant, variantFields, `goods/${given.id}/${variant.id}`, decided));
+    const variants = scaled.variants.map((variant) =>
+      overlay(variant, variantFields, `goods/${given.id}/${variant.id}`, decided),
+    );
     const known = new Set(given.variants.map((variant) => variant.id));
     for (const place of mine) {
       const [, , third, fourth] = place.split('/');

@@ -15,12 +15,73 @@ export type Field =
 
 /** How sellers head their columns, most usual first. Compared without case, spaces and signs. */
 const headings: Record<Field, string[]> = {
-  title: ['title', 'name', 'product', 'product name', 'product title', 'item', 'item name', 'article', 'bezeichnung', 'nom', 'titel', 'nombre'],
+  title: [
+    'title',
+    'name',
+    'product',
+    'product name',
+    'product title',
+    'item',
+    'item name',
+    'article',
+    'bezeichnung',
+    'nom',
+    'titel',
+    'nombre',
+  ],
   description: ['description', 'details', 'text', 'about', 'notes', 'body', 'long description', 'beschreibung', 'descripción'],
-  price: ['price', 'unit price', 'retail price', 'our price', 'selling price', 'cost to buyer', 'rrp', 'preis', 'prix', 'precio', 'prijs', 'amount', 'price incl tax', 'price inc vat'],
-  earlierPrice: ['earlier price', 'was', 'old price', 'was price', 'previous price', 'full price', 'before', 'former price', 'price before'],
-  categories: ['categories', 'category', 'department', 'section', 'group of goods', 'kategorie', 'catégorie', 'shelf', 'collection'],
-  sku: ['sku', 'code', 'item code', 'product code', 'article number', 'ref', 'reference', 'item number', 'part number', 'artikelnummer', 'id', 'no'],
+  price: [
+    'price',
+    'unit price',
+    'retail price',
+    'our price',
+    'selling price',
+    'cost to buyer',
+    'rrp',
+    'preis',
+    'prix',
+    'precio',
+    'prijs',
+    'amount',
+    'price incl tax',
+    'price inc vat',
+  ],
+  earlierPrice: [
+    'earlier price',
+    'was',
+    'old price',
+    'was price',
+    'previous price',
+    'full price',
+    'before',
+    'former price',
+    'price before',
+  ],
+  categories: [
+    'categories',
+    'category',
+    'department',
+    'section',
+    'group of goods',
+    'kategorie',
+    'catégorie',
+    'shelf',
+    'collection',
+  ],
+  sku: [
+    'sku',
+    'code',
+    'item code',
+    'product code',
+    'article number',
+    'ref',
+    'reference',
+    'item number',
+    'part number',
+    'artikelnummer',
+    'id',
+    'no',
+  ],
   stock: ['stock', 'quantity', 'qty', 'in stock', 'on hand', 'left', 'available', 'pieces', 'bestand', 'how many'],
   weight: ['weight', 'grams', 'weight g', 'weight grams', 'shipping weight', 'parcel weight', 'gewicht', 'weight kg', 'kg'],
   picture: ['picture', 'pictures', 'image', 'images', 'photo', 'photos', 'photograph', 'file', 'picture file', 'bild', 'foto'],
@@ -29,7 +90,8 @@ const headings: Record<Field, string[]> = {
   taxClass: ['tax', 'vat', 'tax class', 'tax rate', 'vat rate', 'vat class', 'mwst', 'tva', 'gst'],
 };
 
-const optionWords = /^(colou?r|colou?rway|shade|size|length|width|height|diameter|scent|flavou?r|material|finish|style|skein|ply|thickness|volume|format|edition|grind|roast|strength|pack|pattern|wood|metal|stone|fit|needle size|farbe|größe)$/;
+const optionWords =
+  /^(colou?r|colou?rway|shade|size|length|width|height|diameter|scent|flavou?r|material|finish|style|skein|ply|thickness|volume|format|edition|grind|roast|strength|pack|pattern|wood|metal|stone|fit|needle size|farbe|größe)$/;
 
 const plain = (heading: string) =>
   heading
@@ -39,7 +101,9 @@ const plain = (heading: string) =>
     .replace(/\s+/g, ' ')
     .trim();
 
-const fieldOf = new Map(Object.entries(headings).flatMap(([field, names]) => names.map((name) => [name, field as Field] as const)));
+const fieldOf = new Map(
+  Object.entries(headings).flatMap(([field, names]) => names.map((name) => [name, field as Field] as const)),
+);
 
 export interface Column {
   index: number;

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { type Problem, type Product, type Variant } from '../project';
 import { fail, ok, type Result } from '../result';
 import { slugify, uniqueSlugs } from '../slug';
@@ -6,6 +5,7 @@ import { isCurrency, minorDigits } from '../till';
 import { parseKind, parseList, parseStock, parseTaxClass, parseWeight } from './cells';
 import { readColumns, type Column, type Field } from './columns';
 import { decodeText } from './decode';
+import { readTable } from './table';
 import { currencyInPrice, decimalMarkOf, parsePrice } from './price';
 
 export interface ImportedGoods {
@@ -39,13 +39,15 @@ export function importGoods(bytes: Uint8Array, currency = ''): Result<ImportedGo
 export function importText(text: string, currency = ''): Result<ImportedGoods> {
   const source = text.replace(/^\ufeff/, '');
   if (!source.trim()) return fail('The list is empty. It wants a header and a row for each thing that you sell.');
-  const table = Papa.parse<string[]>(source, { delimiter: separatorOf(source) });
-  const problems: Problem[] = [];
-  for (const error of table.errors) {
-    if (error.type === 'Quotes') problems.push({ row: (error.row ?? 0) + 1, column: '', kind: 'look', say: 'A quotation mark is not closed here. Check this row and those after it.' });
-  }
-  const [header = [], ...rows] = table.data;
-  if (rows.length > mostRows) return fail(`The list has ${rows.length.toLocaleString('en')} rows; ${mostRows.toLocaleString('en')} is the most. Split it.`);
+  const { header, rows, unclosed } = readTable(source);
+  const problems: Problem[] = unclosed.map((row) => ({
+    row,
+    column: '',
+    kind: 'look',
+    say: 'A quotation mark is not closed here. Check this row and those after it.',
+  }));
+  if (rows.length > mostRows)
+    return fail(`The list has ${rows.length.toLocaleString('en')} rows; ${mostRows.toLocaleString('en')} is the most. Split it.`);
   const columns = readColumns(header);
   const byField = new Map<Field, Column>();
   for (const column of columns) if (column.meaning && 'field' in column.meaning) byField.set(column.meaning.field, column);
@@ -56,13 +58,19 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
   if (!byField.has('price')) return fail('No column holds the prices. Head one of them “price”.');
   for (const column of columns) {
     if (!column.meaning && column.heading.trim()) {
-      problems.push({ row: 1, column: column.heading, kind: 'look', say: `The column “${column.heading}” is not used. Head it “option ${column.heading}” if the buyer chooses it.` });
+      problems.push({
+        row: 1,
+        column: column.heading,
+        kind: 'look',
+        say: `The column “${column.heading}” is not used. Head it “option ${column.heading}” if the buyer chooses it.`,
+      });
     }
   }
 
   const cell = (row: string[], field: Field) => row[byField.get(field)?.index ?? -1]?.trim() ?? '';
   const prices = rows.map((row) => cell(row, 'price'));
-  const signed = prices.map(currencyInPrice).find((code) => isCurrency(code)) ?? currencyInPrice(byField.get('price')?.heading ?? '');
+  const signed =
+    prices.map(currencyInPrice).find((code) => isCurrency(code)) ?? currencyInPrice(byField.get('price')?.heading ?? '');
   const money = currency || (isCurrency(signed) ? signed : '');
   const digits = money ? minorDigits(money) : 2;
   const mark = decimalMarkOf(prices);
@@ -85,7 +93,8 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
     const group = cell(row, 'group');
     const key = (group || title).toLowerCase();
     const known = drafts.get(key);
-    if (!title && !known) return void note('left-out', 'title', 'The row has no title. Name the thing, then bring the list in again.');
+    if (!title && !known)
+      return void note('left-out', 'title', 'The row has no title. Name the thing, then bring the list in again.');
     const price = parsePrice(cell(row, 'price'), digits, mark);
     if (!price.ok) return void note('left-out', 'price', price.say);
 
@@ -93,8 +102,11 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
       const value = row[column.index]?.trim() ?? '';
       return column.meaning && 'option' in column.meaning && value ? [{ name: column.meaning.option, value }] : [];
     });
-    const earlier = cell(row, 'earlierPrice') ? mended<number | null>('earlierPrice', parsePrice(cell(row, 'earlierPrice'), digits, mark), null) : null;
-    if (earlier !== null && earlier <= price.value) note('mended', 'earlierPrice', 'The earlier price is not above the price, so it is not shown.');
+    const earlier = cell(row, 'earlierPrice')
+      ? mended<number | null>('earlierPrice', parsePrice(cell(row, 'earlierPrice'), digits, mark), null)
+      : null;
+    if (earlier !== null && earlier <= price.value)
+      note('mended', 'earlierPrice', 'The earlier price is not above the price, so it is not shown.');
     const sku = cell(row, 'sku');
     const before = sku ? codes.get(sku) : undefined;
     if (before) note('look', 'sku', `The code “${sku}” already stands in row ${before}. Give one of them another code.`);
@@ -125,15 +137,22 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
     const missing = product.options.find((_, at) => !values[at]);
     const surplus = optionCells.find((option) => !product.options.includes(option.name));
     if (known && surplus) {
-      return void note('left-out', surplus.name, `The other rows of “${product.title}” have no “${surplus.name}”. Fill it in for all of them or none.`);
+      return void note(
+        'left-out',
+        surplus.name,
+        `The other rows of “${product.title}” have no “${surplus.name}”. Fill it in for all of them or none.`,
+      );
     }
-    if (missing) return void note('left-out', missing, `The other rows of “${product.title}” have a “${missing}”; this one has none.`);
+    if (missing)
+      return void note('left-out', missing, `The other rows of “${product.title}” have a “${missing}”; this one has none.`);
     const variantKey = values.join('\u0000').toLowerCase();
     if (draft.variantKeys.has(variantKey)) {
       return void note(
         'left-out',
         'title',
-        values.length ? `“${product.title}, ${values.join(', ')}” is in the list twice; the first one stays.` : `“${product.title}” is in the list twice; the first one stays. Add an option column if they differ.`,
+        values.length
+          ? `“${product.title}, ${values.join(', ')}” is in the list twice; the first one stays.`
+          : `“${product.title}” is in the list twice; the first one stays. Add an option column if they differ.`,
       );
     }
     draft.variantKeys.add(variantKey);
@@ -153,23 +172,17 @@ export function importText(text: string, currency = ''): Result<ImportedGoods> {
     if (!known) drafts.set(key, draft);
   });
 
+  const filled = rows.filter((row) => row.some((value) => value.trim())).length;
   const products = [...drafts.values()].map(({ product }) => ({ ...product, variants: distinctIds(product.variants) }));
   if (products.length === 0) {
-    return fail(rows.length ? `None of the ${rows.length} rows could be used. ${problems[0]?.say ?? ''}`.trim() : 'The list has a header but no rows. Add a row for each thing that you sell.');
+    return fail(
+      filled
+        ? `${filled === 1 ? 'The one row' : `None of the ${filled} rows`} could ${filled === 1 ? 'not ' : ''}be used. ${problems[0]?.say ?? ''}`.trim()
+        : 'The list has a header but no rows. Add a row for each thing that you sell.',
+    );
   }
   problems.sort((a, b) => a.row - b.row);
   return ok({ currency: isCurrency(signed) ? signed : '', digits, products, problems });
-}
-
-/** The separator under which most headings make sense. Decimal commas fool a guess from counts alone. */
-function separatorOf(source: string): string {
-  let best = { separator: ',', known: 0 };
-  for (const separator of [',', ';', '\t', '|']) {
-    const [header = []] = Papa.parse<string[]>(source, { delimiter: separator, preview: 1 }).data;
-    const known = readColumns(header).filter((column) => column.meaning).length;
-    if (known > best.known) best = { separator, known };
-  }
-  return best.separator;
 }
 
 function distinctIds(variants: Variant[]): Variant[] {

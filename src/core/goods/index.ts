@@ -2,4 +2,13 @@ export { importGoods, importText, mostRows, type ImportedGoods } from './import'
 export { currencyInPrice, decimalMarkOf, parsePrice } from './price';
 export { decodeText } from './decode';
 export { readColumns } from './columns';
-export { largestCategory, makeCatalogue, priceListOf, priceRange, stockOf, variantTitle, type Catalogue, type Category } from './catalogue';
+export {
+  largestCategory,
+  makeCatalogue,
+  priceListOf,
+  priceRange,
+  stockOf,
+  variantTitle,
+  type Catalogue,
+  type Category,
+} from './catalogue';

@@ -3,7 +3,19 @@ import { fail, ok, type Result } from '../result';
 /** The mark between whole units and fractions. */
 export type DecimalMark = '.' | ',';
 
-const signs: Record<string, string> = { '£': 'GBP', '€': 'EUR', $: 'USD', '¥': 'JPY', '₹': 'INR', zł: 'PLN', kr: 'SEK', '₺': 'TRY', '₩': 'KRW', Fr: 'CHF', KD: 'KWD' };
+const signs: Record<string, string> = {
+  '£': 'GBP',
+  '€': 'EUR',
+  $: 'USD',
+  '¥': 'JPY',
+  '₹': 'INR',
+  zł: 'PLN',
+  kr: 'SEK',
+  '₺': 'TRY',
+  '₩': 'KRW',
+  Fr: 'CHF',
+  KD: 'KWD',
+};
 
 /** The currency that a price's own sign or code names, or empty. */
 export function currencyInPrice(text: string): string {
@@ -50,13 +62,18 @@ export function parsePrice(text: string, digits: number, columnMark?: DecimalMar
   const digitsOnly = bare(given).replace(/['’\s\u00a0\u202f]/g, '');
   if (!/\d/.test(digitsOnly)) {
     return fail(
-      /^(free|gratis|gratuit|kostenlos)$/i.test(given) ? `“${given}” is not a number. Write 0 to give it away.` : `“${given}” is not a price. Write a number, such as 12.50.`,
+      /^(free|gratis|gratuit|kostenlos)$/i.test(given)
+        ? `“${given}” is not a number. Write 0 to give it away.`
+        : `“${given}” is not a price. Write a number, such as 12.50.`,
     );
   }
   if (/^[-(]|-$/.test(digitsOnly)) return fail(`“${given}” is below zero. Write the price without a minus.`);
-  if (!/^\d[\d.,]*$/.test(digitsOnly)) return fail(`“${given}” holds more than one number. Write one price.`);
+  if (!/^[.,]?\d[\d.,]*$/.test(digitsOnly)) return fail(`“${given}” holds more than one number. Write one price.`);
   // Three digits after a lone mark are thousands, unless the currency has three decimals or the column says otherwise.
-  const mark = provenMark(given) ?? columnMark ?? (digits === 3 ? (digitsOnly.includes(',') ? ',' : '.') : digitsOnly.includes('.') ? ',' : '.');
+  const mark =
+    provenMark(given) ??
+    columnMark ??
+    (digits === 3 ? (digitsOnly.includes(',') ? ',' : '.') : digitsOnly.includes('.') ? ',' : '.');
   const thousands = mark === '.' ? ',' : '.';
   const [whole = '', fraction = ''] = digitsOnly.replaceAll(thousands, '').split(mark);
   if (fraction.length > digits && /[1-9]/.test(fraction.slice(digits))) {

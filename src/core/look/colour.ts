@@ -15,7 +15,8 @@ export function lchOf(hex: string): Lch {
 }
 
 /** The nearest colour that a screen of sRGB can show, as #rrggbb. */
-export const hexOf = ({ l, c, h }: Lch): string => formatHex(clampChroma({ mode: 'oklch', l: Math.min(1, Math.max(0, l)), c: Math.max(0, c), h }, 'oklch'));
+export const hexOf = ({ l, c, h }: Lch): string =>
+  formatHex(clampChroma({ mode: 'oklch', l: Math.min(1, Math.max(0, l)), c: Math.max(0, c), h }, 'oklch'));
 
 /** Contrast ratio of two colours, 1 to 21 (WCAG 2.2, "contrast ratio"). */
 export const contrastRatio = (a: string, b: string): number => wcagContrast(a, b);
@@ -35,12 +36,19 @@ export function readable(hex: string, grounds: readonly string[], ratio = textCo
   const enough = (candidate: string) => grounds.every((ground) => contrastRatio(candidate, ground) >= ratio);
   if (enough(hex)) return hex;
   const { l, c, h } = lchOf(hex);
-  for (let step = 1; step <= 100; step++) {
-    for (const direction of [-1, 1]) {
-      const candidate = hexOf({ l: l + (direction * step) / 100, c, h });
-      if (enough(candidate)) return candidate;
+  // Contrast with a ground only grows towards either end of lightness, so the nearest lightness is found by halving.
+  const towards = (end: 0 | 1): { hex: string; far: number } | null => {
+    let [near, far] = [l, end as number];
+    if (!enough(hexOf({ l: far, c, h }))) return null;
+    for (let i = 0; i < 9; i++) {
+      const middle = (near + far) / 2;
+      if (enough(hexOf({ l: middle, c, h }))) far = middle;
+      else near = middle;
     }
-  }
+    return { hex: hexOf({ l: far, c, h }), far: Math.abs(far - l) };
+  };
+  const found = [towards(0), towards(1)].filter((candidate) => candidate !== null).sort((one, other) => one.far - other.far)[0];
+  if (found) return found.hex;
   const least = (candidate: string) => Math.min(...grounds.map((ground) => contrastRatio(candidate, ground)));
   return least('#000000') >= least('#ffffff') ? '#000000' : '#ffffff';
 }

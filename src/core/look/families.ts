@@ -63,6 +63,7 @@ export function familyDistance(a: Family, b: Family): number {
 
 /** Families from the one that fits a mood best to the one that fits it least. */
 export function familiesFor(mood: Mood): Family[] {
-  const distance = (family: Family) => (Object.keys(mood) as (keyof Mood)[]).reduce((sum, axis) => sum + (family.mood[axis] - mood[axis]) ** 2, 0);
+  const distance = (family: Family) =>
+    (Object.keys(mood) as (keyof Mood)[]).reduce((sum, axis) => sum + (family.mood[axis] - mood[axis]) ** 2, 0);
   return [...families].sort((a, b) => distance(a) - distance(b));
 }

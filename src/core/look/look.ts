@@ -28,7 +28,11 @@ export function makeLook(reading: Reading, decided: Decided, seed: number): Look
   const family = chosen ?? fitting;
   if (!family) throw new Error('The registry of families is empty.');
   const mix = decided.at('look/mix', z.number()) ?? 0;
-  const picks = { accent: decided.at('look/accent', hex), second: decided.at('look/second', hex), ground: decided.at('look/ground', hex) };
+  const picks = {
+    accent: decided.at('look/accent', hex),
+    second: decided.at('look/second', hex),
+    ground: decided.at('look/ground', hex),
+  };
   const wanted = reading.coloursWanted.map((fact) => fact.value);
   // Mixing again keeps the asked-for colours and gives them other roles.
   const turned = wanted.length ? [...wanted.slice(mix % wanted.length), ...wanted.slice(0, mix % wanted.length)] : [];
@@ -51,8 +55,16 @@ export function makeLook(reading: Reading, decided: Decided, seed: number): Look
     text,
     scale: makeScale(text, heading, family.ratio),
     because: {
-      family: chosen ? 'You chose it.' : tone.length ? `It is nearest to “${tone.join(', ')}”.` : 'The brief names no mood; this one suits most goods.',
-      palette: picked ? 'You chose one or more of these colours.' : wanted.length ? `The brief asks for ${wanted.map((c) => c.name).join(' and ')}.` : 'The brief names no colour; these follow from its mood.',
+      family: chosen
+        ? 'You chose it.'
+        : tone.length
+          ? `It is nearest to “${tone.join(', ')}”.`
+          : 'The brief names no mood; this one suits most goods.',
+      palette: picked
+        ? 'You chose one or more of these colours.'
+        : wanted.length
+          ? `The brief asks for ${wanted.map((c) => c.name).join(' and ')}.`
+          : 'The brief names no colour; these follow from its mood.',
       type: decided.has('look/heading') || decided.has('look/text') ? 'You chose it.' : `These faces suit ${family.name}.`,
     },
   };

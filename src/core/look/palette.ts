@@ -37,7 +37,8 @@ export interface PaletteWish {
 }
 
 const tooLike = (colour: Lch, avoided: readonly string[]): boolean =>
-  colour.c > 0.03 && avoided.some((hex) => {
+  colour.c > 0.03 &&
+  avoided.some((hex) => {
     const a = lchOf(hex);
     return a.c > 0.03 && hueDistance(a.h, colour.h) < 28 && Math.abs(a.l - colour.l) < 0.3;
   });
@@ -59,16 +60,21 @@ export function makePalette(wish: PaletteWish): Palette {
   const carrying = wanted.filter((c) => c.l <= 0.88).sort((a, b) => Number(b.c > 0.04) - Number(a.c > 0.04));
 
   const freeHue = wish.mood.warm > 0.2 ? 20 + random() * 70 : wish.mood.warm < -0.2 ? 180 + random() * 110 : random() * 360;
-  const freeAccent = clearOf({ l: 0.42 + random() * 0.1, c: 0.09 + 0.07 * Math.max(0, wish.mood.loud), h: freeHue }, wish.avoided);
+  const freeAccent = clearOf(
+    { l: 0.42 + random() * 0.1, c: 0.09 + 0.07 * Math.max(0, wish.mood.loud), h: freeHue },
+    wish.avoided,
+  );
   const accent = wish.accent ?? carrying[0]?.hex ?? hexOf(freeAccent);
   const accentLch = lchOf(accent);
 
-  const groundHue = pale[0]?.h ?? (wish.mood.warm < -0.3 ? 240 : wish.mood.warm > 0.2 ? 80 : accentLch.c > 0.05 && random() < 0.3 ? accentLch.h : 88);
+  const groundHue =
+    pale[0]?.h ??
+    (wish.mood.warm < -0.3 ? 240 : wish.mood.warm > 0.2 ? 80 : accentLch.c > 0.05 && random() < 0.3 ? accentLch.h : 88);
   const groundLch = clearOf({ l: wish.groundLightness, c: wish.groundTint, h: groundHue }, wish.avoided);
   const ground = wish.ground ?? pale[0]?.hex ?? hexOf(groundLch);
   const dark = lchOf(ground).l < 0.5;
   const g = lchOf(ground);
-  const raised = hexOf({ l: dark ? g.l + 0.06 : g.l - 0.035, c: Math.min(0.05, g.c + 0.006), h: g.h });
+  const raised = hexOf({ l: g.l + raisedStep(ground, g.l), c: Math.min(0.05, g.c + 0.006), h: g.h });
   const grounds = [ground, raised];
 
   const textWish = carrying.find((c) => c.hex !== accent && c.l < 0.25);
@@ -76,9 +82,16 @@ export function makePalette(wish: PaletteWish): Palette {
   const soft = readable(hexOf({ l: dark ? 0.78 : 0.45, c: 0.02, h: accentLch.h }), grounds);
   const line = hexOf({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.04, g.c + 0.008), h: g.h });
 
-  const freeSecond = clearOf({ l: accentLch.l > 0.6 ? 0.4 : 0.62, c: Math.max(0.07, accentLch.c * 0.9), h: (accentLch.h + 150 + random() * 60) % 360 }, wish.avoided);
+  const freeSecond = clearOf(
+    { l: accentLch.l > 0.6 ? 0.4 : 0.62, c: Math.max(0.07, accentLch.c * 0.9), h: (accentLch.h + 150 + random() * 60) % 360 },
+    wish.avoided,
+  );
   const secondWanted = carrying.find((c) => c.hex !== accent && c !== textWish);
-  const second = apart(wish.second ?? secondWanted?.hex ?? hexOf(freeSecond), [accent, ground], wish.second !== undefined || secondWanted !== undefined);
+  const second = apart(
+    wish.second ?? secondWanted?.hex ?? hexOf(freeSecond),
+    [accent, ground],
+    wish.second !== undefined || secondWanted !== undefined,
+  );
   const on = (hex: string) => readable(contrastRatio('#ffffff', hex) >= contrastRatio(text, hex) ? '#ffffff' : text, [hex]);
 
   const signal = (h: number, l = 0.45) => readable(hexOf({ l: dark ? 0.75 : l, c: 0.14, h }), grounds);
@@ -93,10 +106,20 @@ export function makePalette(wish: PaletteWish): Palette {
     link: readable(accent, grounds),
     second,
     onSecond: on(second),
-    sale: readable(apart(lchOf(second).c > 0.08 && hueDistance(lchOf(second).h, 30) < 40 ? second : signal(32), [accent], false), grounds),
+    sale: readable(
+      apart(lchOf(second).c > 0.08 && hueDistance(lchOf(second).h, 30) < 40 ? second : signal(32), [accent], false),
+      grounds,
+    ),
     good: signal(150),
     bad: signal(27),
   };
+}
+
+/** How far the raised ground stands from the first. On grounds of middling lightness it moves to where the same text still reads. */
+function raisedStep(ground: string, lightness: number): number {
+  if (lightness > 0.78) return -0.035;
+  if (lightness < 0.4) return 0.06;
+  return contrastRatio('#000000', ground) > contrastRatio('#ffffff', ground) ? 0.05 : -0.05;
 }
 
 /** Moves a colour's lightness until it can be told from others; a colour that was asked for stays as it is. */

@@ -25,7 +25,8 @@ export interface TypeScale {
 const bestLine = 66;
 
 /** Line height falls as size grows: 1.5 at 16 px towards 1.02 at 96 px. */
-export const lineHeightAt = (px: number): number => Math.max(1.02, Math.min(1.5, 1.5 - 0.48 * (Math.log2(px / 16) / Math.log2(96 / 16))));
+export const lineHeightAt = (px: number): number =>
+  Math.max(1.02, Math.min(1.5, 1.5 - 0.48 * (Math.log2(px / 16) / Math.log2(96 / 16))));
 
 /** Large type is set tighter, in em (common practice). */
 export const trackingAt = (px: number): number => (px <= 18 ? 0 : -Math.min(0.03, (px - 18) * 0.0005));
@@ -45,7 +46,15 @@ export function makeScale(text: Face, heading: Face, ratio: number): TypeScale {
     const large = Math.max(n < 0 ? 0.9 : 1, body * ratio ** n * lift);
     return { small, large, lineHeight: lineHeightAt(large * 16), tracking: trackingAt(large * 16) };
   };
-  return { body: step(0), small: step(-0.6), h3: step(1), h2: step(2), h1: step(3), display: step(4.2), measure: bestLine * advance(text) * body };
+  return {
+    body: step(0),
+    small: step(-0.6),
+    h3: step(1),
+    h2: step(2),
+    h1: step(3),
+    display: step(4.2),
+    measure: bestLine * advance(text) * body,
+  };
 }
 
 /** A size that flows from phone to wide. */

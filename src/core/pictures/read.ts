@@ -2,7 +2,13 @@ import { imageSize } from 'image-size';
 import { type Picture } from '../project';
 import { fail, ok, type Result } from '../result';
 
-const types: Record<string, Picture['type']> = { webp: 'image/webp', png: 'image/png', jpg: 'image/jpeg', gif: 'image/gif', avif: 'image/avif' };
+const types: Record<string, Picture['type']> = {
+  webp: 'image/webp',
+  png: 'image/png',
+  jpg: 'image/jpeg',
+  gif: 'image/gif',
+  avif: 'image/avif',
+};
 
 /** Largest picture that is taken, in bytes. */
 export const largestPicture = 20 * 1024 * 1024;
@@ -21,17 +27,27 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
     const media = types[type ?? ''];
     if (!media) return fail(`“${name}” is not a picture that browsers show. Save it as WebP, JPEG or PNG.`);
     const turned = (orientation ?? 1) >= 5;
-    return ok({ name, hash: await hashBytes(bytes), type: media, width: turned ? height : width, height: turned ? width : height });
+    return ok({
+      name,
+      hash: await hashBytes(bytes),
+      type: media,
+      width: turned ? height : width,
+      height: turned ? width : height,
+    });
   } catch {
     return fail(`“${name}” is not a picture. Choose a WebP, JPEG or PNG file.`);
   }
 }
 
 /** Pictures that the list of goods names and nobody gave, each once. */
-export function missingPictures(products: readonly { title: string; pictures: readonly string[] }[], given: ReadonlySet<string>): { name: string; product: string }[] {
+export function missingPictures(
+  products: readonly { title: string; pictures: readonly string[] }[],
+  given: ReadonlySet<string>,
+): { name: string; product: string }[] {
   const missing = new Map<string, string>();
   for (const product of products) {
-    for (const name of product.pictures) if (!given.has(name.toLowerCase()) && !missing.has(name)) missing.set(name, product.title);
+    for (const name of product.pictures)
+      if (!given.has(name.toLowerCase()) && !missing.has(name)) missing.set(name, product.title);
   }
   return [...missing].map(([name, product]) => ({ name, product }));
 }

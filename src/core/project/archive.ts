@@ -32,7 +32,8 @@ export function unpack(bytes: Uint8Array): Result<Map<string, Uint8Array>> {
     const entries = unzipSync(bytes, {
       filter: (entry) => {
         if (entry.name.endsWith('/')) return false;
-        if (!isSafePath(entry.name)) refusal = `The archive has an entry that points outside of it (“${entry.name}”), so it was not opened.`;
+        if (!isSafePath(entry.name))
+          refusal = `The archive has an entry that points outside of it (“${entry.name}”), so it was not opened.`;
         total += entry.originalSize;
         if (total > largestArchive) refusal = 'The archive unpacks to more than 1 GiB, so it was not opened.';
         return refusal === '';

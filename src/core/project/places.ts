@@ -23,7 +23,12 @@ const rate = z.object({
   upTo: z.number().positive().nullable(),
 });
 
-export const zoneSchema = z.object({ id: name, label: name, countries: z.array(z.string().regex(/^([A-Z]{2}|\*)$/)), rates: z.array(rate) });
+export const zoneSchema = z.object({
+  id: name,
+  label: name,
+  countries: z.array(z.string().regex(/^([A-Z]{2}|\*)$/)),
+  rates: z.array(rate),
+});
 export const discountCodeSchema = z.object({
   code: name,
   kind: z.enum(['percent', 'sum', 'free-delivery']),

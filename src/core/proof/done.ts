@@ -13,8 +13,13 @@ export const stations: readonly { id: Station; name: string }[] = [
 ];
 
 /** How much of each station's work is done, 0–1: what its checks find in order. */
-export function stationsDone(findings: readonly Finding[], begun: boolean, state: { published: boolean; orders: boolean }): Record<Station, number> {
-  const share = (mine: readonly Finding[]) => (mine.length ? mine.filter((finding) => finding.level === 'fine').length / mine.length : 0);
+export function stationsDone(
+  findings: readonly Finding[],
+  begun: boolean,
+  state: { published: boolean; orders: boolean },
+): Record<Station, number> {
+  const share = (mine: readonly Finding[]) =>
+    mine.length ? mine.filter((finding) => finding.level === 'fine').length / mine.length : 0;
   const of = (station: Station) => (begun ? share(findings.filter((finding) => finding.station === station)) : 0);
   const serious = findings.filter((finding) => finding.level !== 'todo');
   return {

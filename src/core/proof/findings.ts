@@ -27,32 +27,70 @@ export interface Check {
 
 const mend = (say: string) => ({ level: 'mend' as const, say });
 const todo = (say: string) => ({ level: 'todo' as const, say });
-const some = (names: readonly string[]) => names.slice(0, 3).join(', ') + (names.length > 3 ? ` and ${names.length - 3} more` : '');
+const some = (names: readonly string[]) =>
+  names.slice(0, 3).join(', ') + (names.length > 3 ? ` and ${names.length - 3} more` : '');
 
 export const checks: readonly Check[] = [
-  { id: 'name', station: 'brief', fine: 'The shop has a name.', look: (shop) => (shop.reading.name ? [] : [mend('The brief gives no name. Write what the shop is called.')]) },
-  { id: 'email', station: 'brief', fine: 'Buyers can write to you.', look: (shop) => (shop.reading.email ? [] : [mend('The brief gives no e-mail address. Buyers, and the law in most countries, want one.')]) },
-  { id: 'place', station: 'brief', fine: 'The shop says where it is.', look: (shop) => (shop.reading.place ? [] : [todo('The brief does not say where you are. Strangers trust a place.')]) },
+  {
+    id: 'name',
+    station: 'brief',
+    fine: 'The shop has a name.',
+    look: (shop) => (shop.reading.name ? [] : [mend('The brief gives no name. Write what the shop is called.')]),
+  },
+  {
+    id: 'email',
+    station: 'brief',
+    fine: 'Buyers can write to you.',
+    look: (shop) =>
+      shop.reading.email ? [] : [mend('The brief gives no e-mail address. Buyers, and the law in most countries, want one.')],
+  },
+  {
+    id: 'place',
+    station: 'brief',
+    fine: 'The shop says where it is.',
+    look: (shop) => (shop.reading.place ? [] : [todo('The brief does not say where you are. Strangers trust a place.')]),
+  },
   {
     id: 'headline',
     station: 'brief',
     fine: 'The headline is a sentence of yours.',
-    look: (shop) => (shop.writer.harvest.headline ? [] : [todo('No sentence of the brief is short enough for a headline. Write one of three to ten words that only you could say.')]),
+    look: (shop) =>
+      shop.writer.harvest.headline
+        ? []
+        : [
+            todo(
+              'No sentence of the brief is short enough for a headline. Write one of three to ten words that only you could say.',
+            ),
+          ],
   },
   {
     id: 'story',
     station: 'brief',
     fine: 'The brief holds enough to tell who you are.',
-    look: (shop) => (shop.writer.harvest.story.length + shop.writer.harvest.about.length >= 2 ? [] : [todo('The brief says little of who you are. Two sentences on how it began fill the “About” page.')]),
+    look: (shop) =>
+      shop.writer.harvest.story.length + shop.writer.harvest.about.length >= 2
+        ? []
+        : [todo('The brief says little of who you are. Two sentences on how it began fill the “About” page.')],
   },
-  { id: 'goods', station: 'goods', fine: 'There are goods to sell.', look: (shop) => (shop.catalogue.products.length ? [] : [mend('There are no goods yet. Bring in a list.')]) },
+  {
+    id: 'goods',
+    station: 'goods',
+    fine: 'There are goods to sell.',
+    look: (shop) => (shop.catalogue.products.length ? [] : [mend('There are no goods yet. Bring in a list.')]),
+  },
   {
     id: 'rows',
     station: 'goods',
     fine: 'Every row of the list is in the shop.',
     look: (_, problems) => {
       const left = problems.filter((problem) => problem.kind === 'left-out');
-      return left.length ? [todo(`${left.length} ${left.length === 1 ? 'row' : 'rows'} of the list could not be used, the first in row ${left[0]?.row ?? 0}.`)] : [];
+      return left.length
+        ? [
+            todo(
+              `${left.length} ${left.length === 1 ? 'row' : 'rows'} of the list could not be used, the first in row ${left[0]?.row ?? 0}.`,
+            ),
+          ]
+        : [];
     },
   },
   {
@@ -72,8 +110,16 @@ export const checks: readonly Check[] = [
       const missing = missingPictures(shop.catalogue.products, new Set(shop.pictures.keys()));
       const bare = shop.catalogue.products.filter((product) => product.pictures.length === 0).map((product) => product.title);
       return [
-        ...(missing.length ? [todo(`${missing.length} ${missing.length === 1 ? 'picture is' : 'pictures are'} named in the list and not here: ${some(missing.map((m) => m.name))}. Add the ${missing.length === 1 ? 'file' : 'files'}.`)] : []),
-        ...(bare.length ? [todo(`${bare.length} ${bare.length === 1 ? 'product has' : 'products have'} no picture: ${some(bare)}.`)] : []),
+        ...(missing.length
+          ? [
+              todo(
+                `${missing.length} ${missing.length === 1 ? 'picture is' : 'pictures are'} named in the list and not here: ${some(missing.map((m) => m.name))}. Add the ${missing.length === 1 ? 'file' : 'files'}.`,
+              ),
+            ]
+          : []),
+        ...(bare.length
+          ? [todo(`${bare.length} ${bare.length === 1 ? 'product has' : 'products have'} no picture: ${some(bare)}.`)]
+          : []),
       ];
     },
   },
@@ -83,19 +129,41 @@ export const checks: readonly Check[] = [
     fine: 'Every product says something of itself.',
     look: (shop) => {
       const silent = shop.catalogue.products.filter((product) => !product.description.trim()).map((product) => product.title);
-      return silent.length ? [todo(`${silent.length} ${silent.length === 1 ? 'product has' : 'products have'} no description: ${some(silent)}.`)] : [];
+      return silent.length
+        ? [todo(`${silent.length} ${silent.length === 1 ? 'product has' : 'products have'} no description: ${some(silent)}.`)]
+        : [];
     },
   },
-  { id: 'country', station: 'till', fine: 'The till knows your country.', look: (shop) => (shop.rules.country ? [] : [mend('The till does not know your country. Choose it, so that tax and delivery are right.')]) },
-  { id: 'tax', station: 'till', fine: 'Tax is set.', look: (shop) => (shop.rules.taxes ? [] : [mend('No tax rates are set, so none is shown. Set them, or set all to zero if you charge none.')]) },
+  {
+    id: 'country',
+    station: 'till',
+    fine: 'The till knows your country.',
+    look: (shop) =>
+      shop.rules.country ? [] : [mend('The till does not know your country. Choose it, so that tax and delivery are right.')],
+  },
+  {
+    id: 'tax',
+    station: 'till',
+    fine: 'Tax is set.',
+    look: (shop) =>
+      shop.rules.taxes ? [] : [mend('No tax rates are set, so none is shown. Set them, or set all to zero if you charge none.')],
+  },
   {
     id: 'delivery',
     station: 'till',
     fine: 'There is a delivery rate for every buyer.',
     look: (shop) =>
-      shop.catalogue.products.every((product) => product.kind !== 'physical') || shop.rules.zones.some((zone) => zone.rates.length) ? [] : [mend('No delivery rate is set, so nobody can order a parcel. Set at least one.')],
+      shop.catalogue.products.every((product) => product.kind !== 'physical') ||
+      shop.rules.zones.some((zone) => zone.rates.length)
+        ? []
+        : [mend('No delivery rate is set, so nobody can order a parcel. Set at least one.')],
   },
-  { id: 'returns', station: 'till', fine: 'Returns are set.', look: (shop) => (shop.rules.returnsDays === null ? [todo('Say within how many days goods may be sent back.')] : []) },
+  {
+    id: 'returns',
+    station: 'till',
+    fine: 'Returns are set.',
+    look: (shop) => (shop.rules.returnsDays === null ? [todo('Say within how many days goods may be sent back.')] : []),
+  },
   {
     id: 'contrast',
     station: 'look',
@@ -124,7 +192,14 @@ export const checks: readonly Check[] = [
     id: 'set-aside',
     station: 'plan',
     fine: 'Every decision of yours has its place.',
-    look: (shop) => (shop.setAside.length ? [todo(`${shop.setAside.length} of your decisions point at something that is gone. They are kept: ${some(shop.setAside)}.`)] : []),
+    look: (shop) =>
+      shop.setAside.length
+        ? [
+            todo(
+              `${shop.setAside.length} of your decisions point at something that is gone. They are kept: ${some(shop.setAside)}.`,
+            ),
+          ]
+        : [],
   },
 ];
 
@@ -134,7 +209,9 @@ export function findingsOf(shop: Shop, problems: readonly Problem[]): Finding[] 
   return checks
     .flatMap((check): Finding[] => {
       const wrong = check.look(shop, problems);
-      return wrong.length ? wrong.map((finding) => ({ ...finding, check: check.id, station: check.station })) : [{ check: check.id, level: 'fine', say: check.fine, station: check.station }];
+      return wrong.length
+        ? wrong.map((finding) => ({ ...finding, check: check.id, station: check.station }))
+        : [{ check: check.id, level: 'fine', say: check.fine, station: check.station }];
     })
     .sort((a, b) => rank[a.level] - rank[b.level]);
 }

@@ -35,7 +35,13 @@ export interface Draw {
 /** A file of a site: text made here, or bytes to be fetched from where they are kept. */
 export type SiteFile = { path: string; text: string } | { path: string; picture: string } | { path: string; asset: string };
 
-const extension: Record<Picture['type'], string> = { 'image/webp': 'webp', 'image/png': 'png', 'image/jpeg': 'jpg', 'image/gif': 'gif', 'image/avif': 'avif' };
+const extension: Record<Picture['type'], string> = {
+  'image/webp': 'webp',
+  'image/png': 'png',
+  'image/jpeg': 'jpg',
+  'image/gif': 'gif',
+  'image/avif': 'avif',
+};
 
 export const pictureFile = (picture: Picture): string => `pictures/${picture.hash.slice(0, 20)}.${extension[picture.type]}`;
 
@@ -66,7 +72,12 @@ export function offerOf(shop: Shop, page: Page): Offer | null {
   const { product } = page;
   if (!product) return null;
   const first = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((picture) => picture !== undefined);
-  return { product: product.id, path: page.path, picture: first ? pictureFile(first) : null, variants: [...priceListOf([product]).values()] };
+  return {
+    product: product.id,
+    path: page.path,
+    picture: first ? pictureFile(first) : null,
+    variants: [...priceListOf([product]).values()],
+  };
 }
 
 /** What the host needs to compute orders again. */
@@ -94,10 +105,18 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
   yield { path: 'icon.svg', text: draw.icon(shop) };
   yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
   yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
-  const host: HostData = { shop: shop.id, name: shop.name, rules: shop.rules, prices: [...priceListOf(shop.catalogue.products).values()] };
+  const host: HostData = {
+    shop: shop.id,
+    name: shop.name,
+    rules: shop.rules,
+    prices: [...priceListOf(shop.catalogue.products).values()],
+  };
   yield { path: 'data/host.json', text: JSON.stringify(host) };
   yield { path: 'sitemap.xml', text: siteMap(shop, target) };
-  yield { path: 'robots.txt', text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n` };
+  yield {
+    path: 'robots.txt',
+    text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n`,
+  };
   const used = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
   const sent = new Set<string>();
   for (const name of used) {
@@ -123,14 +142,25 @@ export interface SearchEntry {
 function searchEntries(shop: Shop): SearchEntry[] {
   return shop.catalogue.products.map((product, id) => {
     const picture = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((found) => found !== undefined);
-    return { id, title: product.title, about: product.description, categories: product.categories.join(' '), path: `goods/${product.slug}/`, price: priceRange(product).low, picture: picture ? pictureFile(picture) : null };
+    return {
+      id,
+      title: product.title,
+      about: product.description,
+      categories: product.categories.join(' '),
+      path: `goods/${product.slug}/`,
+      price: priceRange(product).low,
+      picture: picture ? pictureFile(picture) : null,
+    };
   });
 }
 
-const xml = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;').replace(/'/g, '&apos;');
+const xml = (text: string) =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;').replace(/'/g, '&apos;');
 
 /** Site map after the protocol at sitemaps.org, version 0.9. */
 export function siteMap(shop: Shop, target: Target): string {
-  const urls = shop.pages.filter((page) => page.listed).map((page) => `  <url><loc>${xml(encodeURI(target.address + page.path))}</loc></url>`);
+  const urls = shop.pages
+    .filter((page) => page.listed)
+    .map((page) => `  <url><loc>${xml(encodeURI(target.address + page.path))}</loc></url>`);
   return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
 }

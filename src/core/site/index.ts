@@ -1,5 +1,31 @@
 export { makeShop, type Shop } from './shop';
-export { firstView, isShelf, pageAt, perStretch, shelfOrders, shelfProducts, sortProducts, stretches, viewPath, viewsOf, type ShelfOrder, type View } from './views';
+export {
+  firstView,
+  isShelf,
+  pageAt,
+  perStretch,
+  shelfOrders,
+  shelfProducts,
+  sortProducts,
+  stretches,
+  viewPath,
+  viewsOf,
+  type ShelfOrder,
+  type View,
+} from './views';
 export { structuredData } from './structured';
-export { offerOf, pictureFile, relativeAddresses, siteFiles, siteMap, type Addresses, type Draw, type HostData, type Offer, type SearchEntry, type SiteFile, type Target } from './files';
+export {
+  offerOf,
+  pictureFile,
+  relativeAddresses,
+  siteFiles,
+  siteMap,
+  type Addresses,
+  type Draw,
+  type HostData,
+  type Offer,
+  type SearchEntry,
+  type SiteFile,
+  type Target,
+} from './files';
 export { buildReport, readingReport } from './report';

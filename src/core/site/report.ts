@@ -28,8 +28,18 @@ export function buildReport(shop: Shop, problems: readonly Problem[], files: num
   const { look } = shop;
   return {
     reading: readingReport(shop),
-    goods: { products: shop.catalogue.products.length, variants: shop.catalogue.products.reduce((n, p) => n + p.variants.length, 0), categories: shop.catalogue.categories.map((c) => c.name) },
-    look: { family: look.family.id, palette: look.palette, contrast: contrastPairs(look.palette), faces: { heading: look.heading.id, text: look.text.id }, because: look.because },
+    goods: {
+      products: shop.catalogue.products.length,
+      variants: shop.catalogue.products.reduce((n, p) => n + p.variants.length, 0),
+      categories: shop.catalogue.categories.map((c) => c.name),
+    },
+    look: {
+      family: look.family.id,
+      palette: look.palette,
+      contrast: contrastPairs(look.palette),
+      faces: { heading: look.heading.id, text: look.text.id },
+      because: look.because,
+    },
     pages: shop.pages.length,
     files,
     setAside: shop.setAside,

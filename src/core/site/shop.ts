@@ -55,7 +55,9 @@ export function makeShop(project: Project): Shop {
 
 /** Decisions on sections or pages that the plan no longer has. */
 function goneSections(project: Project, pages: readonly Page[]): string[] {
-  const sections = new Set(pages.flatMap((page) => page.sections.map((section) => `${page.kind === 'product' ? 'product' : page.id}/${section.id}`)));
+  const sections = new Set(
+    pages.flatMap((page) => page.sections.map((section) => `${page.kind === 'product' ? 'product' : page.id}/${section.id}`)),
+  );
   const ids = new Set(pages.map((page) => page.id));
   return project.decisions
     .map((decision) => decision.place)

@@ -7,12 +7,21 @@ import { type Shop } from './shop';
 type Thing = Record<string, unknown> & { '@type': string };
 
 /** schema.org/ItemAvailability of a variant. */
-const availability = (variant: Variant): string => (variant.stock === 0 ? 'https://schema.org/OutOfStock' : 'https://schema.org/InStock');
+const availability = (variant: Variant): string =>
+  variant.stock === 0 ? 'https://schema.org/OutOfStock' : 'https://schema.org/InStock';
 
 /** Structured data of a page in the vocabulary of schema.org. */
-export function structuredData(shop: Shop, page: Page, addresses: { page: (path: string) => string; picture: (name: string) => string | null }): Record<string, unknown> | null {
+export function structuredData(
+  shop: Shop,
+  page: Page,
+  addresses: { page: (path: string) => string; picture: (name: string) => string | null },
+): Record<string, unknown> | null {
   const url = addresses.page(page.path);
-  if (page.product) return { '@context': 'https://schema.org', '@graph': [productThing(shop, page.product, url, addresses.picture), crumbs(shop, page, addresses.page)] };
+  if (page.product)
+    return {
+      '@context': 'https://schema.org',
+      '@graph': [productThing(shop, page.product, url, addresses.picture), crumbs(shop, page, addresses.page)],
+    };
   if (page.kind === 'home') return { '@context': 'https://schema.org', ...organisation(shop, addresses.page('')) };
   if (page.category) return { '@context': 'https://schema.org', ...crumbs(shop, page, addresses.page) };
   return null;
@@ -26,7 +35,15 @@ function organisation(shop: Shop, url: string): Thing {
     url,
     ...(email ? { email: email.value } : {}),
     ...(phone ? { telephone: phone.value } : {}),
-    ...(place ? { address: { '@type': 'PostalAddress', addressLocality: place.value, ...(shop.rules.country ? { addressCountry: shop.rules.country } : {}) } } : {}),
+    ...(place
+      ? {
+          address: {
+            '@type': 'PostalAddress',
+            addressLocality: place.value,
+            ...(shop.rules.country ? { addressCountry: shop.rules.country } : {}),
+          },
+        }
+      : {}),
   };
 }
 
@@ -54,7 +71,18 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
 }
 
 function crumbs(shop: Shop, page: Page, address: (path: string) => string): Thing {
-  const category = page.category ?? (page.product ? shop.catalogue.categories.find((c) => c.name.toLowerCase() === page.product?.categories[0]?.toLowerCase()) : undefined);
-  const trail = [{ name: shop.name, path: '' }, ...(category ? [{ name: category.name, path: `shop/${category.slug}/` }] : []), ...(page.product ? [{ name: page.name, path: page.path }] : [])];
-  return { '@type': 'BreadcrumbList', itemListElement: trail.map(({ name, path }, i) => ({ '@type': 'ListItem', position: i + 1, name, item: address(path) })) };
+  const category =
+    page.category ??
+    (page.product
+      ? shop.catalogue.categories.find((c) => c.name.toLowerCase() === page.product?.categories[0]?.toLowerCase())
+      : undefined);
+  const trail = [
+    { name: shop.name, path: '' },
+    ...(category ? [{ name: category.name, path: `shop/${category.slug}/` }] : []),
+    ...(page.product ? [{ name: page.name, path: page.path }] : []),
+  ];
+  return {
+    '@type': 'BreadcrumbList',
+    itemListElement: trail.map(({ name, path }, i) => ({ '@type': 'ListItem', position: i + 1, name, item: address(path) })),
+  };
 }

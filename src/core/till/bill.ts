@@ -52,16 +52,23 @@ export interface Bill {
   total: number;
 }
 
-const ratesFor = (rules: TillRules, country: string, grams: number): DeliveryRate[] => zoneFor(rules, country)?.rates.filter((rate) => rate.upTo === null || grams <= rate.upTo) ?? [];
+const ratesFor = (rules: TillRules, country: string, grams: number): DeliveryRate[] =>
+  zoneFor(rules, country)?.rates.filter((rate) => rate.upTo === null || grams <= rate.upTo) ?? [];
 
 /** The zone that names a country, else the one for the rest of the world. */
 export function zoneFor(rules: TillRules, country: string): DeliveryZone | undefined {
   return rules.zones.find((zone) => zone.countries.includes(country)) ?? rules.zones.find((zone) => zone.countries.includes('*'));
 }
 
-const ratePrice = (rate: DeliveryRate, goods: number): number => (rate.freeFrom !== null && goods >= rate.freeFrom ? 0 : rate.price);
+const ratePrice = (rate: DeliveryRate, goods: number): number =>
+  rate.freeFrom !== null && goods >= rate.freeFrom ? 0 : rate.price;
 
-function judgeCode(rules: TillRules, purchase: Purchase, goods: number, needsParcel: boolean): { code: DiscountCode | null; refused: Bill['codeRefused'] } {
+function judgeCode(
+  rules: TillRules,
+  purchase: Purchase,
+  goods: number,
+  needsParcel: boolean,
+): { code: DiscountCode | null; refused: Bill['codeRefused'] } {
   const typed = purchase.code.trim().toUpperCase();
   if (!typed) return { code: null, refused: '' };
   const code = rules.codes.find((candidate) => candidate.code.toUpperCase() === typed);
@@ -106,15 +113,31 @@ export function makeBill(rules: TillRules, purchase: Purchase): Bill {
   const taxes = taxLines(rules, lines, delivery?.price ?? 0);
   const tax = taxes.reduce((a, line) => a + line.tax, 0);
   const total = due + (delivery?.price ?? 0) + (rules.pricesIncludeTax ? 0 : tax);
-  return { lines, goods, discount, codeRefused: refused, delivery, deliveryState, rates, taxes, tax, taxIncluded: rules.pricesIncludeTax, total };
+  return {
+    lines,
+    goods,
+    discount,
+    codeRefused: refused,
+    delivery,
+    deliveryState,
+    rates,
+    taxes,
+    tax,
+    taxIncluded: rules.pricesIncludeTax,
+    total,
+  };
 }
 
 function taxLines(rules: TillRules, lines: Bill['lines'], delivery: number): TaxLine[] {
   const { taxes } = rules;
   if (!taxes) return [];
   const classes = (['standard', 'reduced', 'zero'] as const).filter((name) => lines.some((line) => line.taxClass === name));
-  const goodsByClass = classes.map((name) => lines.filter((line) => line.taxClass === name).reduce((a, line) => a + line.sum - line.discount, 0));
-  const travels = classes.map((name) => lines.filter((line) => line.taxClass === name && line.physical).reduce((a, line) => a + line.sum - line.discount, 0));
+  const goodsByClass = classes.map((name) =>
+    lines.filter((line) => line.taxClass === name).reduce((a, line) => a + line.sum - line.discount, 0),
+  );
+  const travels = classes.map((name) =>
+    lines.filter((line) => line.taxClass === name && line.physical).reduce((a, line) => a + line.sum - line.discount, 0),
+  );
   const deliveryByClass = shareOut(delivery, travels);
   return classes.map((taxClass, i) => {
     const amount = (goodsByClass[i] ?? 0) + (deliveryByClass[i] ?? 0);

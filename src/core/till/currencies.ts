@@ -8,4 +8,3 @@ export const isCurrency = (currency: string): boolean => code(currency) !== unde
 export const allCurrencies = (): string[] => codes();
 
 export const currencyName = (currency: string): string => code(currency)?.currency ?? currency;
-

@@ -9,7 +9,8 @@ export interface Working {
   how: string;
 }
 
-const percent = (basisPoints: number, locale: string) => new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 2 }).format(basisPoints / 10_000);
+const percent = (basisPoints: number, locale: string) =>
+  new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 2 }).format(basisPoints / 10_000);
 
 /** Unfolds every figure of a bill. */
 export function explainBill(bill: Bill, rules: TillRules): Working[] {
@@ -30,7 +31,11 @@ export function explainBill(bill: Bill, rules: TillRules): Working[] {
   }
   if (bill.delivery) {
     const { rate, price, free } = bill.delivery;
-    const why = { sum: `free, as the goods come to ${money(rate.freeFrom ?? 0)} or more`, code: 'free by the discount code', '': `the rate “${rate.label}”` }[free];
+    const why = {
+      sum: `free, as the goods come to ${money(rate.freeFrom ?? 0)} or more`,
+      code: 'free by the discount code',
+      '': `the rate “${rate.label}”`,
+    }[free];
     working.push({ figure: 'Delivery', amount: money(price), how: why });
   }
   for (const line of bill.taxes) {

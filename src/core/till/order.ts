@@ -28,7 +28,12 @@ export const orderRequestSchema = z.object({
 
 export type OrderRequest = z.infer<typeof orderRequestSchema>;
 
-const taxLine = z.object({ taxClass: z.enum(['standard', 'reduced', 'zero']), rate: z.number(), net: z.number(), tax: z.number() });
+const taxLine = z.object({
+  taxClass: z.enum(['standard', 'reduced', 'zero']),
+  rate: z.number(),
+  net: z.number(),
+  tax: z.number(),
+});
 
 /** An order as it is kept, shown and exported. Sums are minor units of `currency`. */
 export const orderSchema = z.object({
@@ -39,7 +44,14 @@ export const orderSchema = z.object({
   payment: z.enum(['card', 'bank']),
   buyer: orderRequestSchema.shape.buyer.extend({ country: z.string() }),
   lines: z.array(
-    z.object({ variant: z.string(), title: z.string(), quantity: z.number(), price: z.number(), sum: z.number(), discount: z.number() }),
+    z.object({
+      variant: z.string(),
+      title: z.string(),
+      quantity: z.number(),
+      price: z.number(),
+      sum: z.number(),
+      discount: z.number(),
+    }),
   ),
   goods: z.number(),
   discount: z.number(),
@@ -54,5 +66,11 @@ export const orderSchema = z.object({
 export type Order = z.infer<typeof orderSchema>;
 
 /** A file that a shop without a host gives its buyer to send: the seller's till computes it again. */
-export const orderFileSchema = z.object({ format: z.literal('arcatum-order'), version: z.literal(1), shop: z.string(), placed: z.string(), request: orderRequestSchema });
+export const orderFileSchema = z.object({
+  format: z.literal('arcatum-order'),
+  version: z.literal(1),
+  shop: z.string(),
+  placed: z.string(),
+  request: orderRequestSchema,
+});
 export type OrderFile = z.infer<typeof orderFileSchema>;

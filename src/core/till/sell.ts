@@ -34,12 +34,25 @@ export function priceLines(list: PriceList, wanted: OrderRequest['lines']): Resu
 }
 
 /** Computes an order from the published rules, or says why it can't be taken. */
-export function makeOrder(rules: TillRules, list: PriceList, request: OrderRequest, number: string, now: string): Result<{ order: Order; bill: Bill }> {
+export function makeOrder(
+  rules: TillRules,
+  list: PriceList,
+  request: OrderRequest,
+  number: string,
+  now: string,
+): Result<{ order: Order; bill: Bill }> {
   const lines = priceLines(list, request.lines);
   if (!lines.ok) return lines;
-  const purchase: Purchase = { lines: lines.value, country: request.country, rate: request.rate, code: request.code, today: now.slice(0, 10) };
+  const purchase: Purchase = {
+    lines: lines.value,
+    country: request.country,
+    rate: request.rate,
+    code: request.code,
+    today: now.slice(0, 10),
+  };
   const bill = makeBill(rules, purchase);
-  if (bill.deliveryState === 'nowhere') return fail('The shop has no delivery to this country. Choose another or write to the shop.');
+  if (bill.deliveryState === 'nowhere')
+    return fail('The shop has no delivery to this country. Choose another or write to the shop.');
   if (bill.codeRefused) return fail('The discount code does not hold for this cart. Take it out and try again.');
   if (request.payment === 'card' && !rules.payments.card) return fail('The shop takes no cards. Choose another way to pay.');
   const order: Order = {
@@ -49,7 +62,14 @@ export function makeOrder(rules: TillRules, list: PriceList, request: OrderReque
     currency: rules.currency,
     payment: request.payment,
     buyer: { ...request.buyer, country: request.country },
-    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount }) => ({ variant, title, quantity, price, sum, discount })),
+    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount }) => ({
+      variant,
+      title,
+      quantity,
+      price,
+      sum,
+      discount,
+    })),
     goods: bill.goods,
     discount: bill.discount,
     code: request.code,

@@ -40,7 +40,9 @@ export function harvest(reading: Reading): Harvest {
   take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
 
-  const headlines = candidates((s) => s.words >= 3 && s.words <= 10 && s.text.length <= 62 && s.score >= 2 && !/^(?:I|We) (?:am|are|'m|'re)\b/.test(s.text)).sort(best);
+  const headlines = candidates(
+    (s) => s.words >= 3 && s.words <= 10 && s.text.length <= 62 && s.score >= 2 && !/^(?:I|We) (?:am|are|'m|'re)\b/.test(s.text),
+  ).sort(best);
   const headline = take(headlines.slice(0, 1))[0];
 
   const leads = [...free]
@@ -51,7 +53,11 @@ export function harvest(reading: Reading): Harvest {
   const lead = leads[0];
   if (lead) take([lead.statement]);
 
-  const why = take(candidates((s) => s.words <= 28 && (about('promise')(s) || about('method')(s) || about('limit')(s))).sort(best).slice(0, 3));
+  const why = take(
+    candidates((s) => s.words <= 28 && (about('promise')(s) || about('method')(s) || about('limit')(s)))
+      .sort(best)
+      .slice(0, 3),
+  );
   const story = take(takeRun(candidates((s) => s.score > -2).sort(inOrder)));
   const rest = take(candidates(() => true).sort(inOrder));
   return {
@@ -73,7 +79,9 @@ function leadScore(text: string): number {
   const topics = topicsOf(text);
   const weight: Partial<Record<Topic, number>> = { what: 3, place: 2, method: 1 };
   const fits = words >= 9 && words <= 24 ? 1.5 : 0;
-  return topics.reduce((sum, topic) => sum + (weight[topic] ?? 0), fits) - (/^(?:It|They|This|That|These|Here)\b/.test(text) ? 3 : 0);
+  return (
+    topics.reduce((sum, topic) => sum + (weight[topic] ?? 0), fits) - (/^(?:It|They|This|That|These|Here)\b/.test(text) ? 3 : 0)
+  );
 }
 
 /** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */

@@ -5,8 +5,12 @@ import { fromTill, ours, type Text } from './text';
 export function privacyClauses({ reading }: Known): Text[] {
   const name = reading.name?.value ?? 'The shop';
   return [
-    ours(`${name} keeps what you type at checkout: your name, your e-mail, where the parcel goes, what you bought and any note. It is needed to send the order and to answer questions about it.`),
-    ours('The cart is kept in your own browser until you empty it. The shop sets no cookies, counts no visits and loads nothing from other companies.'),
+    ours(
+      `${name} keeps what you type at checkout: your name, your e-mail, where the parcel goes, what you bought and any note. It is needed to send the order and to answer questions about it.`,
+    ),
+    ours(
+      'The cart is kept in your own browser until you empty it. The shop sets no cookies, counts no visits and loads nothing from other companies.',
+    ),
     ours('Card numbers are typed at the payment provider and never reach the shop.'),
     ...(reading.email ? [ours(`To see, correct or delete what is kept about you, write to ${reading.email.value}.`)] : []),
   ];
@@ -15,10 +19,34 @@ export function privacyClauses({ reading }: Known): Text[] {
 export function termsClauses({ reading, rules }: Known): Text[] {
   const name = reading.name?.value ?? 'the shop';
   const place = reading.place ? `, ${reading.place.value}` : '';
-  const clauses = [ours(`You buy from ${name}${place}. An order is an offer to buy; it is accepted when the shop confirms it with an order number.`)];
-  if (rules.taxes) clauses.push(fromTill(rules.pricesIncludeTax ? 'Prices are in ' + rules.currency + ' and contain the tax that applies.' : 'Prices are in ' + rules.currency + ' without tax, which is added at checkout.', 'the tax rules at the till'));
+  const clauses = [
+    ours(
+      `You buy from ${name}${place}. An order is an offer to buy; it is accepted when the shop confirms it with an order number.`,
+    ),
+  ];
+  if (rules.taxes)
+    clauses.push(
+      fromTill(
+        rules.pricesIncludeTax
+          ? 'Prices are in ' + rules.currency + ' and contain the tax that applies.'
+          : 'Prices are in ' + rules.currency + ' without tax, which is added at checkout.',
+        'the tax rules at the till',
+      ),
+    );
   else clauses.push(fromTill(`Prices are in ${rules.currency}.`, 'the currency of the till'));
-  if (rules.zones.length) clauses.push(fromTill('Delivery is charged at the rate that you choose at checkout and that the page “Delivery and returns” lists.', 'the delivery zones at the till'));
-  if (rules.returnsDays !== null) clauses.push(fromTill(`Goods may be sent back within ${rules.returnsDays} days of their arrival. The law of your country may give you longer.`, 'the returns set at the till'));
+  if (rules.zones.length)
+    clauses.push(
+      fromTill(
+        'Delivery is charged at the rate that you choose at checkout and that the page “Delivery and returns” lists.',
+        'the delivery zones at the till',
+      ),
+    );
+  if (rules.returnsDays !== null)
+    clauses.push(
+      fromTill(
+        `Goods may be sent back within ${rules.returnsDays} days of their arrival. The law of your country may give you longer.`,
+        'the returns set at the till',
+      ),
+    );
   return clauses;
 }

@@ -20,21 +20,44 @@ export function deliveryAnswers({ rules, reading }: Known): Answer[] {
       const free = cheapest.freeFrom !== null && cheapest.price > 0 ? `, free from ${money(cheapest.freeFrom)}` : '';
       return `${zone.label}: ${price}${free}.`;
     });
-    answers.push({ question: ours('What does delivery cost?'), answer: fromTill(parts.filter(Boolean).join(' '), 'the delivery zones at the till') });
+    answers.push({
+      question: ours('What does delivery cost?'),
+      answer: fromTill(parts.filter(Boolean).join(' '), 'the delivery zones at the till'),
+    });
   }
   if (rules.returnsDays !== null) {
-    answers.push({ question: ours('Can I send something back?'), answer: fromTill(`Yes, within ${rules.returnsDays} days of its arrival.`, 'the returns set at the till') });
+    answers.push({
+      question: ours('Can I send something back?'),
+      answer: fromTill(`Yes, within ${rules.returnsDays} days of its arrival.`, 'the returns set at the till'),
+    });
   }
   const ways = [rules.payments.card ? 'by card' : '', rules.payments.bank ? 'by bank transfer' : ''].filter(Boolean);
-  if (ways.length) answers.push({ question: ours('How can I pay?'), answer: fromTill(`${ways.length > 1 ? listed(ways).replace(/^b/, 'B').replace(' and ', ' or ') : (ways[0] ?? '').replace(/^b/, 'B')}, in ${rules.currency}.`, 'the payments set at the till') });
+  if (ways.length)
+    answers.push({
+      question: ours('How can I pay?'),
+      answer: fromTill(
+        `${ways.length > 1 ? listed(ways).replace(/^b/, 'B').replace(' and ', ' or ') : (ways[0] ?? '').replace(/^b/, 'B')}, in ${rules.currency}.`,
+        'the payments set at the till',
+      ),
+    });
   if (rules.taxes && answers.length) {
     answers.push({
       question: ours('Is tax in the prices?'),
-      answer: fromTill(rules.pricesIncludeTax ? 'Yes. The checkout shows how much.' : 'No. It is added at checkout, where you see how much.', 'the tax rules at the till'),
+      answer: fromTill(
+        rules.pricesIncludeTax ? 'Yes. The checkout shows how much.' : 'No. It is added at checkout, where you see how much.',
+        'the tax rules at the till',
+      ),
     });
   }
   if (reading.email && answers.length < 4) {
-    answers.push({ question: ours('Who do I ask?'), answer: { text: `Write to ${reading.email.value}.`, rank: 2, sources: reading.email.source ? [{ kind: 'brief', source: reading.email.source }] : [{ kind: 'seller' }] } });
+    answers.push({
+      question: ours('Who do I ask?'),
+      answer: {
+        text: `Write to ${reading.email.value}.`,
+        rank: 2,
+        sources: reading.email.source ? [{ kind: 'brief', source: reading.email.source }] : [{ kind: 'seller' }],
+      },
+    });
   }
   return answers;
 }

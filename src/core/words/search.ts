@@ -25,20 +25,36 @@ export function pageMeta(page: Page, known: Known, harvest: Harvest): PageMeta {
   if (page.kind === 'home') {
     const about = [what, place].filter(Boolean).join(', ');
     const count = catalogue.products.length;
-    const goods = count ? `${capitalised(numberWords(count))} ${count === 1 ? 'product' : 'products'} from ${money(lowest(catalogue.products))}.` : '';
-    return { title: about ? fit(`${name} – ${about}`, 64) : name, description: fit([harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || name, 158) };
+    const goods = count
+      ? `${capitalised(numberWords(count))} ${count === 1 ? 'product' : 'products'} from ${money(lowest(catalogue.products))}.`
+      : '';
+    return {
+      title: about ? fit(`${name} – ${about}`, 64) : name,
+      description: fit([harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || name, 158),
+    };
   }
   if (page.category) {
     const { products } = page.category;
-    return { title: titled(page.category.name), description: fit(`${capitalised(inSentence(page.category.name))} by ${name}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'} from ${money(lowest(products))}.`, 158) };
+    return {
+      title: titled(page.category.name),
+      description: fit(
+        `${capitalised(inSentence(page.category.name))} by ${name}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'} from ${money(lowest(products))}.`,
+        158,
+      ),
+    };
   }
   if (page.product) {
     const { low } = priceRange(page.product);
     const about = page.product.description || page.product.categories.join(', ');
-    return { title: titled(page.product.title), description: fit(`${page.product.title}, from ${money(low)}. ${about}`.trim(), 158) };
+    return {
+      title: titled(page.product.title),
+      description: fit(`${page.product.title}, from ${money(low)}. ${about}`.trim(), 158),
+    };
   }
   const says: Record<string, string> = {
-    shop: catalogue.products.length ? `Everything that ${name} sells: ${numberWords(catalogue.products.length)} products from ${money(lowest(catalogue.products))}.` : `What ${name} sells.`,
+    shop: catalogue.products.length
+      ? `Everything that ${name} sells: ${numberWords(catalogue.products.length)} products from ${money(lowest(catalogue.products))}.`
+      : `What ${name} sells.`,
     about: fit(harvest.story[0]?.text ?? harvest.about[0]?.text ?? `About ${name}.`, 120) + (what ? ` About ${name}.` : ''),
     contact: `How to reach ${name}${place ? ` in ${place}` : ''}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
     delivery: `What delivery from ${name} costs, where it goes, and how to send something back.`,

@@ -40,21 +40,32 @@ function plainHeadline({ reading }: Known): Text | null {
   if (!what) return null;
   const place = reading.place;
   const sources = [what.source, place?.source].filter((s) => s !== null && s !== undefined);
-  const text = place ? `${capitalised(what.value)} from ${place.value}` : capitalised(listed(reading.sells.slice(0, 3).map((s) => s.value)));
+  const text = place
+    ? `${capitalised(what.value)} from ${place.value}`
+    : capitalised(listed(reading.sells.slice(0, 3).map((s) => s.value)));
   return { text, rank: 2, sources: sources.map((source) => ({ kind: 'brief', source })) };
 }
 
-const numbered = (texts: readonly Text[], name: string): SectionWords => Object.fromEntries(texts.map((text, i) => [`${name}-${i + 1}`, text]));
+const numbered = (texts: readonly Text[], name: string): SectionWords =>
+  Object.fromEntries(texts.map((text, i) => [`${name}-${i + 1}`, text]));
 
 const writers: Record<SectionKind, Writer> = {
   opening: (w) => {
     const shelf = largestCategory(w.catalogue.categories);
     const count = (shelf ?? w.catalogue).products.length;
-    const headline = w.harvest.headline ?? plainHeadline(w) ?? (w.reading.name ? fromBrief(w.reading.name.value, ...(w.reading.name.source ? [w.reading.name.source] : [])) : null);
+    const headline =
+      w.harvest.headline ??
+      plainHeadline(w) ??
+      (w.reading.name ? fromBrief(w.reading.name.value, ...(w.reading.name.source ? [w.reading.name.source] : [])) : null);
     const words: SectionWords = {};
     if (headline) words.headline = headline;
     if (w.harvest.lead) words.lead = w.harvest.lead;
-    if (count) words.button = { text: shelf ? `See the ${inSentence(shelf.name)} (${count})` : `See everything (${count})`, rank: 2, sources: [{ kind: 'goods', say: `${count} in your list` }] };
+    if (count)
+      words.button = {
+        text: shelf ? `See the ${inSentence(shelf.name)} (${count})` : `See everything (${count})`,
+        rank: 2,
+        sources: [{ kind: 'goods', say: `${count} in your list` }],
+      };
     return Object.keys(words).length ? words : null;
   },
   featured: (w) => ({ heading: ours('A first look'), intro: goodsFact(w.catalogue.products, w), link: ours('See everything') }),
@@ -84,7 +95,10 @@ const writers: Record<SectionKind, Writer> = {
     });
     return words;
   },
-  contact: (w) => ({ heading: ours(w.page.kind === 'contact' ? 'Contact' : w.reading.person === 'I' ? 'Write to me' : 'Write to us'), ...(w.page.kind === 'contact' ? numbered(w.harvest.contact, 'text') : {}) }),
+  contact: (w) => ({
+    heading: ours(w.page.kind === 'contact' ? 'Contact' : w.reading.person === 'I' ? 'Write to me' : 'Write to us'),
+    ...(w.page.kind === 'contact' ? numbered(w.harvest.contact, 'text') : {}),
+  }),
   listing: (w) => {
     const products = w.page.category?.products ?? w.catalogue.products;
     const heading = w.page.category ? fromGoods(w.page.category.name, 'a category of your list') : ours('Everything');
@@ -94,14 +108,23 @@ const writers: Record<SectionKind, Writer> = {
   },
   product: () => ({}),
   related: () => ({ heading: ours('Beside it on the shelf') }),
-  article: (w) => ({ heading: ours(`About ${w.reading.name?.value ?? 'us'}`), ...numbered(w.harvest.about.length ? w.harvest.about : [], 'text') }),
+  article: (w) => ({
+    heading: ours(`About ${w.reading.name?.value ?? 'us'}`),
+    ...numbered(w.harvest.about.length ? w.harvest.about : [], 'text'),
+  }),
   rates: (w) => ({ heading: ours('Delivery and returns'), ...numbered(w.harvest.delivery, 'text') }),
-  clauses: (w) => ({ heading: ours(w.page.kind === 'privacy' ? 'Privacy' : 'Terms'), ...numbered(w.page.kind === 'privacy' ? privacyClauses(w) : termsClauses(w), 'text') }),
+  clauses: (w) => ({
+    heading: ours(w.page.kind === 'privacy' ? 'Privacy' : 'Terms'),
+    ...numbered(w.page.kind === 'privacy' ? privacyClauses(w) : termsClauses(w), 'text'),
+  }),
   search: () => ({ heading: ours('Search') }),
   cart: () => ({ heading: ours('Your cart') }),
   checkout: () => ({ heading: ours('Checkout') }),
   thanks: () => ({ heading: ours('Thank you') }),
-  missing: () => ({ heading: ours('This page is not here'), text: ours('The address may be old. The goods are still where they were.') }),
+  missing: () => ({
+    heading: ours('This page is not here'),
+    text: ours('The address may be old. The goods are still where they were.'),
+  }),
 };
 
 /** Writes a section, or gives null where nothing known fills it. */

@@ -19,4 +19,8 @@ export interface Text {
 export const ours = (text: string): Text => ({ text, rank: 3, sources: [{ kind: 'ours' }] });
 export const fromGoods = (text: string, say: string): Text => ({ text, rank: 2, sources: [{ kind: 'goods', say }] });
 export const fromTill = (text: string, say: string): Text => ({ text, rank: 2, sources: [{ kind: 'till', say }] });
-export const fromBrief = (text: string, ...sources: Source[]): Text => ({ text, rank: 1, sources: sources.map((source) => ({ kind: 'brief', source })) });
+export const fromBrief = (text: string, ...sources: Source[]): Text => ({
+  text,
+  rank: 1,
+  sources: sources.map((source) => ({ kind: 'brief', source })),
+});

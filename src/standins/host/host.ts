@@ -9,7 +9,12 @@ import { dataFolder } from '../folder';
 import { HostTill } from './till';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
-const siteSchema = z.object({ address: z.string(), ownerHash: z.string(), current: z.string(), releases: z.array(releaseSchema) });
+const siteSchema = z.object({
+  address: z.string(),
+  ownerHash: z.string(),
+  current: z.string(),
+  releases: z.array(releaseSchema),
+});
 
 export type Release = z.infer<typeof releaseSchema>;
 type Site = z.infer<typeof siteSchema>;
@@ -56,7 +61,8 @@ export function publish(address: string, key: string, archive: Uint8Array, now: 
   if (site && !owns(site, key)) return fail(`The address “${address}” belongs to another shop. Choose a different one.`);
   const files = unpack(archive);
   if (!files.ok) return files;
-  if (!files.value.has('index.html') || !files.value.has('data/host.json')) return fail('The archive is not a shop: it has no index.html or no data/host.json.');
+  if (!files.value.has('index.html') || !files.value.has('data/host.json'))
+    return fail('The archive is not a shop: it has no index.html or no data/host.json.');
   const id = `${now.replace(/[^\d]/g, '').slice(0, 14)}-${randomUUID().slice(0, 8)}`;
   const folder = join(siteFolder(address), 'releases', id);
   let bytes = 0;

@@ -77,7 +77,8 @@ export class HostTill {
   /** Takes over the stock of a release: a number that the seller changed since the last one is a new count, the others run on. */
   count(prices: HostData['prices'], now: string): void {
     const changed = prices.filter(({ id, stock }) => !this.counted.has(id) || this.counted.get(id) !== stock);
-    if (changed.length) this.record({ type: 'count', at: now, stock: Object.fromEntries(changed.map(({ id, stock }) => [id, stock])) });
+    if (changed.length)
+      this.record({ type: 'count', at: now, stock: Object.fromEntries(changed.map(({ id, stock }) => [id, stock])) });
   }
 
   stock(ids: readonly string[], now: string): Record<string, number | null> {
@@ -89,7 +90,9 @@ export class HostTill {
   place(data: HostData, request: OrderRequest, receipt: string, now: string): Result<Placed> {
     this.expire(now);
     for (const placed of this.orders.values()) if (placed.key === request.key && holdsStock(placed.order)) return ok(placed);
-    const list: PriceList = new Map(data.prices.map((entry) => [entry.id, { ...entry, stock: this.left.get(entry.id) ?? entry.stock }]));
+    const list: PriceList = new Map(
+      data.prices.map((entry) => [entry.id, { ...entry, stock: this.left.get(entry.id) ?? entry.stock }]),
+    );
     const number = String(1001 + this.orders.size);
     const made = makeOrder(data.rules, list, request, number, now);
     if (!made.ok) return made;
@@ -102,7 +105,8 @@ export class HostTill {
     const placed = this.orders.get(number);
     if (!placed) return fail('There is no such order.');
     const late = placed.order.state === 'expired' && state === 'paid';
-    if (late && placed.order.lines.some((line) => (this.left.get(line.variant) ?? Infinity) < line.quantity)) return fail('The goods went to someone else in the meantime; the payment has to be given back.');
+    if (late && placed.order.lines.some((line) => (this.left.get(line.variant) ?? Infinity) < line.quantity))
+      return fail('The goods went to someone else in the meantime; the payment has to be given back.');
     if (placed.order.state === 'awaiting-payment' || late) this.record({ type: 'state', at: now, number, state });
     return ok(this.orders.get(number)?.order ?? placed.order);
   }
@@ -129,7 +133,8 @@ export class HostTill {
   private expire(now: string): void {
     for (const { order } of this.orders.values()) {
       const age = Date.parse(now) - Date.parse(order.placed);
-      if (order.state === 'awaiting-payment' && order.payment === 'card' && age > minutesToPay * 60_000) this.record({ type: 'state', at: now, number: order.number, state: 'expired' });
+      if (order.state === 'awaiting-payment' && order.payment === 'card' && age > minutesToPay * 60_000)
+        this.record({ type: 'state', at: now, number: order.number, state: 'expired' });
     }
   }
 }

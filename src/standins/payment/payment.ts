@@ -40,7 +40,10 @@ export function hasRightCheckDigit(number: string): boolean {
 const journal = () => new Journal(join(dataFolder(), 'payment', 'intents.jsonl'), intentSchema);
 
 /** The latest word on an intent is the one that counts. */
-export const findIntent = (id: string): Intent | null => journal().read().findLast((intent) => intent.id === id) ?? null;
+export const findIntent = (id: string): Intent | null =>
+  journal()
+    .read()
+    .findLast((intent) => intent.id === id) ?? null;
 
 export function askFor(wanted: Omit<Intent, 'id' | 'state'>): Intent {
   const intent: Intent = { ...wanted, id: randomUUID(), state: 'open' };

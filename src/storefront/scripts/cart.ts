@@ -1,3 +1,5 @@
+import { type BillLine, type TillRules } from '@/core/till';
+
 /** A line of the cart as a visitor's browser keeps it: what, not how much it costs. */
 export interface CartLine {
   variant: string;
@@ -6,12 +8,31 @@ export interface CartLine {
   quantity: number;
 }
 
+/** A line of the cart with what the shop's files say of it now. */
+export interface PricedLine extends BillLine {
+  path: string;
+  picture: string | null;
+  stock: number | null;
+}
+
+export interface Priced {
+  rules: TillRules;
+  lines: PricedLine[];
+}
+
 const key = () => `arcatum-cart:${document.documentElement.dataset.orders ?? ''}:${document.documentElement.dataset.shop ?? ''}`;
 
 let kept: CartLine[] = [];
 
 const isLine = (value: unknown): value is CartLine =>
-  typeof value === 'object' && value !== null && 'variant' in value && 'path' in value && 'quantity' in value && typeof value.variant === 'string' && typeof value.path === 'string' && Number.isInteger(value.quantity);
+  typeof value === 'object' &&
+  value !== null &&
+  'variant' in value &&
+  'path' in value &&
+  'quantity' in value &&
+  typeof value.variant === 'string' &&
+  typeof value.path === 'string' &&
+  Number.isInteger(value.quantity);
 
 /** Between visits the cart is in the browser's storage; where that is shut, it lasts as long as the page. */
 export function readCart(): CartLine[] {
@@ -40,7 +61,11 @@ export function addToCart(variant: string, path: string, quantity: number, stock
   const line = lines.find((candidate) => candidate.variant === variant);
   const wanted = (line?.quantity ?? 0) + quantity;
   const now = stock === null ? wanted : Math.min(stock, wanted);
-  writeCart(line ? lines.map((other) => (other === line ? { ...other, quantity: now } : other)) : [...lines, { variant, path, quantity: now }]);
+  writeCart(
+    line
+      ? lines.map((other) => (other === line ? { ...other, quantity: now } : other))
+      : [...lines, { variant, path, quantity: now }],
+  );
   return now;
 }
 

@@ -1,7 +1,6 @@
 import { type Order, type OrderFile, type OrderRequest } from '@/core/till';
-import { writeCart } from './cart';
+import { writeCart, type Priced } from './cart';
 import { address, load, loadRules, make, money, orders } from './ports';
-import { type Priced } from './till';
 
 const attempt = 'arcatum-attempt';
 
@@ -25,19 +24,36 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, code: string): Orde
     code,
     payment: field('payment') === 'card' ? 'card' : 'bank',
     consent: true,
-    buyer: { name: field('name'), email: field('email'), phone: field('phone'), street: field('street'), place: field('place'), postcode: field('postcode'), note: field('note') },
+    buyer: {
+      name: field('name'),
+      email: field('email'),
+      phone: field('phone'),
+      street: field('street'),
+      place: field('place'),
+      postcode: field('postcode'),
+      note: field('note'),
+    },
   };
 }
 
 /** Sends what was chosen to the host, which works out the sums again; without a host, makes a file of it. */
-export async function sendOrder(form: HTMLFormElement, priced: Priced, code: string, refuse: (say: string) => void): Promise<void> {
+export async function sendOrder(
+  form: HTMLFormElement,
+  priced: Priced,
+  code: string,
+  refuse: (say: string) => void,
+): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('[data-pay]');
   if (orders() === 'preview') return refuse('This is a preview. Publish the shop, and orders can be placed.');
   const request = requestOf(form, priced, code);
   if (orders() === 'archive') return saveOrderFile(form, request);
   if (button) button.disabled = true;
   try {
-    const answer = await fetch(address('api/orders'), { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(request) });
+    const answer = await fetch(address('api/orders'), {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(request),
+    });
     const said = (await answer.json()) as { say?: string; number?: string; receipt?: string; pay?: string | null };
     if (!answer.ok || !said.number) {
       sessionStorage.removeItem(attempt);
@@ -53,12 +69,34 @@ export async function sendOrder(form: HTMLFormElement, priced: Priced, code: str
 
 function saveOrderFile(form: HTMLFormElement, request: OrderRequest): void {
   const placed = new Date().toISOString();
-  const file: OrderFile = { format: 'arcatum-order', version: 1, shop: document.documentElement.dataset.shop ?? '', placed, request };
+  const file: OrderFile = {
+    format: 'arcatum-order',
+    version: 1,
+    shop: document.documentElement.dataset.shop ?? '',
+    placed,
+    request,
+  };
   const url = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
-  const link = make('a', { href: url, download: `order-${request.key.slice(0, 8)}.json`, class: 'button' }, 'Save the order file');
+  const link = make(
+    'a',
+    { href: url, download: `order-${request.key.slice(0, 8)}.json`, class: 'button' },
+    'Save the order file',
+  );
   const mail = document.querySelector<HTMLAnchorElement>('.foot a[href^="mailto:"]')?.href;
   form.replaceWith(
-    make('div', { class: 'prose' }, make('p', {}, 'This shop takes orders by post. Save the order file and send it to the shop, which answers with the sum and how to pay.'), make('p', {}, link), ...(mail ? [make('p', {}, make('a', { href: `${mail}?subject=${encodeURIComponent('An order')}` }, 'Write to the shop'))] : [])),
+    make(
+      'div',
+      { class: 'prose' },
+      make(
+        'p',
+        {},
+        'This shop takes orders by post. Save the order file and send it to the shop, which answers with the sum and how to pay.',
+      ),
+      make('p', {}, link),
+      ...(mail
+        ? [make('p', {}, make('a', { href: `${mail}?subject=${encodeURIComponent('An order')}` }, 'Write to the shop'))]
+        : []),
+    ),
   );
   link.click();
   sessionStorage.removeItem(attempt);
@@ -79,19 +117,54 @@ export async function showThanks(): Promise<void> {
   if (!place) return;
   const query = new URLSearchParams(location.search);
   const number = query.get('order');
-  if (!number) return place.replaceChildren(make('p', {}, 'No order is known on this page. ', make('a', { href: address('shop/') }, 'To the shop')));
+  if (!number)
+    return place.replaceChildren(
+      make('p', {}, 'No order is known on this page. ', make('a', { href: address('shop/') }, 'To the shop')),
+    );
   try {
-    const order = await load<Order>(`api/orders/${encodeURIComponent(number)}?receipt=${encodeURIComponent(query.get('receipt') ?? '')}`);
+    const order = await load<Order>(
+      `api/orders/${encodeURIComponent(number)}?receipt=${encodeURIComponent(query.get('receipt') ?? '')}`,
+    );
     const rules = await loadRules();
     sessionStorage.removeItem(attempt);
     if (order.state === 'paid' || order.payment === 'bank') writeCart([]);
     place.replaceChildren(
       make('p', { class: 'number' }, `Order ${order.number}`),
       make('p', {}, states[order.state]),
-      make('ul', { class: 'lines' }, ...order.lines.map((line) => make('li', { class: 'line' }, make('span', {}, `${line.quantity} ×`), make('span', {}, line.title), make('span', { class: 'sum' }, money(line.sum, rules))))),
-      make('dl', { class: 'bill' }, ...(order.delivery ? [make('div', {}, make('dt', {}, `Delivery, ${order.delivery.label}`), make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : 'free'))] : []), make('div', { class: 'total' }, make('dt', {}, 'Total'), make('dd', {}, money(order.total, rules)))),
-      ...(order.payment === 'bank' && rules.payments.bank ? [make('p', {}, `Please pay to: ${rules.payments.bank}. Reference: ${order.number}.`)] : []),
-      ...(order.state === 'refused' ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, 'Back to the checkout'))] : []),
+      make(
+        'ul',
+        { class: 'lines' },
+        ...order.lines.map((line) =>
+          make(
+            'li',
+            { class: 'line' },
+            make('span', {}, `${line.quantity} ×`),
+            make('span', {}, line.title),
+            make('span', { class: 'sum' }, money(line.sum, rules)),
+          ),
+        ),
+      ),
+      make(
+        'dl',
+        { class: 'bill' },
+        ...(order.delivery
+          ? [
+              make(
+                'div',
+                {},
+                make('dt', {}, `Delivery, ${order.delivery.label}`),
+                make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : 'free'),
+              ),
+            ]
+          : []),
+        make('div', { class: 'total' }, make('dt', {}, 'Total'), make('dd', {}, money(order.total, rules))),
+      ),
+      ...(order.payment === 'bank' && rules.payments.bank
+        ? [make('p', {}, `Please pay to: ${rules.payments.bank}. Reference: ${order.number}.`)]
+        : []),
+      ...(order.state === 'refused'
+        ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, 'Back to the checkout'))]
+        : []),
     );
   } catch {
     place.replaceChildren(make('p', {}, 'The order could not be found just now. Reload this page in a minute.'));

@@ -28,7 +28,8 @@ export async function load<T>(path: string): Promise<T> {
 
 let rules: Promise<TillRules> | undefined;
 
-export const loadRules = (): Promise<TillRules> => (globalThis.arcatumFrame ? load<TillRules>('data/rules.json') : (rules ??= load<TillRules>('data/rules.json')));
+export const loadRules = (): Promise<TillRules> =>
+  globalThis.arcatumFrame ? load<TillRules>('data/rules.json') : (rules ??= load<TillRules>('data/rules.json'));
 
 export const loadOffer = (path: string): Promise<Offer | null> => load<Offer>(`${path}offer.json`).catch(() => null);
 
@@ -36,7 +37,9 @@ export const loadOffer = (path: string): Promise<Offer | null> => load<Offer>(`$
 export async function liveStock(ids: string[]): Promise<Map<string, number | null>> {
   if (orders() !== 'host' || ids.length === 0) return new Map();
   try {
-    return new Map(Object.entries(await load<Record<string, number | null>>(`api/stock?ids=${encodeURIComponent(ids.join(','))}`)));
+    return new Map(
+      Object.entries(await load<Record<string, number | null>>(`api/stock?ids=${encodeURIComponent(ids.join(','))}`)),
+    );
   } catch {
     return new Map();
   }
@@ -45,7 +48,11 @@ export async function liveStock(ids: string[]): Promise<Map<string, number | nul
 export const money = (amount: number, form: TillRules): string => formatMoney(amount, form);
 
 /** An element with text and children. Text is never read as markup. */
-export function make<K extends keyof HTMLElementTagNameMap>(tag: K, attributes: Record<string, string> = {}, ...children: (Node | string)[]): HTMLElementTagNameMap[K] {
+export function make<K extends keyof HTMLElementTagNameMap>(
+  tag: K,
+  attributes: Record<string, string> = {},
+  ...children: (Node | string)[]
+): HTMLElementTagNameMap[K] {
   const element = document.createElement(tag);
   for (const [name, value] of Object.entries(attributes)) element.setAttribute(name, value);
   element.append(...children);

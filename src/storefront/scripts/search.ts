@@ -3,7 +3,10 @@ import MiniSearch from 'minisearch';
 import { address, load, loadRules, make, money, onPaint } from './ports';
 
 /** Search over the goods: by the beginnings of words, with one letter wrong for every five. */
-const options = { fields: ['title', 'categories', 'about'], searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND' as const, boost: { title: 4, categories: 2 } } };
+const options = {
+  fields: ['title', 'categories', 'about'],
+  searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND' as const, boost: { title: 4, categories: 2 } },
+};
 
 async function paint(query: string): Promise<void> {
   const [found, results] = [document.querySelector('[data-found]'), document.querySelector('[data-results]')];
@@ -15,12 +18,36 @@ async function paint(query: string): Promise<void> {
   const [entries, rules] = await Promise.all([load<SearchEntry[]>('data/search.json'), loadRules()]);
   const index = new MiniSearch<SearchEntry>(options);
   index.addAll(entries);
-  const hits = index.search(query).slice(0, 48).flatMap((hit) => entries[hit.id as number] ?? []);
+  const hits = index
+    .search(query)
+    .slice(0, 48)
+    .flatMap((hit) => entries[hit.id as number] ?? []);
   found.textContent = hits.length ? `${hits.length} found for “${query}”.` : `Nothing found for “${query}”. Try a shorter word.`;
   results.replaceChildren(
-    make('ol', { class: 'goods' }, ...hits.map((hit) =>
-      make('li', { class: 'good' }, make('a', { href: address(hit.path) }, make('span', { class: 'thumb' }, hit.picture ? make('img', { src: address(hit.picture), alt: '', width: '300', height: '300' }) : make('span', { class: 'no-picture' }, hit.title.slice(0, 1))), make('span', { class: 'name' }, hit.title), make('span', { class: 'note' }, ''), make('span', { class: 'price' }, money(hit.price, rules)))),
-    )),
+    make(
+      'ol',
+      { class: 'goods' },
+      ...hits.map((hit) =>
+        make(
+          'li',
+          { class: 'good' },
+          make(
+            'a',
+            { href: address(hit.path) },
+            make(
+              'span',
+              { class: 'thumb' },
+              hit.picture
+                ? make('img', { src: address(hit.picture), alt: '', width: '300', height: '300' })
+                : make('span', { class: 'no-picture' }, hit.title.slice(0, 1)),
+            ),
+            make('span', { class: 'name' }, hit.title),
+            make('span', { class: 'note' }, ''),
+            make('span', { class: 'price' }, money(hit.price, rules)),
+          ),
+        ),
+      ),
+    ),
   );
 }
 

@@ -29,7 +29,16 @@ async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<voi
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
   const price = document.querySelector('[data-price] b');
   if (add) add.disabled = !variant || variant.stock === 0;
-  if (stock) stock.textContent = !variant ? 'This combination is not made.' : variant.stock === null ? '' : variant.stock === 0 ? 'Sold out for now.' : variant.stock <= 3 ? `Only ${variant.stock} left.` : 'In stock.';
+  if (stock)
+    stock.textContent = !variant
+      ? 'This combination is not made.'
+      : variant.stock === null
+        ? ''
+        : variant.stock === 0
+          ? 'Sold out for now.'
+          : variant.stock <= 3
+            ? `Only ${variant.stock} left.`
+            : 'In stock.';
   if (number && variant) number.max = String(variant.stock ?? 999);
   if (price && variant) price.textContent = money(variant.price, rules);
   const picture = document.querySelector<HTMLImageElement>('.product-pictures figure img');
@@ -54,7 +63,10 @@ document.addEventListener('submit', (event) => {
   if (!variant || variant.stock === 0 || !said) return;
   const now = addToCart(variant.id, offer.path, wanted, variant.stock);
   const full = variant.stock !== null && now >= variant.stock;
-  said.replaceChildren(`${now} in the cart${full ? ', which is all there are' : ''}. `, make('a', { href: address('cart/') }, 'See the cart'));
+  said.replaceChildren(
+    `${now} in the cart${full ? ', which is all there are' : ''}. `,
+    make('a', { href: address('cart/') }, 'See the cart'),
+  );
 });
 
 /** On every page: the number in the cart, and the form that puts things in. */

@@ -1,19 +1,7 @@
-import { type Bill, type BillLine, makeBill, type TillRules } from '@/core/till';
-import { readCart, writeCart, type CartLine } from './cart';
+import { type Bill, makeBill, type TillRules } from '@/core/till';
+import { readCart, writeCart, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
 import { address, liveStock, loadOffer, loadRules, make, money, onPaint } from './ports';
-
-/** A line of the cart with what the shop's files say of it now. */
-export interface PricedLine extends BillLine {
-  path: string;
-  picture: string | null;
-  stock: number | null;
-}
-
-export interface Priced {
-  rules: TillRules;
-  lines: PricedLine[];
-}
 
 async function priceCart(): Promise<Priced> {
   const cart = readCart();
@@ -27,7 +15,20 @@ async function priceCart(): Promise<Priced> {
     if (!offer || !variant) return [];
     const left = stock.get(variant.id) ?? variant.stock;
     const { title, price, weight, taxClass, physical } = variant;
-    return [{ variant: variant.id, title, price, weight, taxClass, physical, quantity: left === null ? line.quantity : Math.min(line.quantity, left), path: line.path, picture: offer.picture, stock: left }];
+    return [
+      {
+        variant: variant.id,
+        title,
+        price,
+        weight,
+        taxClass,
+        physical,
+        quantity: left === null ? line.quantity : Math.min(line.quantity, left),
+        path: line.path,
+        picture: offer.picture,
+        stock: left,
+      },
+    ];
   });
   return { rules, lines: lines.filter((line) => line.quantity > 0) };
 }
@@ -42,10 +43,14 @@ function row(label: string | Node, amount: string, className = ''): HTMLElement 
 function billList(bill: Bill, rules: TillRules, withDelivery: boolean): HTMLElement {
   const list = make('dl', { class: 'bill' }, row('Goods', money(bill.goods, rules)));
   if (bill.discount) list.append(row('Discount', `−${money(bill.discount, rules)}`));
-  if (bill.delivery && withDelivery) list.append(row(`Delivery, ${bill.delivery.rate.label}`, bill.delivery.price ? money(bill.delivery.price, rules) : 'free'));
-  if (!bill.taxIncluded) for (const line of bill.taxes) if (line.tax) list.append(row(`Tax ${line.rate / 100} %`, money(line.tax, rules)));
+  if (bill.delivery && withDelivery)
+    list.append(row(`Delivery, ${bill.delivery.rate.label}`, bill.delivery.price ? money(bill.delivery.price, rules) : 'free'));
+  if (!bill.taxIncluded)
+    for (const line of bill.taxes) if (line.tax) list.append(row(`Tax ${line.rate / 100} %`, money(line.tax, rules)));
   list.append(row('Total', money(bill.total, rules), 'total'));
-  if (bill.taxIncluded) for (const line of bill.taxes) if (line.rate) list.append(row(make('small', {}, `of which tax ${line.rate / 100} %`), money(line.tax, rules)));
+  if (bill.taxIncluded)
+    for (const line of bill.taxes)
+      if (line.rate) list.append(row(make('small', {}, `of which tax ${line.rate / 100} %`), money(line.tax, rules)));
   return list;
 }
 
@@ -54,24 +59,58 @@ async function paintCart(): Promise<void> {
   if (!place) return;
   const { rules, lines } = await priceCart();
   if (!lines.length) {
-    place.replaceChildren(make('p', { class: 'empty' }, 'Nothing is in it yet. ', make('a', { href: address('shop/') }, 'To the shop')));
+    place.replaceChildren(
+      make('p', { class: 'empty' }, 'Nothing is in it yet. ', make('a', { href: address('shop/') }, 'To the shop')),
+    );
     return;
   }
   const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
   place.replaceChildren(
     make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, rules))),
-    make('div', { class: 'cart-foot' }, billList(bill, rules, false), ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, 'Delivery is added at checkout, where you see it before you pay.'))]), make('a', { class: 'button', href: address('checkout/') }, 'To the checkout')),
+    make(
+      'div',
+      { class: 'cart-foot' },
+      billList(bill, rules, false),
+      ...(bill.deliveryState === 'none-needed'
+        ? []
+        : [make('p', {}, make('small', {}, 'Delivery is added at checkout, where you see it before you pay.'))]),
+      make('a', { class: 'button', href: address('checkout/') }, 'To the checkout'),
+    ),
   );
 }
 
 function cartLine(line: PricedLine, rules: TillRules): HTMLElement {
-  const number = make('input', { type: 'number', min: '0', max: String(line.stock ?? 999), value: String(line.quantity), inputmode: 'numeric', 'data-line': line.variant, 'aria-label': `Number of ${line.title}` });
-  const remove = make('button', { type: 'button', class: 'plain', 'data-remove': line.variant, 'aria-label': `Take out ${line.title}` }, 'Take out');
+  const number = make('input', {
+    type: 'number',
+    min: '0',
+    max: String(line.stock ?? 999),
+    value: String(line.quantity),
+    inputmode: 'numeric',
+    'data-line': line.variant,
+    'aria-label': `Number of ${line.title}`,
+  });
+  const remove = make(
+    'button',
+    { type: 'button', class: 'plain', 'data-remove': line.variant, 'aria-label': `Take out ${line.title}` },
+    'Take out',
+  );
   return make(
     'li',
     { class: 'line' },
-    line.picture ? make('img', { src: address(line.picture), alt: '', width: '88', height: '88' }) : make('span', { class: 'no-picture', 'aria-hidden': 'true' }, line.title.slice(0, 1)),
-    make('div', {}, make('a', { href: address(line.path) }, line.title), make('p', { class: 'note' }, `${money(line.price, rules)} each${line.stock !== null && line.quantity >= line.stock ? ', the last there are' : ''}`), make('div', { class: 'buy-row' }, make('label', { class: 'quantity' }, make('span', {}, 'Number'), number), remove)),
+    line.picture
+      ? make('img', { src: address(line.picture), alt: '', width: '88', height: '88' })
+      : make('span', { class: 'no-picture', 'aria-hidden': 'true' }, line.title.slice(0, 1)),
+    make(
+      'div',
+      {},
+      make('a', { href: address(line.path) }, line.title),
+      make(
+        'p',
+        { class: 'note' },
+        `${money(line.price, rules)} each${line.stock !== null && line.quantity >= line.stock ? ', the last there are' : ''}`,
+      ),
+      make('div', { class: 'buy-row' }, make('label', { class: 'quantity' }, make('span', {}, 'Number'), number), remove),
+    ),
     make('p', { class: 'sum' }, money(line.price * line.quantity, rules)),
   );
 }
@@ -88,7 +127,13 @@ const checkoutForm = () => document.querySelector<HTMLFormElement>('form[data-ch
 
 function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
   const data = new FormData(form);
-  return makeBill(rules, { lines, country: String(data.get('country') ?? ''), rate: String(data.get('rate') ?? ''), code, today: today() });
+  return makeBill(rules, {
+    lines,
+    country: String(data.get('country') ?? ''),
+    rate: String(data.get('rate') ?? ''),
+    code,
+    today: today(),
+  });
 }
 
 async function paintCheckout(): Promise<void> {
@@ -123,18 +168,47 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
         const free = rate.freeFrom !== null && bill.goods - bill.discount >= rate.freeFrom;
         const input = make('input', { type: 'radio', name: 'rate', value: rate.id });
         input.checked = rate.id === (bill.rates.some((r) => r.id === before) ? before : bill.delivery?.rate.id);
-        return make('label', {}, input, make('span', {}, rate.label, make('b', {}, free || bill.delivery?.free === 'code' ? 'free' : money(rate.price, rules))));
+        return make(
+          'label',
+          {},
+          input,
+          make('span', {}, rate.label, make('b', {}, free || bill.delivery?.free === 'code' ? 'free' : money(rate.price, rules))),
+        );
       }),
     );
-    if (bill.deliveryState === 'nowhere') rates.replaceChildren(make('p', { class: 'notice' }, 'The shop does not deliver there. Choose another country, or write to the shop.'));
+    if (bill.deliveryState === 'nowhere')
+      rates.replaceChildren(
+        make('p', { class: 'notice' }, 'The shop does not deliver there. Choose another country, or write to the shop.'),
+      );
   }
   const summary = form.querySelector('[data-summary]');
-  summary?.replaceChildren(make('ul', {}, ...lines.map((line) => make('li', {}, make('span', {}, `${line.quantity} × ${line.title}`), make('span', {}, money(line.price * line.quantity, rules))))), billList(bill, rules, true));
+  summary?.replaceChildren(
+    make(
+      'ul',
+      {},
+      ...lines.map((line) =>
+        make(
+          'li',
+          {},
+          make('span', {}, `${line.quantity} × ${line.title}`),
+          make('span', {}, money(line.price * line.quantity, rules)),
+        ),
+      ),
+    ),
+    billList(bill, rules, true),
+  );
   const said = form.querySelector('[data-error=code]');
   if (said) said.textContent = refusals[bill.codeRefused];
 }
 
-const wanted: Record<string, string> = { name: 'Write your name.', email: 'Write your e-mail, such as ada@post.example.', street: 'Write the street and number.', place: 'Write the town.', postcode: 'Write the postal code.', consent: 'Agree to the terms to order.' };
+const wanted: Record<string, string> = {
+  name: 'Write your name.',
+  email: 'Write your e-mail, such as ada@post.example.',
+  street: 'Write the street and number.',
+  place: 'Write the town.',
+  postcode: 'Write the postal code.',
+  consent: 'Agree to the terms to order.',
+};
 
 /** Says what is missing, at the field and above the form; true where nothing is. */
 function check(form: HTMLFormElement, bill: Bill): boolean {
@@ -158,15 +232,27 @@ function showErrors(form: HTMLFormElement, faults: [id: string, say: string][]):
   const box = form.querySelector<HTMLElement>('[data-errors]');
   if (!box) return;
   box.hidden = faults.length === 0;
-  box.replaceChildren(make('p', {}, faults.length === 1 ? 'One thing is missing:' : 'Some things are missing:'), make('ul', {}, ...faults.map(([id, say]) => make('li', {}, make('a', { href: `#${id}` }, say)))));
+  box.replaceChildren(
+    make('p', {}, faults.length === 1 ? 'One thing is missing:' : 'Some things are missing:'),
+    make('ul', {}, ...faults.map(([id, say]) => make('li', {}, make('a', { href: `#${id}` }, say)))),
+  );
   if (faults.length) box.focus();
 }
 
 document.addEventListener('change', (event) => {
   const target = event.target;
-  if (target instanceof HTMLInputElement && target.dataset.line) changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
+  if (target instanceof HTMLInputElement && target.dataset.line)
+    changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
   const form = checkoutForm();
-  if (form && priced && target instanceof Element && form.contains(target) && target instanceof HTMLElement && ['rate', 'country'].includes(target.getAttribute('name') ?? '')) paintBill(form, priced);
+  if (
+    form &&
+    priced &&
+    target instanceof Element &&
+    form.contains(target) &&
+    target instanceof HTMLElement &&
+    ['rate', 'country'].includes(target.getAttribute('name') ?? '')
+  )
+    paintBill(form, priced);
 });
 
 document.addEventListener('click', (event) => {

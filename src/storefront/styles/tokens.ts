@@ -11,7 +11,8 @@ function fontFace(face: Face, addresses: Addresses): string {
 
 const stack = (face: Face) => `"${face.name}","${face.name} stand-in",${face.kind === 'serif' ? 'serif' : 'sans-serif'}`;
 
-const step = (name: string, { lineHeight, tracking, ...size }: TypeStep) => `--${name}:${fluid({ ...size, lineHeight, tracking })};--${name}-line:${lineHeight.toFixed(3)};--${name}-track:${tracking.toFixed(4)}em;`;
+const step = (name: string, { lineHeight, tracking, ...size }: TypeStep) =>
+  `--${name}:${fluid({ ...size, lineHeight, tracking })};--${name}-line:${lineHeight.toFixed(3)};--${name}-track:${tracking.toFixed(4)}em;`;
 
 /** A look as custom properties: one change here is everywhere at once. */
 export function tokens(look: Look, addresses: Addresses): string {

@@ -77,8 +77,22 @@ function linesOf(reading: Reading): Line[] {
     { key: 'sells', label: 'Sells', many: true, facts: reading.sells, empty: 'not given' },
     { key: 'audience', label: 'For', many: true, facts: reading.audience, empty: 'not given' },
     { key: 'tone', label: 'Tone', many: true, facts: reading.tone, empty: 'none asked for' },
-    { key: 'coloursWanted', label: 'Colours', many: true, facts: colours(reading.coloursWanted), hex: colourOf, empty: 'none asked for' },
-    { key: 'coloursAvoided', label: 'Not', many: true, facts: colours(reading.coloursAvoided), hex: colourOf, empty: 'none refused' },
+    {
+      key: 'coloursWanted',
+      label: 'Colours',
+      many: true,
+      facts: colours(reading.coloursWanted),
+      hex: colourOf,
+      empty: 'none asked for',
+    },
+    {
+      key: 'coloursAvoided',
+      label: 'Not',
+      many: true,
+      facts: colours(reading.coloursAvoided),
+      hex: colourOf,
+      empty: 'none refused',
+    },
     { key: 'place', label: 'Place', many: false, facts: one(reading.place), empty: 'not given' },
     { key: 'email', label: 'E-mail', many: false, facts: one(reading.email), empty: 'not given' },
     { key: 'phone', label: 'Telephone', many: false, facts: one(reading.phone), empty: 'not given' },
@@ -150,7 +164,13 @@ export function BriefStation({ state, shop }: StationProps) {
           <h2>Understood so far</h2>
           <Facts>
             {linesOf(reading).map((line) => (
-              <FactLine key={line.key} line={line} onShow={showSource} onSet={(value) => state.decide({ [`reading/${line.key}`]: value })} onReset={() => state.withdraw([`reading/${line.key}`])} />
+              <FactLine
+                key={line.key}
+                line={line}
+                onShow={showSource}
+                onSet={(value) => state.decide({ [`reading/${line.key}`]: value })}
+                onReset={() => state.withdraw([`reading/${line.key}`])}
+              />
             ))}
           </Facts>
         </section>
@@ -159,7 +179,17 @@ export function BriefStation({ state, shop }: StationProps) {
   );
 }
 
-function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (source: Fact<string>['source']) => void; onSet: (value: string | string[]) => void; onReset: () => void }) {
+function FactLine({
+  line,
+  onShow,
+  onSet,
+  onReset,
+}: {
+  line: Line;
+  onShow: (source: Fact<string>['source']) => void;
+  onSet: (value: string | string[]) => void;
+  onReset: () => void;
+}) {
   const [editing, setEditing] = useState(false);
   const [draft, setDraft] = useState('');
   const [wrong, setWrong] = useState('');
@@ -174,8 +204,10 @@ function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (sourc
         .map((part) => part.trim())
         .filter(Boolean);
       const unknown = line.hex && values.find((value) => !line.hex?.(value));
-      if (unknown) return setWrong(`“${unknown}” is no colour that Arcatum knows. Write a colour’s name, or a code such as #2f6f68.`);
-      if (line.key === 'currency' && values[0] && !/^[A-Za-z]{3}$/.test(values[0])) return setWrong('Write the three letters of the currency, such as EUR.');
+      if (unknown)
+        return setWrong(`“${unknown}” is no colour that Arcatum knows. Write a colour’s name, or a code such as #2f6f68.`);
+      if (line.key === 'currency' && values[0] && !/^[A-Za-z]{3}$/.test(values[0]))
+        return setWrong('Write the three letters of the currency, such as EUR.');
       onSet(line.many ? values : line.key === 'currency' ? (values[0] ?? '').toUpperCase() : (values[0] ?? ''));
       setEditing(false);
     };
@@ -183,18 +215,24 @@ function FactLine({ line, onShow, onSet, onReset }: { line: Line; onShow: (sourc
       <div>
         <dt className="editing">{line.label}</dt>
         <dd className="editing">
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            save();
-          }}
-        >
-          <Field label={line.many ? `${line.label}, parted by commas` : line.label} value={draft} onChange={setDraft} wrong={wrong} autoFocus />
-          <Row>
-            <TextButton type="submit">Save</TextButton>
-            <TextButton onPress={() => setEditing(false)}>Leave it</TextButton>
-          </Row>
-        </form>
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              save();
+            }}
+          >
+            <Field
+              label={line.many ? `${line.label}, parted by commas` : line.label}
+              value={draft}
+              onChange={setDraft}
+              wrong={wrong}
+              autoFocus
+            />
+            <Row>
+              <TextButton type="submit">Save</TextButton>
+              <TextButton onPress={() => setEditing(false)}>Leave it</TextButton>
+            </Row>
+          </form>
         </dd>
       </div>
     );

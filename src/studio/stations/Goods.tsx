@@ -1,7 +1,17 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { Cell, Column, Row as TableRow, Table, TableBody, TableHeader, TableLayout, Virtualizer, type SortDescriptor } from 'react-aria-components';
+import {
+  Cell,
+  Column,
+  Row as TableRow,
+  Table,
+  TableBody,
+  TableHeader,
+  TableLayout,
+  Virtualizer,
+  type SortDescriptor,
+} from 'react-aria-components';
 import styled from 'styled-components';
 import { makeCatalogue, priceRange, stockOf, type ImportedGoods } from '@/core/goods';
 import { Decided, type Picture, type Problem, type Product } from '@/core/project';
@@ -142,7 +152,13 @@ export function GoodsStation({ state, shop }: StationProps) {
   const rules = shop.summary?.rules;
 
   const products = useMemo(
-    () => makeCatalogue(project.goods.products, new Decided(project.decisions), project.goods.digits, rules?.digits ?? project.goods.digits).products,
+    () =>
+      makeCatalogue(
+        project.goods.products,
+        new Decided(project.decisions),
+        project.goods.digits,
+        rules?.digits ?? project.goods.digits,
+      ).products,
     [project, rules?.digits],
   );
 
@@ -157,7 +173,10 @@ export function GoodsStation({ state, shop }: StationProps) {
     setSelected(null);
     setPasting(false);
     setPasted('');
-    setSaid({ kind: 'fine', say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length} notes on the list are at the right` : ''}.` });
+    setSaid({
+      kind: 'fine',
+      say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length} notes on the list are at the right` : ''}.`,
+    });
   };
 
   const takePictures = async (files: { name: string; bytes: Uint8Array }[]) => {
@@ -165,8 +184,16 @@ export function GoodsStation({ state, shop }: StationProps) {
     try {
       const { pictures, refused } = await keepPictures(files);
       const named = new Set(pictures.map((picture) => picture.name.toLowerCase()));
-      if (pictures.length) state.change('Add pictures', (p) => ({ ...p, pictures: [...p.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures] }));
-      setSaid(refused.length ? { kind: 'mend', say: refused.join(' ') } : { kind: 'fine', say: `${pictures.length} pictures are in. They belong to the products whose list names them.` });
+      if (pictures.length)
+        state.change('Add pictures', (p) => ({
+          ...p,
+          pictures: [...p.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures],
+        }));
+      setSaid(
+        refused.length
+          ? { kind: 'mend', say: refused.join(' ') }
+          : { kind: 'fine', say: `${pictures.length} pictures are in. They belong to the products whose list names them.` },
+      );
     } catch (error) {
       setSaid({ kind: 'mend', say: error instanceof Error ? error.message : 'The pictures could not be kept.' });
     }
@@ -213,13 +240,23 @@ export function GoodsStation({ state, shop }: StationProps) {
         <Empty>
           <h2>No goods yet</h2>
           <p>
-            Open a list in CSV or TSV, or paste one from a spreadsheet. The first row holds the headings. <b>Title</b> and <b>price</b> are enough; description, earlier price, categories, code, stock, weight, picture and any options are read too. Write one row for each variant and give the rows of one product the same title.
+            Open a list in CSV or TSV, or paste one from a spreadsheet. The first row holds the headings. <b>Title</b> and{' '}
+            <b>price</b> are enough; description, earlier price, categories, code, stock, weight, picture and any options are read
+            too. Write one row for each variant and give the rows of one product the same title.
           </p>
           <Soft>Nothing is lost in silence: rows that can’t be used are named with their reason, and the rest is kept.</Soft>
         </Empty>
       ) : (
         <Split>
-          <ProductTable products={products} pictures={project.pictures} rules={rules} find={find} onFind={setFind} selected={selected} onSelect={setSelected} />
+          <ProductTable
+            products={products}
+            pictures={project.pictures}
+            rules={rules}
+            find={find}
+            onFind={setFind}
+            selected={selected}
+            onSelect={setSelected}
+          />
           <Side aria-label={current ? current.title : 'The list'}>
             {current && rules ? (
               <ProductDetail key={current.id} product={current} state={state} rules={rules} onClose={() => setSelected(null)} />
@@ -253,7 +290,9 @@ function ListNotes({ file, products, problems }: { file: string; products: reado
                   Row {problem.row}
                   {problem.column ? `, ${problem.column}` : ''}
                 </b>{' '}
-                <small style={{ color: problem.kind === 'left-out' ? tokens.madder : tokens.soft }}>({kinds[problem.kind]})</small>
+                <small style={{ color: problem.kind === 'left-out' ? tokens.madder : tokens.soft }}>
+                  ({kinds[problem.kind]})
+                </small>
                 <br />
                 {problem.say}
               </li>
@@ -292,7 +331,13 @@ function ProductTable({ products, pictures, rules, find, onFind, selected, onSel
   const lines = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     const all = products
-      .filter((product) => !wanted || `${product.title} ${product.categories.join(' ')} ${product.variants.map((v) => v.sku).join(' ')}`.toLowerCase().includes(wanted))
+      .filter(
+        (product) =>
+          !wanted ||
+          `${product.title} ${product.categories.join(' ')} ${product.variants.map((v) => v.sku).join(' ')}`
+            .toLowerCase()
+            .includes(wanted),
+      )
       .map((product): Line => ({ id: product.id, product, ...priceRange(product), stock: stockOf(product) }));
     const by: Record<string, (a: Line, b: Line) => number> = {
       title: (a, b) => a.product.title.localeCompare(b.product.title),
@@ -338,7 +383,10 @@ function ProductTable({ products, pictures, rules, find, onFind, selected, onSel
                 Stock
               </Column>
             </TableHeader>
-            <TableBody items={lines} renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}>
+            <TableBody
+              items={lines}
+              renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
+            >
               {({ id, product, low, high, stock }) => (
                 <TableRow id={id} textValue={product.title}>
                   <Cell>
@@ -377,5 +425,12 @@ const Dot = styled.i<{ $has: boolean }>`
 `;
 
 function PictureDot({ has }: { has: boolean }) {
-  return <Dot $has={has} role="img" aria-label={has ? 'has a picture' : 'has no picture'} title={has ? 'Has a picture' : 'Has no picture'} />;
+  return (
+    <Dot
+      $has={has}
+      role="img"
+      aria-label={has ? 'has a picture' : 'has no picture'}
+      title={has ? 'Has a picture' : 'Has no picture'}
+    />
+  );
 }

@@ -1,6 +1,22 @@
 'use client';
 
-import { ColorArea, ColorField, ColorPicker, ColorSlider, ColorThumb, Dialog, DialogTrigger, Input, Label, Popover, Radio, RadioGroup, SliderTrack, parseColor, Button as AriaButton } from 'react-aria-components';
+import {
+  ColorArea,
+  ColorField,
+  ColorPicker,
+  ColorSlider,
+  ColorThumb,
+  Dialog,
+  DialogTrigger,
+  Input,
+  Label,
+  Popover,
+  Radio,
+  RadioGroup,
+  SliderTrack,
+  parseColor,
+  Button as AriaButton,
+} from 'react-aria-components';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { contrastPairs, contrastRatio, faces, families, type Palette } from '@/core/look';
@@ -115,7 +131,8 @@ const Figures = styled.table`
 
 /** Small drawings of how each family lays a page out, with the colours off. */
 const sketches: Record<string, string> = {
-  ledger: 'M0 8h92M6 16h34M6 21h28M52 13h34v17H52zM0 36h92M4 41h6M14 41h40M78 41h10M0 46h92M4 51h6M14 51h34M78 51h10M0 56h92M4 61h6M14 61h44M78 61h10',
+  ledger:
+    'M0 8h92M6 16h34M6 21h28M52 13h34v17H52zM0 36h92M4 41h6M14 41h40M78 41h10M0 46h92M4 51h6M14 51h34M78 51h10M0 56h92M4 61h6M14 61h44M78 61h10',
   poster: 'M0 0h92v34H0zM4 44h84v14H4zM0 62h30v8H0zM32 62h28v8H32zM62 62h30v8H62z',
   quiet: 'M0 10h40v40H0zM58 34h22M58 39h26M58 44h12M20 62h24v8H20zM54 66h24v4H54z',
 };
@@ -126,7 +143,20 @@ const pots: { role: 'ground' | 'accent' | 'second'; label: string; on: keyof Pal
   { role: 'second', label: 'Second', on: 'onSecond' },
 ];
 
-const roleNames: Partial<Record<keyof Palette, string>> = { text: 'Text', soft: 'Soft text', link: 'Links', onAccent: 'Text on accent', onSecond: 'Text on second', sale: 'Sale price', good: 'Good', bad: 'Wrong', ground: 'ground', raised: 'raised ground', accent: 'accent', second: 'second' };
+const roleNames: Partial<Record<keyof Palette, string>> = {
+  text: 'Text',
+  soft: 'Soft text',
+  link: 'Links',
+  onAccent: 'Text on accent',
+  onSecond: 'Text on second',
+  sale: 'Sale price',
+  good: 'Good',
+  bad: 'Wrong',
+  ground: 'ground',
+  raised: 'raised ground',
+  accent: 'accent',
+  second: 'second',
+};
 
 /** The specimen: family, palette and faces, with figures. Every change shows in the window at once. */
 export function LookStation({ state, shop }: StationProps) {
@@ -134,7 +164,9 @@ export function LookStation({ state, shop }: StationProps) {
   if (!summary) return <SheetBody role="status">Mixing …</SheetBody>;
   const { look } = summary;
   const { palette } = look;
-  const decided = state.project.decisions.filter((decision) => decision.place.startsWith('look/')).map((decision) => decision.place);
+  const decided = state.project.decisions
+    .filter((decision) => decision.place.startsWith('look/'))
+    .map((decision) => decision.place);
   const mix = Number(state.project.decisions.find((decision) => decision.place === 'look/mix')?.value ?? 0);
   const picked = decided.filter((place) => /(accent|second|ground)$/.test(place));
   return (
@@ -145,7 +177,12 @@ export function LookStation({ state, shop }: StationProps) {
           <Radio key={family.id} value={family.id}>
             <svg width="92" height="70" viewBox="0 0 92 70" aria-hidden="true">
               <rect width="92" height="70" fill="#fff" />
-              <path d={sketches[family.id] ?? ''} fill={family.id === 'poster' ? '#8b959b' : family.id === 'quiet' ? '#c9cecd' : 'none'} stroke="#6a767e" strokeWidth="1.4" />
+              <path
+                d={sketches[family.id] ?? ''}
+                fill={family.id === 'poster' ? '#8b959b' : family.id === 'quiet' ? '#c9cecd' : 'none'}
+                stroke="#6a767e"
+                strokeWidth="1.4"
+              />
             </svg>
             <span>
               <b>{family.name}</b>
@@ -166,7 +203,12 @@ export function LookStation({ state, shop }: StationProps) {
         <Pots>
           {pots.map(({ role, label, on }) => (
             <li key={role}>
-              <ColourPot label={label} hex={palette[role]} ink={palette[on]} onPick={(hex) => state.decide({ [`look/${role}`]: hex })} />
+              <ColourPot
+                label={label}
+                hex={palette[role]}
+                ink={palette[on]}
+                onPick={(hex) => state.decide({ [`look/${role}`]: hex })}
+              />
             </li>
           ))}
         </Pots>
@@ -174,11 +216,27 @@ export function LookStation({ state, shop }: StationProps) {
       </section>
       <section aria-label="Typefaces" style={{ display: 'grid', gap: 10 }}>
         <h2>Typefaces</h2>
-        <Choice label="Headings" value={look.heading.id} options={faces.filter((face) => face.roles.includes('heading')).map((face) => ({ id: face.id, name: `${face.name}: ${face.character}` }))} onChange={(id) => state.decide({ 'look/heading': id })} />
-        <Choice label="Text" value={look.text.id} options={faces.filter((face) => face.roles.includes('text')).map((face) => ({ id: face.id, name: `${face.name}: ${face.character}` }))} onChange={(id) => state.decide({ 'look/text': id })} />
+        <Choice
+          label="Headings"
+          value={look.heading.id}
+          options={faces
+            .filter((face) => face.roles.includes('heading'))
+            .map((face) => ({ id: face.id, name: `${face.name}: ${face.character}` }))}
+          onChange={(id) => state.decide({ 'look/heading': id })}
+        />
+        <Choice
+          label="Text"
+          value={look.text.id}
+          options={faces
+            .filter((face) => face.roles.includes('text'))
+            .map((face) => ({ id: face.id, name: `${face.name}: ${face.character}` }))}
+          onChange={(id) => state.decide({ 'look/text': id })}
+        />
         <Soft>
           <small>
-            Text is {(look.scale.body.large * 16).toFixed(0)} px at a line height of {look.scale.body.lineHeight.toFixed(2)}, 66 characters a line; the largest heading is {(look.scale.display.large * 16).toFixed(0)} px at {look.scale.display.lineHeight.toFixed(2)}.
+            Text is {(look.scale.body.large * 16).toFixed(0)} px at a line height of {look.scale.body.lineHeight.toFixed(2)}, 66
+            characters a line; the largest heading is {(look.scale.display.large * 16).toFixed(0)} px at{' '}
+            {look.scale.display.lineHeight.toFixed(2)}.
           </small>
         </Soft>
       </section>
@@ -221,7 +279,13 @@ function ColourPot({ label, hex, ink, onPick }: { label: string; hex: string; in
               setDraft(next);
             }}
           >
-            <ColorArea className="area" colorSpace="hsb" xChannel="saturation" yChannel="brightness" aria-label="Saturation and brightness">
+            <ColorArea
+              className="area"
+              colorSpace="hsb"
+              xChannel="saturation"
+              yChannel="brightness"
+              aria-label="Saturation and brightness"
+            >
               <ColorThumb className="thumb" />
             </ColorArea>
             <ColorSlider className="slider" colorSpace="hsb" channel="hue" aria-label="Hue">

@@ -65,9 +65,16 @@ const Figures = styled.dl`
   }
 `;
 
-const states: Record<Order['state'], string> = { 'awaiting-payment': 'awaiting payment', paid: 'paid', refused: 'payment refused', expired: 'not paid in time', sent: 'sent' };
+const states: Record<Order['state'], string> = {
+  'awaiting-payment': 'awaiting payment',
+  paid: 'paid',
+  refused: 'payment refused',
+  expired: 'not paid in time',
+  sent: 'sent',
+};
 
-const money = (amount: number, order: Order) => formatMoney(amount, { currency: order.currency, digits: minorDigits(order.currency), locale: 'en-GB' });
+const money = (amount: number, order: Order) =>
+  formatMoney(amount, { currency: order.currency, digits: minorDigits(order.currency), locale: 'en-GB' });
 const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
 
 /** Orders as the host keeps them, newest first, and the one at hand. */
@@ -119,7 +126,11 @@ export function OrdersStation({ owner }: StationProps) {
             onOpen={([file]) => {
               if (!file) return;
               void takeOrderFile(owner, new TextDecoder().decode(file.bytes)).then(async (taken) => {
-                setSaid(taken.ok ? { kind: 'fine', say: `Order ${taken.value.number} is in, worked out anew from your prices.` } : { kind: 'mend', say: taken.say });
+                setSaid(
+                  taken.ok
+                    ? { kind: 'fine', say: `Order ${taken.value.number} is in, worked out anew from your prices.` }
+                    : { kind: 'mend', say: taken.say },
+                );
                 if (taken.ok) setSelected(taken.value.number);
                 await read();
               });
@@ -134,7 +145,9 @@ export function OrdersStation({ owner }: StationProps) {
           </div>
         ) : null}
         {orders === null ? <p role="status">Asking the host …</p> : null}
-        {orders?.length === 0 ? <Soft style={{ marginTop: 14 }}>No orders yet. Buy something in the shop to see how it goes.</Soft> : null}
+        {orders?.length === 0 ? (
+          <Soft style={{ marginTop: 14 }}>No orders yet. Buy something in the shop to see how it goes.</Soft>
+        ) : null}
         {orders?.length ? (
           <List>
             <thead>
@@ -164,7 +177,13 @@ export function OrdersStation({ owner }: StationProps) {
           </List>
         ) : null}
       </div>
-      <aside aria-label="The order">{current ? <OrderSheet order={current} onMark={(state) => void mark(current.number, state)} /> : <Soft>Choose an order to see it.</Soft>}</aside>
+      <aside aria-label="The order">
+        {current ? (
+          <OrderSheet order={current} onMark={(state) => void mark(current.number, state)} />
+        ) : (
+          <Soft>Choose an order to see it.</Soft>
+        )}
+      </aside>
     </Split>
   );
 }

@@ -77,7 +77,8 @@ export function PlanStation({ state, shop, goTo, path }: StationProps) {
       <Head title="Plan">Every page and section, and why it is there.</Head>
       {setAside.length ? (
         <Notice>
-          {setAside.length} of your decisions point at something that is gone. They are kept, and come back with it: {setAside.slice(0, 4).join(', ')}
+          {setAside.length} of your decisions point at something that is gone. They are kept, and come back with it:{' '}
+          {setAside.slice(0, 4).join(', ')}
         </Notice>
       ) : null}
       <Pages>
@@ -109,7 +110,11 @@ function PageDetail({ page, state, goTo }: { page: OutlinePage } & Pick<StationP
       <Soft>{page.because.say}</Soft>
       {fixed ? null : (
         <Row>
-          <TextButton onPress={() => state.decide({ [`plan/${page.id}/menu`]: !page.inMenu }, page.inMenu ? 'Take out of the menu' : 'Put in the menu')}>
+          <TextButton
+            onPress={() =>
+              state.decide({ [`plan/${page.id}/menu`]: !page.inMenu }, page.inMenu ? 'Take out of the menu' : 'Put in the menu')
+            }
+          >
             {page.inMenu ? 'Take out of the menu' : 'Put in the menu'}
           </TextButton>
         </Row>
@@ -121,7 +126,13 @@ function PageDetail({ page, state, goTo }: { page: OutlinePage } & Pick<StationP
   );
 }
 
-function SectionStrip({ page, section, at, state, goTo }: { page: OutlinePage; section: OutlineSection; at: number } & Pick<StationProps, 'state' | 'goTo'>) {
+function SectionStrip({
+  page,
+  section,
+  at,
+  state,
+  goTo,
+}: { page: OutlinePage; section: OutlineSection; at: number } & Pick<StationProps, 'state' | 'goTo'>) {
   const key = page.kind === 'product' ? 'product' : page.id;
   const off = section.hidden || !section.filled;
   const ids = page.sections.map((other) => other.id);
@@ -156,13 +167,25 @@ function SectionStrip({ page, section, at, state, goTo }: { page: OutlinePage; s
         </TextButton>
         {several ? (
           <>
-            <TextButton onPress={() => state.decide({ [`plan/${key}/${section.id}/hidden`]: !section.hidden }, section.hidden ? 'Show a section' : 'Hide a section')} aria-label={`${section.hidden ? 'Bring back' : 'Hide'} ${section.label}`}>
+            <TextButton
+              onPress={() =>
+                state.decide(
+                  { [`plan/${key}/${section.id}/hidden`]: !section.hidden },
+                  section.hidden ? 'Show a section' : 'Hide a section',
+                )
+              }
+              aria-label={`${section.hidden ? 'Bring back' : 'Hide'} ${section.label}`}
+            >
               {section.hidden ? 'Bring back' : 'Hide'}
             </TextButton>
             <TextButton onPress={() => move(-1)} isDisabled={at === 0} aria-label={`Move ${section.label} up`}>
               Up
             </TextButton>
-            <TextButton onPress={() => move(1)} isDisabled={at === page.sections.length - 1} aria-label={`Move ${section.label} down`}>
+            <TextButton
+              onPress={() => move(1)}
+              isDisabled={at === page.sections.length - 1}
+              aria-label={`Move ${section.label} down`}
+            >
               Down
             </TextButton>
           </>

@@ -39,9 +39,21 @@ const Variants = styled.table`
 `;
 
 /** One product: every field is changed where it stands, and each change is a decision that outlives the next list. */
-export function ProductDetail({ product, state, rules, onClose }: { product: Product; state: ProjectState; rules: TillRules; onClose: () => void }) {
+export function ProductDetail({
+  product,
+  state,
+  rules,
+  onClose,
+}: {
+  product: Product;
+  state: ProjectState;
+  rules: TillRules;
+  onClose: () => void;
+}) {
   const at = `goods/${product.id}`;
-  const mine = state.project.decisions.filter((decision) => decision.place.startsWith(`${at}/`)).map((decision) => decision.place);
+  const mine = state.project.decisions
+    .filter((decision) => decision.place.startsWith(`${at}/`))
+    .map((decision) => decision.place);
   const [title, setTitle] = useState(product.title);
   const [description, setDescription] = useState(product.description);
   const [categories, setCategories] = useState(product.categories.join(', '));
@@ -52,8 +64,20 @@ export function ProductDetail({ product, state, rules, onClose }: { product: Pro
         <h2 style={{ marginRight: 'auto' }}>{product.title}</h2>
         <TextButton onPress={onClose}>Close</TextButton>
       </Row>
-      <Field label="Title" value={title} onChange={setTitle} wrong={title.trim() ? '' : 'A product needs a title.'} onBlur={() => title.trim() && title !== product.title && set('title', title.trim())} />
-      <Field label="Description" rows={4} value={description} onChange={setDescription} onBlur={() => description !== product.description && set('description', description)} />
+      <Field
+        label="Title"
+        value={title}
+        onChange={setTitle}
+        wrong={title.trim() ? '' : 'A product needs a title.'}
+        onBlur={() => title.trim() && title !== product.title && set('title', title.trim())}
+      />
+      <Field
+        label="Description"
+        rows={4}
+        value={description}
+        onChange={setDescription}
+        onBlur={() => description !== product.description && set('description', description)}
+      />
       <Field
         label="Categories, parted by commas"
         value={categories}
@@ -86,7 +110,12 @@ export function ProductDetail({ product, state, rules, onClose }: { product: Pro
         </thead>
         <tbody>
           {product.variants.map((variant) => (
-            <VariantRow key={variant.id} variant={variant} rules={rules} onSet={(field, value) => set(`${variant.id}/${field}`, value)} />
+            <VariantRow
+              key={variant.id}
+              variant={variant}
+              rules={rules}
+              onSet={(field, value) => set(`${variant.id}/${field}`, value)}
+            />
           ))}
         </tbody>
       </Variants>
@@ -107,10 +136,20 @@ export function ProductDetail({ product, state, rules, onClose }: { product: Pro
 
 const wholeNumber = (text: string): Result<number | null> => {
   if (!text.trim()) return ok(null);
-  return /^\d{1,9}$/.test(text.trim()) ? ok(Number(text)) : fail('Write a whole number, or leave it empty where you don’t count.');
+  return /^\d{1,9}$/.test(text.trim())
+    ? ok(Number(text))
+    : fail('Write a whole number, or leave it empty where you don’t count.');
 };
 
-function VariantRow({ variant, rules, onSet }: { variant: Variant; rules: TillRules; onSet: (field: 'price' | 'stock', value: number | null) => void }) {
+function VariantRow({
+  variant,
+  rules,
+  onSet,
+}: {
+  variant: Variant;
+  rules: TillRules;
+  onSet: (field: 'price' | 'stock', value: number | null) => void;
+}) {
   const [price, setPrice] = useState(decimal(variant.price, rules.digits));
   const [stock, setStock] = useState(variant.stock === null ? '' : String(variant.stock));
   const name = variant.values.join(', ') || 'the one';
@@ -129,10 +168,24 @@ function VariantRow({ variant, rules, onSet }: { variant: Variant; rules: TillRu
           ) : null}
         </th>
         <td>
-          <input aria-label={`Price of ${name}`} value={price} inputMode="decimal" aria-invalid={!readPrice.ok} onChange={(event) => setPrice(event.target.value)} onBlur={() => readPrice.ok && readPrice.value !== variant.price && onSet('price', readPrice.value)} />
+          <input
+            aria-label={`Price of ${name}`}
+            value={price}
+            inputMode="decimal"
+            aria-invalid={!readPrice.ok}
+            onChange={(event) => setPrice(event.target.value)}
+            onBlur={() => readPrice.ok && readPrice.value !== variant.price && onSet('price', readPrice.value)}
+          />
         </td>
         <td>
-          <input aria-label={`Stock of ${name}`} value={stock} inputMode="numeric" aria-invalid={!readStock.ok} onChange={(event) => setStock(event.target.value)} onBlur={() => readStock.ok && readStock.value !== variant.stock && onSet('stock', readStock.value)} />
+          <input
+            aria-label={`Stock of ${name}`}
+            value={stock}
+            inputMode="numeric"
+            aria-invalid={!readStock.ok}
+            onChange={(event) => setStock(event.target.value)}
+            onBlur={() => readStock.ok && readStock.value !== variant.stock && onSet('stock', readStock.value)}
+          />
         </td>
       </tr>
       {readPrice.ok && readStock.ok ? null : (

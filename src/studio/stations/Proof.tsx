@@ -37,7 +37,13 @@ export function ProofStation({ state, shop }: StationProps) {
   const left = findings.filter((finding) => finding.level === 'mend').length;
   return (
     <SheetBody>
-      <Head title="Proof">{left === 0 ? 'Nothing stands in the way of publishing.' : left === 1 ? 'One thing stands in the way of publishing.' : `${left} things stand in the way of publishing.`}</Head>
+      <Head title="Proof">
+        {left === 0
+          ? 'Nothing stands in the way of publishing.'
+          : left === 1
+            ? 'One thing stands in the way of publishing.'
+            : `${left} things stand in the way of publishing.`}
+      </Head>
       {groups.map(({ level, title, colour }) => {
         const mine = findings.filter((finding) => finding.level === level);
         return mine.length ? (
@@ -50,7 +56,13 @@ export function ProofStation({ state, shop }: StationProps) {
                 <li key={finding.check + finding.say}>
                   <i style={{ background: colour }} aria-hidden="true" />
                   <span>{finding.say}</span>
-                  {level === 'fine' ? <span /> : <Link href={`/project/${state.project.id}/${finding.station}`}>{stations.find((station) => station.id === finding.station)?.name}</Link>}
+                  {level === 'fine' ? (
+                    <span />
+                  ) : (
+                    <Link href={`/project/${state.project.id}/${finding.station}`}>
+                      {stations.find((station) => station.id === finding.station)?.name}
+                    </Link>
+                  )}
                 </li>
               ))}
             </List>

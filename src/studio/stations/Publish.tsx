@@ -83,7 +83,13 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   };
 
   const guarded = (work: () => Promise<void>) => {
-    work().catch((error: unknown) => setSaid(error instanceof Stopped ? { kind: 'fine', say: 'Stopped. Nothing was changed.' } : { kind: 'mend', say: error instanceof Error ? error.message : String(error) }));
+    work().catch((error: unknown) =>
+      setSaid(
+        error instanceof Stopped
+          ? { kind: 'fine', say: 'Stopped. Nothing was changed.' }
+          : { kind: 'mend', say: error instanceof Error ? error.message : String(error) },
+      ),
+    );
   };
 
   const publishNow = async () => {
@@ -99,7 +105,10 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   const downloadSite = async () => {
     const { archive, files } = await draw({ kind: 'archive', address: `https://${summary?.slug ?? 'shop'}.example/` });
     download(archive, `${summary?.slug ?? 'shop'}-site.zip`);
-    setSaid({ kind: 'fine', say: `${files} files are in the archive. Put them on any web server; buyers there make an order file, which “Orders” takes in.` });
+    setSaid({
+      kind: 'fine',
+      say: `${files} files are in the archive. Put them on any web server; buyers there make an order file, which “Orders” takes in.`,
+    });
   };
 
   return (
@@ -107,7 +116,8 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
       <Head title="Publish">Put the shop on the host, or take it away as files.</Head>
       {blocking.length ? (
         <Notice>
-          {blocking.length === 1 ? 'One thing' : `${blocking.length} things`} should be mended first: {blocking[0]?.say} You can publish all the same.
+          {blocking.length === 1 ? 'One thing' : `${blocking.length} things`} should be mended first: {blocking[0]?.say} You can
+          publish all the same.
         </Notice>
       ) : null}
       <form
@@ -188,10 +198,18 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <QuietButton isDisabled={!summary || progress !== null} onPress={() => guarded(downloadSite)}>
             Download the site
           </QuietButton>
-          <QuietButton onPress={() => guarded(async () => download(await exportProject(project), `${summary?.slug ?? 'project'}.arcatum.zip`))}>Export project</QuietButton>
+          <QuietButton
+            onPress={() =>
+              guarded(async () => download(await exportProject(project), `${summary?.slug ?? 'project'}.arcatum.zip`))
+            }
+          >
+            Export project
+          </QuietButton>
         </Row>
         <Soft>
-          <small>The site runs on any file server. The project file holds brief, goods, decisions and pictures, and opens here again.</small>
+          <small>
+            The site runs on any file server. The project file holds brief, goods, decisions and pictures, and opens here again.
+          </small>
         </Soft>
       </section>
     </SheetBody>

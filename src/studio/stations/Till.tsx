@@ -98,7 +98,19 @@ export function TillStation({ state, shop }: StationProps) {
 type PartProps = { state: StationProps['state']; rules: TillRules };
 
 /** A field that is read when it is left, and says what is wrong until then. */
-function Reading({ label, value, read, onSet, placeholder = '' }: { label: string; value: string; read: (text: string) => { ok: true } | { ok: false; say: string }; onSet: (text: string) => void; placeholder?: string }) {
+function Reading({
+  label,
+  value,
+  read,
+  onSet,
+  placeholder = '',
+}: {
+  label: string;
+  value: string;
+  read: (text: string) => { ok: true } | { ok: false; say: string };
+  onSet: (text: string) => void;
+  placeholder?: string;
+}) {
   const [draft, setDraft] = useState(value);
   const [known, setKnown] = useState(value);
   if (known !== value) {
@@ -106,7 +118,16 @@ function Reading({ label, value, read, onSet, placeholder = '' }: { label: strin
     setDraft(value);
   }
   const result = read(draft);
-  return <Field label={label} value={draft} placeholder={placeholder} onChange={setDraft} wrong={result.ok ? '' : result.say} onBlur={() => result.ok && draft !== value && onSet(draft)} />;
+  return (
+    <Field
+      label={label}
+      value={draft}
+      placeholder={placeholder}
+      onChange={setDraft}
+      wrong={result.ok ? '' : result.say}
+      onBlur={() => result.ok && draft !== value && onSet(draft)}
+    />
+  );
 }
 
 const anyText = () => ({ ok: true }) as const;
@@ -114,7 +135,12 @@ const wanted = (text: string) => (text.trim() ? ({ ok: true } as const) : ({ ok:
 
 function WorkedBill({ state, rules }: PartProps) {
   const { project } = state;
-  const products = makeCatalogue(project.goods.products, new Decided(project.decisions), project.goods.digits, rules.digits).products;
+  const products = makeCatalogue(
+    project.goods.products,
+    new Decided(project.decisions),
+    project.goods.digits,
+    rules.digits,
+  ).products;
   const some = products.filter((product) => product.kind === 'physical').slice(0, 2);
   const list = priceListOf(some);
   const lines = some.flatMap((product, i) => {
@@ -136,14 +162,19 @@ function WorkedBill({ state, rules }: PartProps) {
           </div>
         ))}
       </Bill>
-      {bill.deliveryState === 'nowhere' ? <Notice $kind="mend">No delivery rate fits this order, so it could not be placed.</Notice> : null}
+      {bill.deliveryState === 'nowhere' ? (
+        <Notice $kind="mend">No delivery rate fits this order, so it could not be placed.</Notice>
+      ) : null}
     </Part>
   );
 }
 
 function Tax({ state, rules }: PartProps) {
   const percentOf = (text: string) => Number(text.replace(',', '.').replace('%', '').trim());
-  const isPercent = (text: string) => (text.trim() && percentOf(text) >= 0 && percentOf(text) <= 100 ? ({ ok: true } as const) : ({ ok: false, say: 'Write a percentage from 0 to 100.' } as const));
+  const isPercent = (text: string) =>
+    text.trim() && percentOf(text) >= 0 && percentOf(text) <= 100
+      ? ({ ok: true } as const)
+      : ({ ok: false, say: 'Write a percentage from 0 to 100.' } as const);
   const set = (name: 'standard' | 'reduced', text: string) => {
     const taxes = { standard: 0, reduced: 0, zero: 0, ...rules.taxes, [name]: Math.round(percentOf(text) * 100) };
     state.decide({ 'till/taxes': taxes });
@@ -154,14 +185,30 @@ function Tax({ state, rules }: PartProps) {
       <Reading
         label="Your country, two letters"
         value={rules.country}
-        read={(text) => (/^[A-Za-z]{2}$/.test(text.trim()) ? { ok: true } : { ok: false, say: 'Write the two letters of the country, such as GB.' })}
+        read={(text) =>
+          /^[A-Za-z]{2}$/.test(text.trim())
+            ? { ok: true }
+            : { ok: false, say: 'Write the two letters of the country, such as GB.' }
+        }
         onSet={(text) => state.decide({ 'till/country': text.trim().toUpperCase() })}
       />
       {rules.country ? <Soft>{countryName(rules.country)}</Soft> : null}
-      {rules.taxes ? null : <Notice>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</Notice>}
+      {rules.taxes ? null : (
+        <Notice>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</Notice>
+      )}
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12 }}>
-        <Reading label="Standard rate, %" value={rules.taxes ? String(rules.taxes.standard / 100) : ''} read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))} onSet={(text) => set('standard', text)} />
-        <Reading label="Reduced rate, %" value={rules.taxes ? String(rules.taxes.reduced / 100) : ''} read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))} onSet={(text) => set('reduced', text)} />
+        <Reading
+          label="Standard rate, %"
+          value={rules.taxes ? String(rules.taxes.standard / 100) : ''}
+          read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))}
+          onSet={(text) => set('standard', text)}
+        />
+        <Reading
+          label="Reduced rate, %"
+          value={rules.taxes ? String(rules.taxes.reduced / 100) : ''}
+          read={(text) => (text === '' && !rules.taxes ? anyText() : isPercent(text))}
+          onSet={(text) => set('reduced', text)}
+        />
       </div>
       <Check isSelected={rules.pricesIncludeTax} onChange={(value) => state.decide({ 'till/pricesIncludeTax': value })}>
         The prices in the list contain the tax
@@ -171,8 +218,10 @@ function Tax({ state, rules }: PartProps) {
 }
 
 function Delivery({ state, rules }: PartProps) {
-  const setZones = (zones: DeliveryZone[]) => state.decide({ 'till/zones': zones.map((zone) => ({ ...zone, rates: zone.rates.map((rate) => ({ ...rate })) })) });
-  const changeZone = (id: string, next: (zone: DeliveryZone) => DeliveryZone) => setZones(rules.zones.map((zone) => (zone.id === id ? next(zone) : zone)));
+  const setZones = (zones: DeliveryZone[]) =>
+    state.decide({ 'till/zones': zones.map((zone) => ({ ...zone, rates: zone.rates.map((rate) => ({ ...rate })) })) });
+  const changeZone = (id: string, next: (zone: DeliveryZone) => DeliveryZone) =>
+    setZones(rules.zones.map((zone) => (zone.id === id ? next(zone) : zone)));
   const price = (text: string) => parsePrice(text, rules.digits);
   const priceOf = (text: string) => {
     const parsed = price(text);
@@ -187,26 +236,77 @@ function Delivery({ state, rules }: PartProps) {
       {rules.zones.length ? null : <Notice $kind="mend">There is no delivery yet, so nobody can order a parcel.</Notice>}
       {rules.zones.map((zone) => (
         <Zone key={zone.id}>
-          <Reading label="Zone" value={zone.label} read={wanted} onSet={(label) => changeZone(zone.id, (z) => ({ ...z, label }))} />
+          <Reading
+            label="Zone"
+            value={zone.label}
+            read={wanted}
+            onSet={(label) => changeZone(zone.id, (z) => ({ ...z, label }))}
+          />
           <Reading
             label="Countries, two letters each; * is the rest of the world"
             value={zone.countries.join(' ')}
-            read={(text) => (/^\s*(?:(?:[A-Za-z]{2}|\*)[\s,]*)+$/.test(text) ? { ok: true } : { ok: false, say: 'Write codes such as GB IE FR, or *.' })}
-            onSet={(text) => changeZone(zone.id, (z) => ({ ...z, countries: text.toUpperCase().split(/[\s,]+/).filter(Boolean) }))}
+            read={(text) =>
+              /^\s*(?:(?:[A-Za-z]{2}|\*)[\s,]*)+$/.test(text)
+                ? { ok: true }
+                : { ok: false, say: 'Write codes such as GB IE FR, or *.' }
+            }
+            onSet={(text) =>
+              changeZone(zone.id, (z) => ({
+                ...z,
+                countries: text
+                  .toUpperCase()
+                  .split(/[\s,]+/)
+                  .filter(Boolean),
+              }))
+            }
           />
           {zone.rates.map((rate) => {
-            const changeRate = (part: Partial<typeof rate>) => changeZone(zone.id, (z) => ({ ...z, rates: z.rates.map((r) => (r.id === rate.id ? { ...r, ...part } : r)) }));
+            const changeRate = (part: Partial<typeof rate>) =>
+              changeZone(zone.id, (z) => ({ ...z, rates: z.rates.map((r) => (r.id === rate.id ? { ...r, ...part } : r)) }));
             return (
               <div className="three" key={rate.id}>
                 <Reading label="Rate" value={rate.label} read={wanted} onSet={(label) => changeRate({ label })} />
-                <Reading label="Price" value={decimal(rate.price, rules.digits)} read={price} onSet={(text) => changeRate({ price: priceOf(text) })} />
-                <Reading label="Free from" value={rate.freeFrom === null ? '' : decimal(rate.freeFrom, rules.digits)} read={(text) => (text.trim() ? price(text) : anyText())} onSet={(text) => changeRate({ freeFrom: text.trim() ? priceOf(text) : null })} />
+                <Reading
+                  label="Price"
+                  value={decimal(rate.price, rules.digits)}
+                  read={price}
+                  onSet={(text) => changeRate({ price: priceOf(text) })}
+                />
+                <Reading
+                  label="Free from"
+                  value={rate.freeFrom === null ? '' : decimal(rate.freeFrom, rules.digits)}
+                  read={(text) => (text.trim() ? price(text) : anyText())}
+                  onSet={(text) => changeRate({ freeFrom: text.trim() ? priceOf(text) : null })}
+                />
               </div>
             );
           })}
           <Row>
-            <TextButton onPress={() => changeZone(zone.id, (z) => ({ ...z, rates: [...z.rates, { id: unused(`${z.id}-rate`, z.rates.map((r) => r.id)), label: 'Another rate', price: 0, freeFrom: null, upTo: null }] }))}>Add a rate</TextButton>
-            <TextButton onPress={() => setZones(rules.zones.filter((other) => other.id !== zone.id))}>Take the zone out</TextButton>
+            <TextButton
+              onPress={() =>
+                changeZone(zone.id, (z) => ({
+                  ...z,
+                  rates: [
+                    ...z.rates,
+                    {
+                      id: unused(
+                        `${z.id}-rate`,
+                        z.rates.map((r) => r.id),
+                      ),
+                      label: 'Another rate',
+                      price: 0,
+                      freeFrom: null,
+                      upTo: null,
+                    },
+                  ],
+                }))
+              }
+            >
+              Add a rate
+            </TextButton>
+            <TextButton onPress={() => setZones(rules.zones.filter((other) => other.id !== zone.id))}>
+              Take the zone out
+            </TextButton>
           </Row>
         </Zone>
       ))}
@@ -216,10 +316,24 @@ function Delivery({ state, rules }: PartProps) {
             setZones([
               ...rules.zones,
               {
-                id: unused('zone', rules.zones.map((zone) => zone.id)),
+                id: unused(
+                  'zone',
+                  rules.zones.map((zone) => zone.id),
+                ),
                 label: rules.zones.length || !rules.country ? 'Rest of the world' : countryName(rules.country),
                 countries: rules.zones.length || !rules.country ? ['*'] : [rules.country],
-                rates: [{ id: unused('rate', rules.zones.flatMap((zone) => zone.rates.map((r) => r.id))), label: 'Post', price: 0, freeFrom: null, upTo: null }],
+                rates: [
+                  {
+                    id: unused(
+                      'rate',
+                      rules.zones.flatMap((zone) => zone.rates.map((r) => r.id)),
+                    ),
+                    label: 'Post',
+                    price: 0,
+                    freeFrom: null,
+                    upTo: null,
+                  },
+                ],
               },
             ])
           }
@@ -230,8 +344,12 @@ function Delivery({ state, rules }: PartProps) {
       <Reading
         label="Days to send something back"
         value={rules.returnsDays === null ? '' : String(rules.returnsDays)}
-        read={(text) => (text === '' || /^\d{1,4}$/.test(text.trim()) ? { ok: true } : { ok: false, say: 'Write a number of days.' })}
-        onSet={(text) => (text.trim() ? state.decide({ 'till/returnsDays': Number(text) }) : state.withdraw(['till/returnsDays']))}
+        read={(text) =>
+          text === '' || /^\d{1,4}$/.test(text.trim()) ? { ok: true } : { ok: false, say: 'Write a number of days.' }
+        }
+        onSet={(text) =>
+          text.trim() ? state.decide({ 'till/returnsDays': Number(text) }) : state.withdraw(['till/returnsDays'])
+        }
       />
     </Part>
   );
@@ -245,23 +363,34 @@ const codeKinds = [
 
 function Codes({ state, rules }: PartProps) {
   const setCodes = (codes: DiscountCode[]) => state.decide({ 'till/codes': codes.map((code) => ({ ...code })) });
-  const amountText = (code: DiscountCode) => (code.kind === 'percent' ? String(code.amount / 100) : code.kind === 'sum' ? decimal(code.amount, rules.digits) : '');
+  const amountText = (code: DiscountCode) =>
+    code.kind === 'percent' ? String(code.amount / 100) : code.kind === 'sum' ? decimal(code.amount, rules.digits) : '';
   const readAmount = (code: DiscountCode, text: string) => {
     if (code.kind === 'sum') return parsePrice(text, rules.digits);
     const value = Number(text.replace(',', '.'));
-    return code.kind === 'free-delivery' || (text.trim() && value >= 0 && value <= 100) ? ({ ok: true, value: Math.round(value * 100) || 0 } as const) : ({ ok: false, say: 'Write a percentage from 0 to 100.' } as const);
+    return code.kind === 'free-delivery' || (text.trim() && value >= 0 && value <= 100)
+      ? ({ ok: true, value: Math.round(value * 100) || 0 } as const)
+      : ({ ok: false, say: 'Write a percentage from 0 to 100.' } as const);
   };
   return (
     <Part aria-label="Discount codes">
       <h2>Discount codes</h2>
       {rules.codes.map((code, i) => {
-        const change = (part: Partial<DiscountCode>) => setCodes(rules.codes.map((other, j) => (i === j ? { ...other, ...part } : other)));
+        const change = (part: Partial<DiscountCode>) =>
+          setCodes(rules.codes.map((other, j) => (i === j ? { ...other, ...part } : other)));
         return (
           <Zone key={i}>
             <div className="three">
               <Reading label="Code" value={code.code} read={wanted} onSet={(text) => change({ code: text.trim() })} />
-              <Choice label="Takes" value={code.kind} options={codeKinds} onChange={(kind) => change({ kind: kind as DiscountCode['kind'], amount: 0 })} />
-              {code.kind === 'free-delivery' ? <span /> : (
+              <Choice
+                label="Takes"
+                value={code.kind}
+                options={codeKinds}
+                onChange={(kind) => change({ kind: kind as DiscountCode['kind'], amount: 0 })}
+              />
+              {code.kind === 'free-delivery' ? (
+                <span />
+              ) : (
                 <Reading
                   label={code.kind === 'percent' ? 'Percent' : 'Sum'}
                   value={amountText(code)}
@@ -280,7 +409,16 @@ function Codes({ state, rules }: PartProps) {
         );
       })}
       <Row>
-        <TextButton onPress={() => setCodes([...rules.codes, { code: `WELCOME${rules.codes.length + 1}`, kind: 'percent', amount: 1000, least: 0, until: '' }])}>Add a code</TextButton>
+        <TextButton
+          onPress={() =>
+            setCodes([
+              ...rules.codes,
+              { code: `WELCOME${rules.codes.length + 1}`, kind: 'percent', amount: 1000, least: 0, until: '' },
+            ])
+          }
+        >
+          Add a code
+        </TextButton>
       </Row>
     </Part>
   );
@@ -293,7 +431,13 @@ function Payment({ state, rules }: PartProps) {
       <Check isSelected={rules.payments.card} onChange={(card) => state.decide({ 'till/payments': { ...rules.payments, card } })}>
         Cards, through the provider
       </Check>
-      <Reading label="Bank transfer: where to" value={rules.payments.bank} read={anyText} onSet={(bank) => state.decide({ 'till/payments': { ...rules.payments, bank: bank.trim() } })} placeholder="Name, bank, account" />
+      <Reading
+        label="Bank transfer: where to"
+        value={rules.payments.bank}
+        read={anyText}
+        onSet={(bank) => state.decide({ 'till/payments': { ...rules.payments, bank: bank.trim() } })}
+        placeholder="Name, bank, account"
+      />
     </Part>
   );
 }

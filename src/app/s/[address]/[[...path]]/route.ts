@@ -3,7 +3,8 @@ import { orderRequestSchema } from '@/core/till';
 import { askFor, hostData, isPage, serve, tillOf } from '@/standins';
 
 /** What a published page may do: its own files and nothing from elsewhere. */
-const policy = "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
+const policy =
+  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
 
 type Call = { params: Promise<{ address: string; path?: string[] }> };
 
@@ -23,14 +24,19 @@ export async function GET(request: Request, { params }: Call): Promise<Response>
     return new Response(null, { status: 308, headers: { location: `${url.pathname}/${url.search}` } });
   }
   const now = new Date().toISOString();
-  if (path === 'api/stock') return json(200, tillOf(address).stock((url.searchParams.get('ids') ?? '').split(',').slice(0, 500), now));
+  if (path === 'api/stock')
+    return json(200, tillOf(address).stock((url.searchParams.get('ids') ?? '').split(',').slice(0, 500), now));
   const order = /^api\/orders\/(\d+)$/.exec(path)?.[1];
   if (order) {
     const found = tillOf(address).find(order, url.searchParams.get('receipt') ?? '');
     return found ? json(200, found) : json(404, { say: 'There is no such order.' });
   }
   const file = serve(address, path);
-  if (!file) return new Response('There is no shop at this address.', { status: 404, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+  if (!file)
+    return new Response('There is no shop at this address.', {
+      status: 404,
+      headers: { 'content-type': 'text/plain; charset=utf-8' },
+    });
   const lasting = /^(pictures|fonts)\//.test(path);
   return new Response(new Uint8Array(file.body), {
     status: file.status,
@@ -52,7 +58,10 @@ export async function POST(request: Request, { params }: Call): Promise<Response
   if (!data) return json(404, { say: 'There is no shop at this address.' });
   const body = await request.json().catch(() => null);
   const wanted = orderRequestSchema.safeParse(body);
-  if (!wanted.success) return json(400, { say: `The order is not complete: ${wanted.error.issues[0]?.path.join(' ') ?? 'unknown'}. Look at the form again.` });
+  if (!wanted.success)
+    return json(400, {
+      say: `The order is not complete: ${wanted.error.issues[0]?.path.join(' ') ?? 'unknown'}. Look at the form again.`,
+    });
   const placed = tillOf(address).place(data, wanted.data, randomUUID(), new Date().toISOString());
   if (!placed.ok) return json(409, { say: placed.say });
   const { order, receipt } = placed.value;
@@ -61,6 +70,14 @@ export async function POST(request: Request, { params }: Call): Promise<Response
     if (order.total === 0) tillOf(address).settle(order.number, 'paid', new Date().toISOString());
     return json(201, { number: order.number, receipt, pay: null });
   }
-  const intent = askFor({ amount: order.total, currency: order.currency, digits: data.rules.digits, shop: data.name, order: order.number, address, back });
+  const intent = askFor({
+    amount: order.total,
+    currency: order.currency,
+    digits: data.rules.digits,
+    shop: data.name,
+    order: order.number,
+    address,
+    back,
+  });
   return json(201, { number: order.number, receipt, pay: `/standin/pay/${intent.id}` });
 }

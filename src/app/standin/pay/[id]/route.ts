@@ -2,7 +2,8 @@ import { confirm, findIntent, payPage, payWith, tillOf, type Intent } from '@/st
 
 type Call = { params: Promise<{ id: string }> };
 
-const page = (html: string, status = 200) => new Response(html, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' } });
+const page = (html: string, status = 200) =>
+  new Response(html, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' } });
 const unknown = () => page('<!doctype html><title>Unknown payment</title><p>This payment is not known.</p>', 404);
 
 /** Tells the shop's host how it went, twice, as providers do, and sends the buyer back. */

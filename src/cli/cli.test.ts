@@ -1,0 +1,118 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const folder = mkdtempSync(join(tmpdir(), 'arcatum-cli-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const run = (...args: string[]) => spawnSync('node', ['bin/arcatum.mjs', ...args], { encoding: 'utf8' });
+const write = (name: string, text: string | Uint8Array) => {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+};
+const digest = (at: string) =>
+  readdirSync(at, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => join(entry.parentPath, entry.name))
+    .sort()
+    .map((path) => `${path.slice(at.length)} ${createHash('sha256').update(readFileSync(path)).digest('hex')}`)
+    .join('\n');
+
+beforeAll(() => execFileSync('node', ['bin/arcatum.mjs', 'read', '--brief', 'demo/brief.txt']), 60_000);
+
+test('the same inputs and seed give the same bytes; another seed another look', () => {
+  const brief = write('plain.txt', 'We are Old Tin. We make biscuit tins near Porto. tins@old.example');
+  const goods = write('tins.csv', 'title,price\nTea tin,€12\nRound tin,€9\n');
+  const build = (out: string, seed: string) =>
+    expect(run('build', '--brief', brief, '--goods', goods, '--out', join(folder, out), '--seed', seed).status).toBe(0);
+  build('a', '7');
+  build('b', '7');
+  build('c', '8');
+  expect(digest(join(folder, 'a'))).toBe(digest(join(folder, 'b')));
+  expect(digest(join(folder, 'a'))).not.toBe(digest(join(folder, 'c')));
+});
+
+test('the sample shop builds, and its report has no warnings', () => {
+  const report = join(folder, 'report.json');
+  const built = run(
+    'build',
+    '--brief',
+    'demo/brief.txt',
+    '--goods',
+    'demo/goods.csv',
+    '--decisions',
+    'demo/decisions.json',
+    '--out',
+    join(folder, 'sample'),
+    '--report',
+    report,
+  );
+  expect([built.status, built.stderr]).toEqual([0, '']);
+  expect(JSON.parse(readFileSync(report, 'utf8'))).toMatchObject({ goods: { products: 50 }, warnings: [], setAside: [] });
+});
+
+test('a reading is printed as JSON with the words that each fact came from', () => {
+  const read = run('read', '--brief', 'demo/brief.txt');
+  const reading = JSON.parse(read.stdout);
+  const brief = readFileSync('demo/brief.txt', 'utf8');
+  expect(reading.name).toEqual({
+    value: 'Tarnwick Dye House',
+    confidence: 0.9,
+    source: { text: 'Tarnwick Dye House', start: 0, end: 18 },
+  });
+  for (const { source } of [...reading.sells, ...reading.claims]) expect(brief.slice(source.start, source.end)).toBe(source.text);
+});
+
+test('warnings go to the report, with row and column', () => {
+  const report = join(folder, 'warned.json');
+  const goods = write('odd.csv', 'title,price,picture\nA,5,nowhere.jpg\nB,free,\n');
+  run('build', '--brief', 'demo/brief.txt', '--goods', goods, '--out', join(folder, 'odd'), '--report', report);
+  expect(JSON.parse(readFileSync(report, 'utf8')).warnings).toEqual([
+    expect.objectContaining({ row: 3, column: 'price', kind: 'left-out' }),
+    expect.objectContaining({ column: 'picture', say: 'The picture “nowhere.jpg” of “A” was not found.' }),
+  ]);
+});
+
+describe('bad input ends with code 2 and one sentence', () => {
+  const goods = () => write('good.csv', 'title,price\nA,5\n');
+  test.each([
+    ['no command', () => []],
+    ['an unknown command', () => ['paint']],
+    ['an unknown flag', () => ['build', '--colour', 'red']],
+    ['a brief that is not there', () => ['read', '--brief', join(folder, 'none.txt')]],
+    ['an empty brief', () => ['read', '--brief', write('empty.txt', ' \n')]],
+    ['a binary brief', () => ['read', '--brief', write('binary.txt', Uint8Array.from([0, 1, 2, 3]))]],
+    ['an empty list', () => ['build', '--brief', 'demo/brief.txt', '--goods', write('empty.csv', ''), '--out', folder]],
+    [
+      'a list without headings',
+      () => ['build', '--brief', 'demo/brief.txt', '--goods', write('bare.csv', 'A,5\n'), '--out', folder],
+    ],
+    ['no folder to write to', () => ['build', '--brief', 'demo/brief.txt', '--goods', goods()]],
+    [
+      'a seed that is no number',
+      () => ['build', '--brief', 'demo/brief.txt', '--goods', goods(), '--out', folder, '--seed', 'x'],
+    ],
+    [
+      'a decision that does not fit',
+      () => [
+        'build',
+        '--brief',
+        'demo/brief.txt',
+        '--goods',
+        goods(),
+        '--out',
+        folder,
+        '--decisions',
+        write('d.json', '{"look/accent":"red"}'),
+      ],
+    ],
+  ])('%s', (_, args) => {
+    const { status, stderr, stdout } = run(...args());
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr.trim().length).toBeGreaterThan(10);
+    expect(stderr).not.toContain('    at ');
+  });
+});

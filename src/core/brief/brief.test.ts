@@ -1,0 +1,122 @@
+import { cssColours } from './cssColours';
+import { colourOf, readBrief, type Reading } from './index';
+import * as namedByCss from 'culori';
+
+const facts = ({ name, sells, place, currency, email, country }: Reading) => ({
+  name: name?.value,
+  sells: sells[0]?.value,
+  place: place?.value,
+  currency: currency?.value,
+  email: email?.value,
+  country: country?.value,
+});
+
+describe('a brief', () => {
+  test.each([
+    [
+      'of a restorer',
+      `Saddler's Rest. I restore old leather bags, the sort your grandfather had, and sell them. I find them at house clearances around Ghent. Prices in euros. Mail me: lode@saddler.example`,
+      {
+        name: 'Saddler’s Rest'.replace('’', "'"),
+        sells: 'old leather bags',
+        place: 'Ghent',
+        currency: 'EUR',
+        email: 'lode@saddler.example',
+        country: 'BE',
+      },
+    ],
+    [
+      'in capitals without punctuation',
+      'WE ARE HOT GOSPEL SAUCES AND WE MAKE CHILLI SAUCE IN LEIPZIG WE WANT IT LOUD AND FUNNY ORANGE AND BLACK NO GREEN EUROS',
+      { name: 'Hot Gospel Sauces', sells: 'chilli sauce', place: 'Leipzig', currency: 'EUR', email: undefined, country: 'DE' },
+    ],
+    [
+      'in bullets',
+      '- Name: Marsh & Daughter\n- We sell garden seeds and bulbs\n- based in Cork, Ireland\n- €\n- hello@marsh.example',
+      {
+        name: 'Marsh & Daughter',
+        sells: 'garden seeds',
+        place: 'Cork, Ireland',
+        currency: 'EUR',
+        email: 'hello@marsh.example',
+        country: 'IE',
+      },
+    ],
+    [
+      'of one line',
+      'Pinhole cameras from Kyoto, prices in yen.',
+      { name: undefined, sells: undefined, place: 'Kyoto', currency: 'JPY', email: undefined, country: 'JP' },
+    ],
+  ])('%s', (_, brief, wanted) => expect(facts(readBrief(brief))).toEqual(wanted));
+
+  test('keeps the very words that each fact came from', () => {
+    const text =
+      'We are Old Tin. We make biscuit tins near Porto.\nNo pink, please. Navy and cream are our colours. Call +351 21 000 0000.';
+    const reading = readBrief(text);
+    const all = [
+      reading.name,
+      reading.place,
+      ...reading.sells,
+      ...reading.coloursWanted,
+      ...reading.coloursAvoided,
+      reading.phone,
+      ...reading.statements,
+    ];
+    expect(all.filter(Boolean).length).toBeGreaterThan(6);
+    for (const fact of all) if (fact?.source) expect(text.slice(fact.source.start, fact.source.end)).toBe(fact.source.text);
+  });
+
+  test('empty or without sense is read without complaint', () => {
+    for (const text of ['', '   \n', '?!…', '😀 😀', '<script>alert(1)</script>', 'x'.repeat(5000)])
+      expect(readBrief(text).statements.length).toBeLessThan(2);
+  });
+
+  test('is read the same every time', () =>
+    expect(readBrief('We are Old Tin. We make tins.')).toEqual(readBrief('We are Old Tin. We make tins.')));
+});
+
+describe('colours', () => {
+  const colours = (text: string) => {
+    const { coloursWanted, coloursAvoided } = readBrief(text);
+    return [coloursWanted.map((c) => c.value.name), coloursAvoided.map((c) => c.value.name)];
+  };
+  test.each([
+    ['Our card is blue and red.', ['blue', 'red'], []],
+    ['The site should be dark green, no pink.', ['dark green'], ['pink']],
+    ['We want it brown but not beige.', ['brown'], ['beige']],
+    ['We sell blue mugs and red plates.', [], []],
+    ['Anything but purple. Our colours: mustard and teal.', ['mustard', 'teal'], ['purple']],
+    ['Please use #1a2b3c for the brand.', ['#1a2b3c'], []],
+  ])('%s', (text, wanted, avoided) => expect(colours(text)).toEqual([wanted, avoided]));
+
+  test('named by CSS mean what CSS Color Module Level 4 says', () => {
+    // Section 6.1 of the module, through a registry package that carries its table.
+    for (const [name, hex] of Object.entries(cssColours)) expect([name, namedByCss.formatHex(name)]).toEqual([name, hex]);
+    expect(colourOf('steel blue')).toBe('#4682b4');
+    expect(colourOf('not a colour')).toBeUndefined();
+  });
+});
+
+describe('what may be printed', () => {
+  test('wishes about the site are told from statements about the business', () => {
+    const { statements, wishes } = readBrief(
+      'We sew tents. The website should feel calm. No luxury talk. Every tent lasts thirty years. I want a newsletter. Make it green.',
+    );
+    expect(statements.map((s) => s.text)).toEqual(['We sew tents.', 'Every tent lasts thirty years.']);
+    expect(wishes.map((w) => w.text)).toEqual([
+      'The website should feel calm.',
+      'No luxury talk.',
+      'I want a newsletter.',
+      'Make it green.',
+    ]);
+  });
+
+  test('is repaired lightly', () => {
+    expect(readBrief("and we dont sell anything that can't be mended").statements[0]?.text).toBe(
+      "We don’t sell anything that can't be mended.",
+    );
+  });
+
+  test('a year or a price is not a number to call', () =>
+    expect(readBrief('Since 1998 we sell bells for £1,250.00 and 2024 more.').phone).toBeNull());
+});

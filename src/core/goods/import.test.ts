@@ -1,0 +1,138 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { importGoods, importText } from './import';
+import { readTable } from './table';
+
+const bytes = (text: string) => new TextEncoder().encode(text);
+const goods = (text: string, currency = '') => {
+  const result = importText(text, currency);
+  if (!result.ok) throw new Error(result.say);
+  return result.value;
+};
+const refusal = (result: ReturnType<typeof importGoods>) => (result.ok ? '' : result.say);
+
+describe('a list', () => {
+  test('is read by headings in other words and other tongues', () => {
+    const { products } = goods(
+      'Artikelnummer;Bezeichnung;Preis;Bestand;Gewicht;Farbe\nA1;Mütze;24,50;3;120;rot\nA2;Mütze;24,50;0;120;blau\n',
+    );
+    expect(products).toHaveLength(1);
+    expect(products[0]).toMatchObject({
+      title: 'Mütze',
+      options: ['Farbe'],
+      variants: [
+        { values: ['rot'], price: 2450, stock: 3, weight: 120, sku: 'A1' },
+        { values: ['blau'], stock: 0 },
+      ],
+    });
+  });
+
+  test('keeps the order and brings rows of one product together by their group', () => {
+    const { products } = goods('group,title,option Size,price\ncap,Cap,S,10\nbag,Bag,,20\ncap,,M,11\n');
+    expect(products.map((product) => [product.title, product.variants.map((v) => v.values[0] ?? '')])).toEqual([
+      ['Cap', ['S', 'M']],
+      ['Bag', ['']],
+    ]);
+  });
+
+  test('gives the same ids again, so that decisions find their place', () => {
+    const text = 'title,price,size\nCap,10,S\nCap,11,M\nBag,20,\n';
+    expect(goods(text).products.map((p) => p.variants.map((v) => v.id))).toEqual(
+      goods(text).products.map((p) => p.variants.map((v) => v.id)),
+    );
+    expect(goods(text).products[0]?.variants[1]?.id).toBe('p-cap.m');
+  });
+
+  test('reads weights and stock as people write them', () => {
+    const { products } = goods('title,price,weight,stock\na,1,0.5 kg,in stock\nb,1,3.5 oz,sold out\nc,1,100,7\n');
+    expect(products.map(({ variants: [v] }) => [v?.weight, v?.stock])).toEqual([
+      [500, null],
+      [99, 0],
+      [100, 7],
+    ]);
+  });
+
+  test('says what is wrong with a row, with its line and column, and keeps the rest', () => {
+    const { products, problems } = goods(
+      'title,price,sku,stock,was\nA,free,x1,1,\nB,-3,x2,1,\nC,5,x3,lots,9\nD,6,x3,2,4\n,7,,,\nC,5,,,\n',
+    );
+    expect(products.map((product) => product.title)).toEqual(['C', 'D']);
+    expect(problems.map(({ row, column, kind }) => [row, column, kind])).toEqual([
+      [2, 'price', 'left-out'],
+      [3, 'price', 'left-out'],
+      [4, 'stock', 'mended'],
+      [5, 'was', 'mended'],
+      [5, 'sku', 'look'],
+      [6, 'title', 'left-out'],
+      [7, 'title', 'left-out'],
+    ]);
+    expect(problems.every((problem) => problem.say.length > 20)).toBe(true);
+  });
+
+  test('keeps markup as text', () => {
+    expect(goods('title,price\n<script>alert(1)</script>,5\n').products[0]?.title).toBe('<script>alert(1)</script>');
+  });
+
+  test('names a column that it has no use for', () => {
+    expect(goods('title,price,Moon phase\nA,5,full\n').problems).toEqual([
+      expect.objectContaining({ row: 1, column: 'Moon phase', kind: 'look' }),
+    ]);
+  });
+
+  test('is read in the encodings that spreadsheets write', () => {
+    const text = 'title,price\nCafé £5,5\n';
+    const utf16 = new Uint8Array([0xff, 0xfe, ...Buffer.from(text, 'utf16le')]);
+    const windows = Uint8Array.from(Buffer.from(text, 'latin1'));
+    for (const file of [bytes(text), bytes(`\ufeff${text}`), utf16, windows]) {
+      const result = importGoods(file);
+      expect(result.ok && result.value.products[0]?.title).toBe('Café £5');
+    }
+  });
+
+  test('has the decimals of the currency that its prices name', () => {
+    expect(goods('title,price\nOud,1.250 KWD\n')).toMatchObject({
+      currency: 'KWD',
+      digits: 3,
+      products: [{ variants: [{ price: 1250 }] }],
+    });
+    expect(goods('title,price\nTea,¥1200\n')).toMatchObject({
+      currency: 'JPY',
+      digits: 0,
+      products: [{ variants: [{ price: 1200 }] }],
+    });
+  });
+
+  test.each([
+    ['an empty file', new Uint8Array(), 'empty'],
+    ['a picture', Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 13]), 'not text'],
+    ['a workbook', Uint8Array.from([0x50, 0x4b, 3, 4]), 'Save the sheet as CSV'],
+    ['a list without headings', bytes('Cap,10\nBag,20\n'), 'no headings'],
+    ['a header alone', bytes('title,price\n'), 'no rows'],
+    ['a list without prices', bytes('title,sku\nA,1\n'), 'No column holds the prices'],
+    ['a list of nothing usable', bytes('title,price\nA,free\n'), 'The one row could not be used'],
+    ['blank lines', bytes('\n\n  \n'), 'empty'],
+  ])('%s is refused with a sentence', (_, file, say) => expect(refusal(importGoods(file))).toContain(say));
+});
+
+describe('the table under a list', () => {
+  // A public acid test for readers of CSV: csv-spectrum (registry package), with its expected results as JSON.
+  const folder = join(process.cwd(), 'node_modules/csv-spectrum');
+  // Its “location_coordinates” is left out: the JSON that it publishes has another telephone number than its CSV.
+  const names = readdirSync(join(folder, 'csvs'))
+    .map((name) => name.replace(/\.csv$/, ''))
+    .filter((name) => name !== 'location_coordinates');
+
+  test.each(names)('reads “%s” of the acid test as published', (name) => {
+    const text = readFileSync(join(folder, 'csvs', `${name}.csv`), 'utf8');
+    const wanted: unknown = JSON.parse(readFileSync(join(folder, 'json', `${name}.json`), 'utf8'));
+    const { header, rows, unclosed } = readTable(text);
+    const filled = rows.filter((row) => row.length > 1 || row[0] !== '');
+    expect(filled.map((row) => Object.fromEntries(header.map((heading, i) => [heading, row[i]])))).toEqual(wanted);
+    expect(unclosed).toEqual([]);
+  });
+
+  test('follows RFC 4180, section 2: quoted breaks, commas and doubled quotes', () => {
+    const { products } = goods('title,price,description\r\n"Cap, ""red""",10,"two\r\nlines"\r\n');
+    expect(products[0]).toMatchObject({ title: 'Cap, "red"', description: 'two\r\nlines' });
+  });
+});

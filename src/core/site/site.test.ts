@@ -1,0 +1,206 @@
+import { XMLParser } from 'fast-xml-parser';
+import { readFileSync } from 'node:fs';
+import { importText } from '../goods';
+import { findingsOf } from '../proof';
+import { newProject, type DecisionValue, type Project } from '../project';
+import { type Text } from '../words';
+import { buildReport, makeShop, pageAt, siteFiles, siteMap, sortProducts, viewsOf, type Draw, type Shop } from './index';
+
+const at = '2026-01-01T00:00:00.000Z';
+const brief = `Kobold Cycles is a parts counter in Leipzig. I build wheels and sell parts for old touring bikes. Every wheel is trued twice, the second time the morning after. I won't sell you a part you don't need. I started in 1998 with one truing stand. The website should be loud, orange and black. Euros. hanna@kobold.example`;
+const list =
+  'title,price,category,description,size,stock\nHub,89,Wheels,Thirty-six holes.,,4\nSpoke,1.20,Wheels,,280 mm,9\nSpoke,1.30,Wheels,,290 mm,0\nBell <b>,24.50,Small & odd,Brass.,,1\n';
+
+function project(decisions: Record<string, DecisionValue> = {}, text = brief, goods = list): Project {
+  const imported = importText(goods);
+  if (!imported.ok) throw new Error(imported.say);
+  return {
+    ...newProject('p', 'Shop', at),
+    brief: text,
+    goods: { file: 'list.csv', ...imported.value },
+    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at })),
+  };
+}
+
+const draw: Draw = { page: (_, page) => page.meta.title, styles: () => '', icon: () => '', scripts: {}, assets: () => [] };
+const target = { kind: 'archive' as const, address: 'https://kobold.example/' };
+const texts = (shop: Shop): Text[] =>
+  shop.pages.flatMap((page) => shop.writer.write(page).sections.flatMap((section) => Object.values(section.words)));
+
+describe('a shop', () => {
+  test('is the same for the same project', () => {
+    const files = () => [...siteFiles(makeShop(project()), draw, target)];
+    expect(files()).toEqual(files());
+  });
+
+  test('has a page for every category and product, and no two at one address', () => {
+    const paths = makeShop(project()).pages.map((page) => page.path);
+    expect(paths).toEqual(
+      expect.arrayContaining([
+        '',
+        'shop/',
+        'shop/wheels/',
+        'shop/small-odd/',
+        'goods/hub/',
+        'about/',
+        'contact/',
+        'delivery/',
+        'privacy/',
+        'terms/',
+        'cart/',
+        'checkout/',
+        'thank-you/',
+        '404.html',
+      ]),
+    );
+    expect(new Set(paths).size).toBe(paths.length);
+  });
+
+  test('holds what the seller decided over what was generated', () => {
+    const shop = makeShop(
+      project({
+        'words/home/opening/headline': 'Round wheels.',
+        'goods/p-hub/title': 'Front hub',
+        'goods/p-hub/p-hub.one/price': 9900,
+        'look/family': 'ledger',
+        'plan/home/why/hidden': true,
+      }),
+    );
+    const home = shop.pages.find((page) => page.kind === 'home');
+    const written = home && shop.writer.write(home);
+    expect(written?.sections.find((section) => section.id === 'opening')?.words.headline?.text).toBe('Round wheels.');
+    expect(written?.sections.some((section) => section.id === 'why')).toBe(false);
+    expect(shop.catalogue.byId.get('p-hub')).toMatchObject({ title: 'Front hub', variants: [{ price: 9900 }] });
+    expect(shop.look.family.id).toBe('ledger');
+  });
+
+  test('sets decisions aside whose place is gone, and takes them up again with it', () => {
+    const decisions = {
+      'goods/p-lamp/p-lamp.one/price': 100,
+      'goods/p-spoke/p-spoke.300-mm/stock': 4,
+      'words/category-lamps/listing/heading': 'Lamps',
+    };
+    expect(makeShop(project(decisions)).setAside.sort()).toEqual(Object.keys(decisions).sort());
+    const back = makeShop(project(decisions, brief, `${list}Lamp,5,Lamps,,,\nSpoke,1.4,Wheels,,300 mm,1\n`));
+    expect(back.setAside).toEqual([]);
+    expect(back.catalogue.byId.get('p-lamp')?.variants[0]?.price).toBe(100);
+  });
+
+  test('says of every text where it comes from, and prints no sentence twice', () => {
+    const shop = makeShop(
+      project({
+        'till/zones': [
+          {
+            id: 'z',
+            label: 'Germany',
+            countries: ['DE'],
+            rates: [{ id: 'r', label: 'Post', price: 490, freeFrom: null, upTo: null }],
+          },
+        ],
+      }),
+    );
+    const own = texts(shop).filter((text) => text.rank === 1);
+    for (const text of texts(shop)) expect(text.sources.length).toBeGreaterThan(0);
+    for (const { sources } of own)
+      for (const source of sources) if (source.kind === 'brief') expect(brief).toContain(source.source.text);
+    const sentences = own.map((text) => text.text);
+    expect(new Set(sentences).size).toBe(sentences.length);
+    expect(sentences.join(' ')).not.toMatch(/website|orange/);
+  });
+
+  test('prints no number that is in no input', () => {
+    const shop = makeShop(project());
+    const given = new Set(`${brief} ${list}`.match(/\d+/g));
+    for (const { text, sources } of texts(shop)) {
+      if (sources.every((source) => source.kind === 'brief'))
+        for (const number of text.match(/\d+/g) ?? []) expect(given.has(number)).toBe(true);
+    }
+  });
+
+  test('leaves out a section that nothing fills', () => {
+    const bare = makeShop(project({}, 'We sell soap.'));
+    const home = bare.pages.find((page) => page.kind === 'home');
+    expect(home && bare.writer.write(home).sections.map((section) => section.id)).toEqual(['opening', 'featured', 'categories']);
+  });
+
+  test('titles and describes every listed page in words of its own', () => {
+    const shop = makeShop(project());
+    const metas = shop.pages.filter((page) => page.listed).map((page) => shop.writer.write(page).meta);
+    expect(new Set(metas.map((meta) => meta.title)).size).toBe(metas.length);
+    expect(new Set(metas.map((meta) => meta.description)).size).toBe(metas.length);
+    for (const { title, description } of metas) expect([title.length <= 65, description.length <= 160]).toEqual([true, true]);
+  });
+});
+
+describe('shelves', () => {
+  test('are sorted by price and name', () => {
+    const shop = makeShop(project());
+    const titles = (order: 'by-price' | 'by-price-down' | 'by-name') =>
+      sortProducts(shop.catalogue.products, order, 'en').map((p) => p.title);
+    expect(titles('by-price')).toEqual(['Spoke', 'Bell <b>', 'Hub']);
+    expect(titles('by-price-down')).toEqual(['Hub', 'Bell <b>', 'Spoke']);
+    expect(titles('by-name')).toEqual(['Bell <b>', 'Hub', 'Spoke']);
+  });
+
+  test('are parted into stretches that can all be reached by address', () => {
+    const long = makeShop(
+      project({}, brief, `title,price\n${Array.from({ length: 130 }, (_, i) => `Thing ${i},${i + 1}`).join('\n')}\n`),
+    );
+    const shelf = long.pages.find((page) => page.kind === 'shop');
+    expect(shelf && viewsOf(long, shelf)).toHaveLength(12);
+    expect(pageAt(long, 'shop/by-price/3/')?.view).toEqual({ order: 'by-price', stretch: 3 });
+    expect(pageAt(long, 'shop/by-price/4/')).toBeNull();
+    expect(pageAt(long, 'about/2/')).toBeNull();
+  });
+});
+
+test('the site map is well formed, and escapes what XML must escape', () => {
+  const shop = makeShop(project({ 'goods/p-hub/slug': 'a&b' }));
+  const text = siteMap(shop, target);
+  const parsed = new XMLParser().parse(text);
+  expect(parsed.urlset.url.length).toBe(shop.pages.filter((page) => page.listed).length);
+  expect(text).toContain('https://kobold.example/goods/a&amp;b/');
+});
+
+describe('proof', () => {
+  test('names what is missing, worst first, and where it is put right', () => {
+    const findings = findingsOf(makeShop(newProject('p', 'Shop', at)), []);
+    expect(findings.filter((finding) => finding.level === 'mend').map((finding) => finding.check)).toEqual(
+      expect.arrayContaining(['name', 'email', 'goods', 'tax']),
+    );
+    expect(findings.findIndex((finding) => finding.level === 'fine')).toBeGreaterThan(
+      findings.findLastIndex((finding) => finding.level === 'mend'),
+    );
+  });
+
+  test('counts rows that were left out and pictures that are not there', () => {
+    const with_ = project({}, brief, 'title,price,picture\nA,1,a.jpg\nB,free,\n');
+    const say = findingsOf(makeShop(with_), with_.goods.problems)
+      .map((finding) => finding.say)
+      .join(' ');
+    expect(say).toContain('1 row of the list could not be used, the first in row 3');
+    expect(say).toContain('a.jpg');
+  });
+});
+
+test('the sample shop is read as its makers meant it', () => {
+  const goods = importText(readFileSync('demo/goods.csv', 'utf8'));
+  if (!goods.ok) throw new Error(goods.say);
+  expect(goods.value.products.length).toBeGreaterThanOrEqual(48);
+  expect(goods.value.products.flatMap((product) => product.variants).length).toBeGreaterThanOrEqual(200);
+  expect(goods.value.problems).toEqual([]);
+  const shop = makeShop({
+    ...project(),
+    brief: readFileSync('demo/brief.txt', 'utf8'),
+    goods: { file: 'goods.csv', ...goods.value },
+  });
+  const report = buildReport(shop, [], 0);
+  expect(report.reading).toMatchObject({
+    name: { value: 'Tarnwick Dye House' },
+    place: { value: 'Tarnwick' },
+    currency: { value: 'GBP' },
+    contact: { email: { value: 'bram@tarnwick.example' }, phone: { value: '+44 1632 960482' } },
+  });
+  expect(report.reading.coloursWanted.map((colour) => colour?.value.name)).toEqual(['deep green', 'madder red']);
+  expect(report.reading.coloursAvoided.map((colour) => colour?.value.name)).toEqual(['pink']);
+});

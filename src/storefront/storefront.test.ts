@@ -1,0 +1,49 @@
+import { importText } from '@/core/goods';
+import { newProject } from '@/core/project';
+import { firstView, makeShop, relativeAddresses } from '@/core/site';
+import { html, jsonIn } from './html';
+import { drawPage } from './page';
+
+describe('markup', () => {
+  test('shows every value as text', () => {
+    expect(html`<p title="${'"><script>'}">${"<b>&'"}</p>`.text).toBe(
+      '<p title="&quot;&gt;&lt;script&gt;">&lt;b&gt;&amp;&#39;</p>',
+    );
+  });
+  test('lets markup of its own through, joins lists, and leaves out what is not there', () => {
+    expect(
+      html`<ul>
+        ${[1, 2].map((n) => html`<li>${n}</li>`)}${null}${false}
+      </ul>`.text,
+    ).toBe('<ul><li>1</li><li>2</li></ul>');
+  });
+  test('data in a script element can’t close it', () =>
+    expect(jsonIn({ a: '</script><script>' }).text).not.toContain('</script>'));
+});
+
+test('markup in a seller’s list and brief is shown, never run', () => {
+  const evil = '<img src=x onerror=alert(1)>';
+  const goods = importText(`title,price,category,description\n"${evil}",5,"${evil}","</script><script>alert(1)</script>"\n`);
+  if (!goods.ok) throw new Error(goods.say);
+  const project = {
+    ...newProject('p', 'Shop', ''),
+    brief: `We are ${evil} Evil Shop. We sell ${evil} soap by hand every Tuesday.`,
+    goods: { file: '', ...goods.value },
+  };
+  const shop = makeShop(project);
+  const target = { kind: 'archive' as const, address: 'https://evil.example/' };
+  for (const page of shop.pages) {
+    const text = drawPage(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
+    expect(text).not.toContain('<img src=x');
+    expect(text).not.toContain('<script>alert');
+  }
+});
+
+test('a page writes its links relative, so that the site stands in any folder', () => {
+  const shop = makeShop({ ...newProject('p', 'Shop', ''), brief: 'We sell soap. a@b.example' });
+  const target = { kind: 'archive' as const, address: 'https://soap.example/' };
+  for (const page of shop.pages.filter((p) => p.path !== '404.html')) {
+    const text = drawPage(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
+    for (const match of text.matchAll(/<a[^>]+href="([^"]+)"/g)) expect(match[1]).toMatch(/^(\.\.?\/|#|mailto:|tel:)/);
+  }
+});
