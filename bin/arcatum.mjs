@@ -32,7 +32,7 @@ if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
     target: 'node20',
     tsconfig: join(root, 'tsconfig.json'),
     logLevel: 'error',
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
   });
 }
 const { main } = await import(bundle);

@@ -23,6 +23,7 @@ export function useShop(project: Project | null): ShopState {
     fault: '',
   });
   const urls = useRef(new Map<string, string>());
+  const sent = useRef<{ worker: ShopWorker; goods: Project['goods'] } | null>(null);
 
   useEffect(() => {
     const made = new ShopWorker();
@@ -48,7 +49,10 @@ export function useShop(project: Project | null): ShopState {
         if (bytes) urls.current.set(hash, URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type })));
       }
       try {
-        const summary = await worker.ask('open', { project, pictureUrls: Object.fromEntries(urls.current) });
+        const { goods, ...rest } = project;
+        const known = sent.current?.worker === worker && sent.current.goods === goods;
+        sent.current = { worker, goods };
+        const summary = await worker.ask('open', { project: rest, goods: known ? null : goods, pictureUrls: Object.fromEntries(urls.current) });
         if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
       } catch (error) {
         if (!stale) setState((before) => ({ ...before, fault: error instanceof Error ? error.message : String(error) }));

@@ -21,7 +21,7 @@ import { summarise } from './summary';
 declare const self: DedicatedWorkerGlobalScope;
 
 let shop: Shop | null = null;
-let project: Project | null = null;
+let goods: Project['goods'] | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
 
@@ -106,7 +106,10 @@ async function site(id: number, to: Target): Promise<Jobs['site']['get'] | null>
 
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
-    ({ project, pictureUrls } = give);
+    goods = give.goods ?? goods;
+    if (!goods) throw new Error('The list of goods was never sent.');
+    const project: Project = { ...give.project, goods };
+    pictureUrls = give.pictureUrls;
     shop = makeShop(project);
     return summarise(shop, project);
   },

@@ -25,7 +25,7 @@ export const families: readonly Family[] = [
     mood: { loud: -0.3, warm: 0, exact: 0.9, ornate: -0.3 },
     headings: ['newsreader', 'archivo-narrow'],
     texts: ['source-sans', 'literata'],
-    ratio: 1.24,
+    ratio: 1.3,
     ground: { lightness: 0.972, tint: 0.012 },
     structure: { columns: 0.9, density: 0.9, pictureFirst: 0.2, ruled: 1, symmetry: 0.4, contrast: 0.3 },
   },

@@ -10,16 +10,15 @@ h1,h2,.brand{text-transform:uppercase}
 .top li a,.tools a{font-weight:600}
 .opening{background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);overflow:hidden;column-gap:2rem}
 .opening-words{display:contents}
-.opening h1{grid-column:1/-1;font-size:clamp(3.4rem,13.2vw,12.5rem);line-height:.86;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
+.opening h1{grid-column:1/-1;font-size:clamp(3.4rem,13.2vw,12.5rem);line-height:.9;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
 .opening .lead{grid-column:1;font-size:var(--h3);font-weight:500;margin-top:clamp(1.5rem,4vw,3rem);max-width:30rem}
 .opening-words p:last-child:not(.lead){grid-column:1;margin-block:1.75rem clamp(2rem,5vw,4rem);align-self:start}
 .opening .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.5rem;font-size:1.15rem}
-.opening-pictures{grid-column:2;grid-row:2/5;display:grid;grid-template-columns:3fr 2fr;gap:0;margin-right:calc(var(--edge)*-1);margin-top:clamp(1.5rem,3vw,2.5rem);align-self:end}
+.opening-pictures{grid-column:2;grid-row:2/5;display:grid;grid-template-columns:2fr 1fr;gap:0;margin-right:calc(var(--edge)*-1);margin-top:clamp(1.5rem,3vw,2.5rem);align-self:end}
 .opening-pictures a{display:block;color:inherit}
 .opening-pictures a span{display:none}
 .opening-pictures img{width:100%;height:100%;object-fit:cover;aspect-ratio:1}
 .opening-pictures a:first-child{grid-row:1/3}
-.opening-pictures a:first-child img{aspect-ratio:auto}
 .opening-pictures a:nth-child(n+4){display:none}
 main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
 main>.text,main>.shelf{padding-inline:var(--edge)}
@@ -74,6 +73,9 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
 .page-contact main>.contact{flex:1;min-height:60vh}
 @media (max-width:820px){
+.top nav{order:3;width:100%}
+.product-pictures{grid-template-columns:1fr 1fr}
+.product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .opening{grid-template-columns:minmax(0,1fr)}
 .opening-pictures{grid-column:1;grid-row:auto;margin-left:calc(var(--edge)*-1)}
 .product,.story,.why li{grid-template-columns:minmax(0,1fr)}

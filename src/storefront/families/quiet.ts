@@ -28,7 +28,6 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .goods{padding-bottom:clamp(3rem,10vw,9rem)}
 .good a{display:grid;grid-template-columns:1fr auto;gap:.15rem 1rem}
 .good .thumb{grid-column:1/-1;margin-bottom:.75rem}
-.good .thumb img{aspect-ratio:4/5}
 .good .name{font-size:1.05rem;font-weight:500}
 .good .note{grid-column:1}
 .good .price{grid-column:2;grid-row:2;text-align:right;color:var(--soft)}
@@ -64,7 +63,7 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .product{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,4fr);gap:0 clamp(2rem,7vw,7rem);padding:0 var(--edge) 0 0;align-items:start}
 .crumbs{position:absolute;right:var(--edge);padding:.2rem 0}
 .product-pictures{grid-row:1/3;display:grid;gap:1.5rem}
-.product-pictures img{width:100%;aspect-ratio:4/5;object-fit:cover}
+.product-pictures img{width:100%}
 .product-words{position:sticky;top:2rem;grid-column:2;display:grid;gap:1.75rem;padding:3.5rem 0 2rem;max-width:27rem}
 .product h1{font-size:var(--h2);font-weight:400;line-height:1.2}
 .product-price{font-size:var(--body);color:var(--soft)}
@@ -83,7 +82,8 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .shelf .section-head,.shelf-order,.shelf .goods,.stretches,.shelf-nav{grid-column:1;grid-row:auto;position:static}
 .shelf-nav ul{flex-direction:row}
 .product{padding-right:0}
-.product-pictures{grid-row:auto;margin-right:12%}
+.product-pictures{grid-row:auto;margin-right:12%;grid-template-columns:1fr 1fr;gap:.75rem}
+.product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .product-words{grid-column:1;position:static;padding:2rem var(--edge);max-width:none}
 .crumbs{position:static;padding:.2rem var(--edge)}
 .good .price{grid-column:1;grid-row:auto;text-align:left}

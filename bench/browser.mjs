@@ -1,0 +1,102 @@
+// What is measured in a real browser: repainting after a decision, the main thread during an import, audits of published pages.
+import { chromium } from 'playwright-core';
+
+export const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+];
+const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+
+async function project(page, base, brief, list) {
+  await page.goto(base);
+  await page.getByRole('button', { name: 'New shop' }).click();
+  await page.waitForURL(/\/brief$/);
+  await page.getByLabel('Your brief').fill(brief);
+  await page.waitForTimeout(900);
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /^Goods/ })
+    .click();
+  await page.evaluate(() => {
+    globalThis.longest = 0;
+    new PerformanceObserver((entries) =>
+      entries.getEntries().forEach((entry) => (globalThis.longest = Math.max(globalThis.longest, entry.duration))),
+    ).observe({ type: 'longtask' });
+  });
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a list' }).click();
+  await (await chooser).setFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(list) });
+  await page.getByText(/products with/).waitFor({ timeout: 120_000 });
+  await page.waitForTimeout(3000);
+  return page.evaluate(() => globalThis.longest);
+}
+
+export async function measureStudio(base, brief, list500, list50000) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await project(page, base, brief, list500);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Look/ }).click();
+  await page.waitForTimeout(1500);
+  const repaints = [];
+  for (let i = 0; i < 15; i++) {
+    repaints.push(
+      await page.evaluate(
+        () =>
+          new Promise((resolve) => {
+            const start = performance.now();
+            new PerformanceObserver((entries, observer) => {
+              observer.disconnect();
+              resolve(entries.getEntries()[0].startTime - start);
+            }).observe({ type: 'mark' });
+            [...document.querySelectorAll('button')].find((button) => button.textContent === 'Mix another').click();
+          }),
+      ),
+    );
+    await page.waitForTimeout(250);
+  }
+  const other = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const longest = await project(other, base, brief, list50000);
+  await browser.close();
+  return { repaint: median(repaints), longest };
+}
+
+export async function publishSample(base) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(base);
+  await page.getByRole('button', { name: 'Open the sample shop' }).click();
+  await page.waitForURL(/\/brief$/, { timeout: 60_000 });
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /^Publish/ })
+    .click();
+  const address = `bench-${Date.now().toString(36)}`;
+  await page.getByLabel('Address on this host').fill(address);
+  await page.getByRole('button', { name: 'Publish', exact: true }).click();
+  await page.getByText(/^Published:/).waitFor({ timeout: 60_000 });
+  await browser.close();
+  return `${base}s/${address}/`;
+}
+
+/** Scores of a common audit with its phone profile, in per cent. */
+export async function audit(url) {
+  process.env.CHROME_PATH = '/usr/bin/chromium';
+  const { launch } = await import('chrome-launcher');
+  const { default: lighthouse } = await import('lighthouse');
+  const chrome = await launch({ chromeFlags: ['--headless', ...flags] });
+  try {
+    const result = await lighthouse(url, { port: chrome.port, logLevel: 'error', output: 'json' });
+    return {
+      scores: Object.fromEntries(Object.entries(result.lhr.categories).map(([id, { score }]) => [id, Math.round(score * 100)])),
+      faults: Object.values(result.lhr.audits)
+        .filter((one) => one.score !== null && one.score < 0.9 && one.scoreDisplayMode === 'binary')
+        .map((one) => one.id),
+    };
+  } finally {
+    chrome.kill();
+  }
+}

@@ -1,0 +1,90 @@
+// The budgets of the project, measured: medians and ratios, with the budget beside each. Nothing fails here; it is read.
+import { build } from 'esbuild';
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureChromium, ensurePackages } from './ensure.mjs';
+
+const root = new URL('..', import.meta.url).pathname;
+ensurePackages();
+ensureChromium();
+const { buildAssets } = await import('./assets.mjs');
+await buildAssets();
+mkdirSync(`${root}dist`, { recursive: true });
+await build({
+  entryPoints: [`${root}bench/core.ts`, `${root}bench/goods.ts`],
+  outdir: `${root}dist/bench`,
+  outExtension: { '.js': '.mjs' },
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  tsconfig: `${root}tsconfig.json`,
+  logLevel: 'error',
+  banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+});
+const core = await import(`${root}dist/bench/core.mjs`);
+const { brief, listOf } = await import(`${root}dist/bench/goods.mjs`);
+const { audit, measureStudio, publishSample } = await import('../bench/browser.mjs');
+
+const line = (what, figure, budget) => console.log(`${what.padEnd(58)} ${figure.padEnd(46)} budget ${budget}`);
+
+line('brief + 200 goods → three shops, first pages drawn', `${core.threeShops().toFixed(0)} ms median of 9`, '2 s');
+const site = await core.wholeSite(10_000);
+line(
+  'site of 10,000 products, files and archive',
+  `${site.seconds.toFixed(1)} s against ${site.plain.toFixed(1)} s: ×${(site.seconds / site.plain).toFixed(2)}`,
+  '×4',
+);
+line(
+  '  its size and the memory it took',
+  `${site.files} files, ${site.megabytes.toFixed(0)} MB; ${site.memory.toFixed(0)} MiB`,
+  '1024 MiB',
+);
+for (const { family, page, scripts } of core.homeWeight())
+  line(`published home page, ${family}`, `${page.toFixed(1)} kB; all scripts ${scripts.toFixed(1)} kB`, '60 kB; 15 kB');
+const shares = core.wordShares({ ...core.projectOf(50), brief: readFileSync(`${root}demo/brief.txt`, 'utf8') });
+line(
+  'texts by rank, the sample brief',
+  `own ${(shares.own * 100).toFixed(0)} %, facts ${(shares.facts * 100).toFixed(0)} %, connecting ${(shares.ours * 100).toFixed(0)} %`,
+  '–',
+);
+
+if (!existsSync(`${root}.next/BUILD_ID`)) {
+  console.log('Build the app first (npm run build) for the figures in the browser.');
+  process.exit(0);
+}
+const base = 'http://localhost:4395/';
+const server = spawn('npx', ['next', 'start', '--port', '4395'], {
+  cwd: root,
+  stdio: 'ignore',
+  detached: true,
+  env: { ...process.env, ARCATUM_DATA: mkdtempSync(join(tmpdir(), 'arcatum-bench-')), NEXT_TELEMETRY_DISABLED: '1' },
+});
+try {
+  for (;;) {
+    try {
+      await fetch(base);
+      break;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+  }
+  const { repaint, longest } = await measureStudio(base, brief, listOf(500), listOf(50_000));
+  line('decision → preview repainted, 500 goods', `${repaint.toFixed(0)} ms median of 15`, '100 ms');
+  line('import of 50,000 rows, longest main-thread task', `${longest.toFixed(0)} ms`, '50 ms');
+  const shop = await publishSample(base);
+  for (const path of ['', 'shop/yarn/', 'goods/madder-bed/', 'checkout/']) {
+    const { scores, faults } = await audit(shop + path);
+    line(
+      `audit, phone profile: ${path || 'home'}`,
+      `${Object.entries(scores)
+        .map(([id, score]) => `${id} ${score}`)
+        .join(', ')}${faults.length ? ` (${faults.join(', ')})` : ''}`,
+      '95, 100, 100, 100',
+    );
+  }
+} finally {
+  process.kill(-server.pid);
+}
