@@ -383,7 +383,7 @@ function ProductTable({ products, pictures, rules, find, onFind, selected, onSel
                 Stock
               </Column>
             </TableHeader>
-            <TableBody
+            <TableBody dependencies={[rules, pictured]}
               items={lines}
               renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
             >
