@@ -57,13 +57,13 @@ export function productPicture(
   context: Context,
   product: Product,
   name: string | undefined,
-  options: { eager?: boolean; sizes?: string } = {},
+  options: { eager?: boolean; decorative?: boolean } = {},
 ): Markup {
   const picture = name ? context.addresses.picture(name) : null;
   if (!picture) return html`<span class="no-picture" aria-hidden="true"><span>${product.title.slice(0, 1)}</span></span>`;
   return html`<img
     src="${picture.src}"
-    alt="${product.title}"
+    alt="${options.decorative ? '' : product.title}"
     width="${picture.width}"
     height="${picture.height}"
     ${options.eager ? html` fetchpriority="high"` : html` loading="lazy"`}

@@ -23,10 +23,22 @@ function write(part: Part): string {
   return text;
 }
 
+const joined = new WeakMap<TemplateStringsArray, string[]>();
+
+/** The fixed parts of a template without the line breaks that only its source needs. Worked out once for each place in the source. */
+function fixedParts(strings: TemplateStringsArray): string[] {
+  const known = joined.get(strings);
+  if (known) return known;
+  const parts = strings.map((part) => part.replace(/\s*\n\s*/g, ' '));
+  joined.set(strings, parts);
+  return parts;
+}
+
 /** Builds markup. Values are shown as text, whatever they hold; only other markup passes through. */
 export function html(strings: TemplateStringsArray, ...parts: Part[]): Markup {
-  let text = strings[0] ?? '';
-  for (let i = 0; i < parts.length; i++) text += write(parts[i]) + (strings[i + 1] ?? '');
+  const fixed = fixedParts(strings);
+  let text = fixed[0] ?? '';
+  for (let i = 0; i < parts.length; i++) text += write(parts[i]) + (fixed[i + 1] ?? '');
   return new Markup(text);
 }
 

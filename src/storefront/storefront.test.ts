@@ -10,12 +10,13 @@ describe('markup', () => {
       '<p title="&quot;&gt;&lt;script&gt;">&lt;b&gt;&amp;&#39;</p>',
     );
   });
-  test('lets markup of its own through, joins lists, and leaves out what is not there', () => {
+  test('lets markup of its own through, joins lists, leaves out what is not there, and folds the line breaks of its source', () => {
+    const items = [1, 2].map((n) => html`<li>${n}</li>`);
     expect(
-      html`<ul>
-        ${[1, 2].map((n) => html`<li>${n}</li>`)}${null}${false}
-      </ul>`.text,
-    ).toBe('<ul><li>1</li><li>2</li></ul>');
+      html`<ol>
+        ${items}${null}${false}
+      </ol>`.text,
+    ).toBe('<ol> <li>1</li><li>2</li> </ol>');
   });
   test('data in a script element can’t close it', () =>
     expect(jsonIn({ a: '</script><script>' }).text).not.toContain('</script>'));

@@ -52,7 +52,11 @@ export function useShop(project: Project | null): ShopState {
         const { goods, ...rest } = project;
         const known = sent.current?.worker === worker && sent.current.goods === goods;
         sent.current = { worker, goods };
-        const summary = await worker.ask('open', { project: rest, goods: known ? null : goods, pictureUrls: Object.fromEntries(urls.current) });
+        const summary = await worker.ask('open', {
+          project: rest,
+          goods: known ? null : goods,
+          pictureUrls: Object.fromEntries(urls.current),
+        });
         if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
       } catch (error) {
         if (!stale) setState((before) => ({ ...before, fault: error instanceof Error ? error.message : String(error) }));

@@ -71,7 +71,10 @@ export interface Progress {
 /** Each thing that the worker does: what it is given and what it gives back. */
 export interface Jobs {
   /** `goods` is null where they are the same as last time: a long list is not sent with every decision. */
-  open: { give: { project: Omit<Project, 'goods'>; goods: Project['goods'] | null; pictureUrls: Record<string, string> }; get: Summary };
+  open: {
+    give: { project: Omit<Project, 'goods'>; goods: Project['goods'] | null; pictureUrls: Record<string, string> };
+    get: Summary;
+  };
   paint: { give: { path: string }; get: PaintedPage };
   load: { give: { path: string }; get: unknown };
   import: { give: { bytes: Uint8Array; currency: string }; get: Result<ImportedGoods> };

@@ -55,6 +55,7 @@ const everyday: Record<string, string> = {
   plum: '#6c2f55',
   oatmeal: '#dccfb6',
   woad: '#3f6486',
+  indigo: '#2b3a67',
   weld: '#d8bb35',
   lemon: '#f3de5b',
   copper: '#a9623a',

@@ -27,7 +27,7 @@ export function sentencesOf(brief: string): Sentence[] {
     const ends = [...line.matchAll(sentenceEnd)].map((match) => match.index + match[0].length);
     const cuts = [...new Set([...ends, line.length])];
     for (const cut of cuts) {
-      for (const [a, b] of clauses(line, from, cut)) {
+      for (const [a, b] of clauses(line, from, cut, ends.length === 0)) {
         const raw = line.slice(a, b);
         const lead = raw.length - raw.trimStart().length;
         const text = raw.trim();
@@ -60,12 +60,11 @@ function joinWrappedLines(brief: string): string[] {
   return joined;
 }
 
-function clauses(line: string, from: number, to: number): [number, number][] {
-  const unpunctuated = !/[.,;:]/.test(line.slice(from, to - 1));
-  if (line.slice(from, to).split(/\s+/).length <= (unpunctuated ? 14 : 38)) return [[from, to]];
-  const cuts = [
-    ...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|our|my|they|people|the (?:website|site|shop)|please)\s)/gi),
-  ]
+/** A run of words without any full stop is parted where "we" or "I" begins anew, so that each part says one thing. */
+function clauses(line: string, from: number, to: number, unpunctuated: boolean): [number, number][] {
+  const words = line.slice(from, to).split(/\s+/).length;
+  if (!unpunctuated || words <= 14) return [[from, to]];
+  const cuts = [...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|please)\s)/gi)]
     .map((match) => from + match.index)
     .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 16 && to - at > 12 ? [...kept, at] : kept), []);
   return [from, ...cuts].map((cut, i) => [cut, cuts[i] ?? to]);

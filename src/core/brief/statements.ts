@@ -103,7 +103,7 @@ function repair(given: string): string {
     .replace(dangling, '')
     .replace(/\s+([,.;!?])/g, '$1')
     .replace(/\s+/g, ' ')
-    .replace(/[,;:\s–—-]+$/, '');
+    .replace(/(?:[,;:\s–—-]|\b(?:and|but|so)\s*$)+$/, '');
   text = text
     .replace(/(^|[\s(])i(?=[\s',]|$)/g, '$1I')
     .replace(/([!?])[!?]+/g, '$1')
@@ -139,6 +139,8 @@ function score(text: string, words: number, topics: readonly Topic[], original: 
   if (topics.includes('contact')) points -= 4;
   if (topics.includes('delivery') || topics.includes('returns')) points -= 1.5;
   if (leansOnBefore.test(text)) points -= 3;
+  // "I have done this since 1987" says nothing without the sentence before it.
+  if (/\b(?:done?|did|does|doing|make|made|sell|sold) (?:this|it|that|them|so)\b/i.test(text)) points -= 3;
   if (dangling.test(original)) points -= 0.5;
   points -= 2 * (text.match(emptyPraise)?.length ?? 0);
   if (/[£€$]\s?\d/.test(text)) points -= 1;

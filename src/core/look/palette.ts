@@ -69,7 +69,13 @@ export function makePalette(wish: PaletteWish): Palette {
 
   const groundHue =
     pale[0]?.h ??
-    (wish.mood.warm < -0.3 ? 240 : wish.mood.warm > 0.2 ? 80 : accentLch.c > 0.05 && random() < 0.3 ? accentLch.h : 88);
+    (wish.mood.warm < -0.3
+      ? 240
+      : wish.mood.warm > 0.2
+        ? 80
+        : accentLch.c > 0.05 && accentLch.h > 150 && accentLch.h < 285 && random() < 0.4
+          ? accentLch.h
+          : 88);
   const groundLch = clearOf({ l: wish.groundLightness, c: wish.groundTint, h: groundHue }, wish.avoided);
   const ground = wish.ground ?? pale[0]?.hex ?? hexOf(groundLch);
   const dark = lchOf(ground).l < 0.5;

@@ -16,7 +16,7 @@ function item(context: Context, product: Product, i: number, eager: number, numb
   return html`<li class="good${gone ? ' gone' : ''}">
     <a href="${context.addresses.page(`goods/${product.slug}/`)}"
       ><span class="entry" aria-hidden="true">${String(number).padStart(2, '0')}</span
-      ><span class="thumb">${productPicture(context, { ...product, title: '' }, product.pictures[0], { eager: i < eager })}</span
+      ><span class="thumb">${productPicture(context, product, product.pictures[0], { eager: i < eager, decorative: true })}</span
       ><span class="name">${product.title}</span><span class="note">${note}</span>${priceTag(context, product)}</a
     >
   </li>`;

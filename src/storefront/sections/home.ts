@@ -30,7 +30,7 @@ const opening: SectionDrawing = (c) => {
             ${products.map(
               (product, i) =>
                 html`<a href="${c.addresses.page(`goods/${product.slug}/`)}"
-                  >${productPicture(c, { ...product, title: '' }, product.pictures[0], { eager: i === 0 })}<span
+                  >${productPicture(c, product, product.pictures[0], { eager: i === 0, decorative: true })}<span
                     >${product.title}</span
                   ></a
                 >`,
@@ -65,7 +65,7 @@ const categoryPicture = (c: SectionContext, category: Category) => {
   const product =
     category.products.find((p) => p.pictures.some((name) => c.addresses.picture(name)) && stockOf(p) !== 0) ??
     category.products[0];
-  return product ? productPicture(c, { ...product, title: '' }, product.pictures[0]) : null;
+  return product ? productPicture(c, product, product.pictures[0], { decorative: true }) : null;
 };
 
 const categories: SectionDrawing = (c) =>

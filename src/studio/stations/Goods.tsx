@@ -175,7 +175,7 @@ export function GoodsStation({ state, shop }: StationProps) {
     setPasted('');
     setSaid({
       kind: 'fine',
-      say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length} notes on the list are at the right` : ''}.`,
+      say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right` : ''}.`,
     });
   };
 
@@ -383,7 +383,8 @@ function ProductTable({ products, pictures, rules, find, onFind, selected, onSel
                 Stock
               </Column>
             </TableHeader>
-            <TableBody dependencies={[rules, pictured]}
+            <TableBody
+              dependencies={[rules, pictured]}
               items={lines}
               renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
             >
