@@ -110,6 +110,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const [path, setPath] = useState('');
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
   const [owner, setOwner] = useState<Owner | null>(null);
+  const [orders, setOrders] = useState(0);
 
   useEffect(() => {
     void readOwner(id).then(setOwner);
@@ -153,7 +154,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const { project } = state;
   const done = stationsDone(shop.summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, {
     published: owner !== null,
-    orders: false,
+    orders: orders > 0,
   });
   const Current = sheets[station];
   return (
@@ -188,7 +189,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
           {shop.fault ? (
             <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice>
           ) : null}
-          <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} />
+          <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} onOrders={setOrders} />
         </Sheet>
         {whole.has(station) ? null : (
           <Window

@@ -78,7 +78,7 @@ const money = (amount: number, order: Order) =>
 const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
 
 /** Orders as the host keeps them, newest first, and the one at hand. */
-export function OrdersStation({ owner }: StationProps) {
+export function OrdersStation({ owner, onOrders }: StationProps) {
   const [orders, setOrders] = useState<Order[] | null>(null);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
   const [selected, setSelected] = useState('');
@@ -86,9 +86,11 @@ export function OrdersStation({ owner }: StationProps) {
   const read = useCallback(async () => {
     if (!owner) return;
     const found = await ordersOf(owner);
-    if (found.ok) setOrders(found.value);
-    else setSaid({ kind: 'mend', say: found.say });
-  }, [owner]);
+    if (found.ok) {
+      setOrders(found.value);
+      onOrders(found.value.length);
+    } else setSaid({ kind: 'mend', say: found.say });
+  }, [owner, onOrders]);
 
   useEffect(() => {
     // The host is an outside thing: its orders are asked for when the station opens, and every ten seconds.

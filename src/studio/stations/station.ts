@@ -11,4 +11,6 @@ export interface StationProps {
   path: string;
   owner: Owner | null;
   onOwner: (owner: Owner) => void;
+  /** Tells the studio how many orders the host has. */
+  onOrders: (count: number) => void;
 }

@@ -1,0 +1,115 @@
+// Takes the pictures of the main views for docs/screenshots from the sample shop. Run after a view has changed: npm run screenshots
+import { chromium } from 'playwright-core';
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const root = new URL('..', import.meta.url).pathname;
+const base = 'http://localhost:4396/';
+const to = (name) => join(root, 'docs/screenshots', `${name}.png`);
+mkdirSync(join(root, 'docs/screenshots'), { recursive: true });
+const server = spawn('npx', ['next', 'start', '--port', '4396'], {
+  cwd: root,
+  stdio: 'ignore',
+  detached: true,
+  env: { ...process.env, ARCATUM_DATA: mkdtempSync(join(tmpdir(), 'arcatum-shots-')), NEXT_TELEMETRY_DISABLED: '1' },
+});
+try {
+  for (;;) {
+    try {
+      await fetch(base);
+      break;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+  }
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const station = async (name) => {
+    await page
+      .getByRole('navigation', { name: 'Stations' })
+      .getByRole('link', { name: new RegExp(`^${name}`) })
+      .click();
+    await page.waitForURL(new RegExp(`/${name.toLowerCase()}$`));
+    await page.waitForTimeout(900);
+  };
+  await page.goto(base);
+  await page.getByRole('button', { name: 'Open the sample shop' }).click();
+  await page.waitForURL(/\/brief$/, { timeout: 60_000 });
+  await page.waitForTimeout(3000);
+  await page.screenshot({ path: to('studio-brief') });
+  await station('Goods');
+  await page.getByRole('rowheader', { name: /Madder Bed/ }).click();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: to('studio-goods') });
+  for (const name of ['Plan', 'Look', 'Till', 'Proof']) {
+    await station(name);
+    if (name === 'Plan') {
+      await page.getByRole('button', { name: 'Show Why us' }).click();
+      await page.waitForTimeout(1500);
+    }
+    await page.screenshot({ path: to(`studio-${name.toLowerCase()}`) });
+  }
+  await station('Look');
+  await page
+    .locator('iframe')
+    .contentFrame()
+    .locator('html')
+    .evaluate(() => scrollTo(0, 0));
+
+  const publish = async (address) => {
+    await station('Publish');
+    await page.getByLabel('Address on this host').fill(address);
+    await page.getByRole('button', { name: /^Publish/ }).click();
+    await page.getByText(/^Published:/).waitFor({ timeout: 60_000 });
+    return `${base}s/${address}/`;
+  };
+  const shop = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const shot = async (url, name, size = { width: 1280, height: 800 }) => {
+    await shop.setViewportSize(size);
+    await shop.goto(url);
+    await shop.waitForTimeout(700);
+    await shop.screenshot({ path: to(name) });
+  };
+  const quiet = await publish('tarnwick-dye-house');
+  await page.screenshot({ path: to('studio-publish') });
+  await shot(quiet, 'shop-quiet-home');
+  await shot(`${quiet}shop/yarn/`, 'shop-quiet-category');
+  await shop.goto(`${quiet}goods/tarn/`);
+  await shop.getByRole('button', { name: 'Add to cart' }).click();
+  await shot(`${quiet}goods/tarn/`, 'shop-quiet-phone', { width: 390, height: 800 });
+  await shot(`${quiet}checkout/`, 'shop-quiet-checkout');
+  await shop.getByLabel('Name', { exact: true }).fill('Ada Probst');
+  await shop.getByLabel('E-mail').fill('ada@post.example');
+  await shop.getByLabel('Street and number').fill('1 Sample Row');
+  await shop.getByLabel('Town').fill('Nowhere');
+  await shop.getByLabel('Postal code').fill('ZZ1 1ZZ');
+  await shop.getByRole('checkbox').check();
+  await shop.getByRole('button', { name: 'Order and pay' }).click();
+  await shop.getByLabel('Card number').fill('9000 0000 0000 0001');
+  await shop.getByRole('button', { name: /^Pay/ }).click();
+  await shop.getByText('The order is paid.').waitFor();
+  await station('Orders');
+  await page.screenshot({ path: to('studio-orders') });
+  for (const [name, views] of [
+    ['Ledger', ['home', 'category']],
+    ['Poster', ['home', 'product']],
+  ]) {
+    await station('Look');
+    await page.getByText(name, { exact: true }).click();
+    await page.waitForTimeout(600);
+    const address = await publish(`tarnwick-${name.toLowerCase()}`);
+    for (const view of views)
+      await shot(
+        address + { home: '', category: 'shop/yarn/', product: 'goods/madder-bed/' }[view],
+        `shop-${name.toLowerCase()}-${view}`,
+      );
+  }
+  await browser.close();
+} finally {
+  process.kill(-server.pid);
+}
