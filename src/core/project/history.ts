@@ -1,30 +1,21 @@
-import { applyPatches, enablePatches, produceWithPatches, setAutoFreeze, type Patch } from 'immer';
 import { z } from 'zod';
 import { projectSchema, type Project } from './schema';
 
-enablePatches();
-// Nothing here changes a value in place; freezing ten thousand products after every step would only cost time.
-setAutoFreeze(false);
+/** The parts of a project that steps replace. Each is replaced whole; what a part shares with the one before is kept once. */
+const parts = ['name', 'seed', 'brief', 'goods', 'pictures', 'decisions'] as const;
 
-const patchSchema = z.object({
-  op: z.enum(['add', 'remove', 'replace']),
-  path: z.array(z.union([z.string(), z.number()])),
-  value: z.unknown().optional(),
-});
+type Parts = Partial<Pick<Project, (typeof parts)[number]>>;
 
-const stepSchema = z.object({
-  label: z.string(),
-  at: z.string(),
-  forth: z.array(patchSchema),
-  back: z.array(patchSchema),
-});
+// Written by this very module, and long: looked at from outside only.
+const partsSchema = z.custom<Parts>(
+  (value) =>
+    typeof value === 'object' && value !== null && Object.keys(value).every((key) => (parts as readonly string[]).includes(key)),
+);
+
+const stepSchema = z.object({ label: z.string(), at: z.string(), before: partsSchema, after: partsSchema });
 
 /** A project with the way it came: every step can be taken back and taken again. */
-export const historySchema = z.object({
-  project: projectSchema,
-  past: z.array(stepSchema),
-  future: z.array(stepSchema),
-});
+export const historySchema = z.object({ project: projectSchema, past: z.array(stepSchema), future: z.array(stepSchema) });
 
 export type Step = z.infer<typeof stepSchema>;
 export type History = z.infer<typeof historySchema>;
@@ -36,28 +27,27 @@ export const startHistory = (project: Project): History => ({ project, past: [],
 
 /** Makes a step. A change that changes nothing leaves no trace. */
 export function change(history: History, label: string, now: string, next: (project: Project) => Project): History {
-  const wanted = next(history.project);
-  if (wanted === history.project) return history;
-  const [project, forth, back] = produceWithPatches(history.project, (draft) => {
-    for (const key of ['name', 'seed', 'brief', 'goods', 'pictures', 'decisions'] as const) {
-      if (wanted[key] !== history.project[key]) Object.assign(draft, { [key]: wanted[key] });
-    }
-  });
-  if (forth.length === 0) return history;
-  const step: Step = { label, at: now, forth, back };
-  return { project: { ...project, changed: now }, past: [...history.past, step].slice(-stepsKept), future: [] };
+  const { project } = history;
+  const wanted = next(project);
+  const changed = parts.filter((part) => wanted[part] !== project[part]);
+  if (changed.length === 0) return history;
+  const only = (of: Project): Parts => Object.fromEntries(changed.map((part) => [part, of[part]]));
+  const step: Step = { label, at: now, before: only(project), after: only(wanted) };
+  return { project: { ...project, ...step.after, changed: now }, past: [...history.past, step].slice(-stepsKept), future: [] };
 }
 
 export function undo(history: History, now: string): History {
   const step = history.past.at(-1);
   if (!step) return history;
-  const project = applyPatches(history.project, step.back as Patch[]);
-  return { project: { ...project, changed: now }, past: history.past.slice(0, -1), future: [step, ...history.future] };
+  return {
+    project: { ...history.project, ...step.before, changed: now },
+    past: history.past.slice(0, -1),
+    future: [step, ...history.future],
+  };
 }
 
 export function redo(history: History, now: string): History {
   const [step, ...future] = history.future;
   if (!step) return history;
-  const project = applyPatches(history.project, step.forth as Patch[]);
-  return { project: { ...project, changed: now }, past: [...history.past, step], future };
+  return { project: { ...history.project, ...step.after, changed: now }, past: [...history.past, step], future };
 }

@@ -179,6 +179,14 @@ describe('an order', () => {
       say: 'Only 2 of “Thing” are left. Change the number in the cart and try again.',
     });
   });
+  test('is refused when the sum is no longer the one that the buyer saw, or the delivery is gone', () => {
+    expect(order(request(2, { seen: 2395 })).ok).toBe(true);
+    expect(order(request(2, { seen: 2000 }))).toMatchObject({ ok: false, say: expect.stringContaining('£23.95') });
+    expect(order(request(1, { rate: 'balloon' }))).toMatchObject({
+      ok: false,
+      say: expect.stringContaining('no longer offered'),
+    });
+  });
   test('counts the same thing on two lines together', () => {
     expect(
       order(

@@ -14,6 +14,8 @@ export const orderRequestSchema = z.object({
   rate: line,
   code: line,
   payment: z.enum(['card', 'bank']),
+  /** The total that the buyer saw and agreed to, minor units. Nothing is charged by it; an order whose sum has changed since is refused. */
+  seen: z.number().int().nonnegative().optional(),
   consent: z.literal(true),
   buyer: z.object({
     name: line.min(1),

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '../result';
 import { makeBill, type Bill, type BillLine, type Purchase } from './bill';
+import { formatMoney } from './money';
 import type { Order, OrderRequest } from './order';
 import type { TillRules } from './rules';
 
@@ -53,8 +54,15 @@ export function makeOrder(
   const bill = makeBill(rules, purchase);
   if (bill.deliveryState === 'nowhere')
     return fail('The shop has no delivery to this country. Choose another or write to the shop.');
+  if (bill.delivery && request.rate && bill.delivery.rate.id !== request.rate)
+    return fail('This way of delivery is no longer offered. Choose another and look at the sum again.');
   if (bill.codeRefused) return fail('The discount code does not hold for this cart. Take it out and try again.');
   if (request.payment === 'card' && !rules.payments.card) return fail('The shop takes no cards. Choose another way to pay.');
+  if (request.seen !== undefined && request.seen !== bill.total) {
+    return fail(
+      `The sum has changed to ${formatMoney(bill.total, rules)} since you looked. Reload the page and look at it again.`,
+    );
+  }
   const order: Order = {
     number,
     placed: now,

@@ -13,7 +13,7 @@ function attemptKey(): string {
   return key;
 }
 
-function requestOf(form: HTMLFormElement, { lines }: Priced, code: string): OrderRequest {
+function requestOf(form: HTMLFormElement, { lines }: Priced, code: string, seen: number): OrderRequest {
   const data = new FormData(form);
   const field = (name: string) => String(data.get(name) ?? '').trim();
   return {
@@ -23,6 +23,7 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, code: string): Orde
     rate: field('rate'),
     code,
     payment: field('payment') === 'card' ? 'card' : 'bank',
+    seen,
     consent: true,
     buyer: {
       name: field('name'),
@@ -41,11 +42,12 @@ export async function sendOrder(
   form: HTMLFormElement,
   priced: Priced,
   code: string,
+  seen: number,
   refuse: (say: string) => void,
 ): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('[data-pay]');
   if (orders() === 'preview') return refuse('This is a preview. Publish the shop, and orders can be placed.');
-  const request = requestOf(form, priced, code);
+  const request = requestOf(form, priced, code, seen);
   if (orders() === 'archive') return saveOrderFile(form, request);
   if (button) button.disabled = true;
   try {

@@ -274,7 +274,7 @@ document.addEventListener('submit', (event) => {
   paintBill(form, priced);
   const bill = currentBill(form, priced);
   if (bill.codeRefused || !check(form, bill)) return;
-  void sendOrder(form, priced, code, (say) => showErrors(form, [['f-name', say]]));
+  void sendOrder(form, priced, code, bill.total, (say) => showErrors(form, [['f-name', say]]));
 });
 
 onPaint(() => {

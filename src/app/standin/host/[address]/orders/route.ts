@@ -36,6 +36,7 @@ export async function POST(request: Request, { params }: Call): Promise<Response
   const data = hostData(address);
   if (!data) return refuse(404, 'Publish the shop first, so that its till knows the prices.');
   if (file.data.shop !== data.shop) return refuse(409, 'This order was made in another shop.');
-  const placed = tillOf(address).place(data, file.data.request, randomUUID(), new Date().toISOString());
+  // A file may be older than the prices: it is worked out anew, and the seller sees the sum before sending anything.
+  const placed = tillOf(address).place(data, { ...file.data.request, seen: undefined }, randomUUID(), new Date().toISOString());
   return placed.ok ? Response.json(placed.value.order) : refuse(409, placed.say);
 }
