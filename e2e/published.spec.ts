@@ -114,7 +114,7 @@ test('the site map follows the protocol, and every address in it is a page that 
   for (const url of urls.slice(0, 25)) {
     const answer = await request.get(url);
     expect(answer.status()).toBe(200);
-    expect(await answer.text()).toContain(`<link rel="canonical" href="${url}">`);
+    expect(await answer.text()).toContain(`<link rel="canonical" href="${url}"`);
   }
   expect(await (await request.get(`/s/${address}/robots.txt`)).text()).toContain(`Sitemap: ${urls[0]}sitemap.xml`);
 });

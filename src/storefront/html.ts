@@ -29,7 +29,7 @@ const joined = new WeakMap<TemplateStringsArray, string[]>();
 function fixedParts(strings: TemplateStringsArray): string[] {
   const known = joined.get(strings);
   if (known) return known;
-  const parts = strings.map((part) => part.replace(/\s*\n\s*/g, ' '));
+  const parts = strings.map((part) => part.replace(/\s*\n\s*(\/?>)/g, '$1').replace(/\s*\n\s*/g, ' '));
   joined.set(strings, parts);
   return parts;
 }
