@@ -220,6 +220,7 @@ function* colourWords(clause: string, speaksOfColour: boolean): Generator<{ text
       continue;
     }
     const hex = isColour(word.text) ? colourOf(word.text) : undefined;
-    if (hex && (speaksOfColour || !onlyBeforeColour.has(word.text.toLowerCase()))) yield { ...word, hex };
+    const refusedOutright = /\b(?:no|not)\s+$/i.test(clause.slice(0, word.at));
+    if (hex && (speaksOfColour || refusedOutright || !onlyBeforeColour.has(word.text.toLowerCase()))) yield { ...word, hex };
   }
 }

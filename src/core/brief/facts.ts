@@ -25,7 +25,7 @@ export function readName(brief: string, sentences: readonly Sentence[]): Fact<st
       ),
       0.95,
     ],
-    [new RegExp(String.raw`^["“'‘]?(${properName})["”'’]?\s+(?:is|are)\s+(?:a|an|the|my|our|two|three)\b`, 'mu'), 0.9],
+    [new RegExp(String.raw`^["“'‘]?(${properName})["”'’]?\s+(?:(?:is|are)\s+(?:a|an|the|my|our|two|three)|makes|sells|bakes|grows|prints|roasts|builds|offers|used to sell)\b`, 'mu'), 0.9],
     [
       new RegExp(
         String.raw`(?:[Ww]e are|[Ww]e're|[Ww]elcome to|[Tt]his is|[Ii] run|[Ww]e run|[Ii] own|[Ii]'m)\s+["“'‘]?(${properName})`,
@@ -66,7 +66,7 @@ const stops =
 const determiners =
   /^(?:the|a|an|our|my|some|all|any|own|only|also|mostly|mainly|quite|very|really|beautiful|lovely|nice|great|high[- ]quality|amazing|kinds? of|sorts? of|range of|everything|things?|stuff)\s+/i;
 const notGoods =
-  /^(?:it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|better|good|well|what|how|us|me|everything we|mistakes|slowly|sorts?|kinds?|two|three|first|second|house|few|fast|red|green|blue|decisions?)$/i;
+  /^(?:it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|better|good|well|what|how|us|me|and|or|everything we|mistakes|slowly|sorts?|kinds?|two|three|first|second|house|few|fast|decisions?)$/i;
 
 /** What is sold, as noun phrases in the seller's words. */
 export function readSells(brief: string, sentences: readonly Sentence[]): Fact<string>[] {

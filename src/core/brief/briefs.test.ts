@@ -1,0 +1,200 @@
+import { readBrief } from './index';
+
+/**
+ * Briefs as sellers of very different trades write them, with what a careful reader takes from each. All are invented.
+ * A field that a brief doesn't speak of is not listed.
+ */
+interface Case {
+  what: string;
+  brief: string;
+  name?: string;
+  sells?: string;
+  place?: string;
+  country?: string;
+  currency?: string;
+  email?: string;
+  phone?: string;
+  tone?: string[];
+  wanted?: string[];
+  avoided?: string[];
+  person?: 'I' | 'we';
+  /** Sentences that may be printed. */
+  printed?: string[];
+  /** Words that may never be. */
+  never?: RegExp;
+}
+
+const cases: Case[] = [
+  {
+    what: 'a bakery, talkative',
+    brief: `Hi! We're Crumb & Daughter, a bakery in Galway, Ireland. We bake sourdough and seeded loaves in a wood-fired oven.
+We sell out by eleven most days. Nobody else here mills on the premises.
+For the website: warm and friendly, mustard yellow, definitely no blue. Orders go to bread@crumb.example. Prices in euro.`,
+    name: 'Crumb & Daughter',
+    sells: 'sourdough',
+    place: 'Galway, Ireland',
+    country: 'IE',
+    currency: 'EUR',
+    email: 'bread@crumb.example',
+    tone: ['warm', 'friendly'],
+    wanted: ['mustard yellow'],
+    avoided: ['blue'],
+    person: 'we',
+    printed: ['Nobody else here mills on the premises.'],
+    never: /mustard|website/i,
+  },
+  {
+    what: 'a bookbinder, terse',
+    brief: 'Bindery Holt. I bind notebooks and repair family bibles near Utrecht. 12 a month, no more. Plain and exact, please: black and cream colours. holt@bindery.example',
+    name: 'Bindery Holt',
+    sells: 'notebooks',
+    place: 'Utrecht',
+    country: 'NL',
+    email: 'holt@bindery.example',
+    tone: ['plain', 'exact'],
+    wanted: ['black', 'cream'],
+    person: 'I',
+    printed: ['12 a month, no more.'],
+  },
+  {
+    what: 'headings and bullets',
+    brief: `Pepper Lane Plants
+
+- We grow hardy perennials and old roses
+- Nursery near Exeter, Devon
+- Every plant is two years old before it leaves
+- Tone: calm and earthy
+- Colours: moss green and terracotta, not purple
+- Tel: 01632 960117`,
+    name: 'Pepper Lane Plants',
+    sells: 'hardy perennials',
+    place: 'Exeter, Devon',
+    country: 'GB',
+    phone: '+44 1632 960117',
+    tone: ['calm', 'earthy'],
+    wanted: ['moss green', 'terracotta'],
+    avoided: ['purple'],
+    person: 'we',
+    printed: ['Every plant is two years old before it leaves.'],
+  },
+  {
+    what: 'an optician of old frames, American',
+    brief: `My shop is called Second Sight. I restore vintage eyeglass frames in Portland, Oregon, and sell them with new lenses. US dollars. Every hinge is replaced. The site should be modern and crisp with navy as our main color. Don't use orange.`,
+    name: 'Second Sight',
+    sells: 'vintage eyeglass frames',
+    place: 'Portland, Oregon',
+    country: 'US',
+    currency: 'USD',
+    tone: ['modern', 'crisp'],
+    wanted: ['navy'],
+    avoided: ['orange'],
+    person: 'I',
+    printed: ['Every hinge is replaced.'],
+  },
+  {
+    what: 'a fishing-fly tier with a figure in the text',
+    brief: 'Salmon & Thread makes fishing flies in Bergen, Norway. We tie each one on a hook from 1960 stock. 3,200 patterns are in the book. Prices in Norwegian kroner. flies@thread.example',
+    name: 'Salmon & Thread',
+    place: 'Bergen, Norway',
+    country: 'NO',
+    currency: 'NOK',
+    email: 'flies@thread.example',
+    person: 'we',
+    printed: ['3,200 patterns are in the book.'],
+  },
+  {
+    what: 'no goods named, only a wish',
+    brief: 'The website should be bold. No pink.',
+    tone: ['bold'],
+    avoided: ['pink'],
+    never: /bold|pink/,
+  },
+  {
+    what: 'a colour of the goods is not a colour of the site',
+    brief: 'Blue Barn Dairy is a creamery in Denmark. We make blue cheese and red cheese. The site should be clean and white.',
+    name: 'Blue Barn Dairy',
+    sells: 'blue cheese',
+    country: 'DK',
+    tone: ['clean'],
+    wanted: ['white'],
+    avoided: [],
+  },
+  {
+    what: 'something given up is not sold',
+    brief: 'Wick House used to sell candles. We make soap now, in Ghent. soap@wick.example',
+    sells: 'soap',
+    place: 'Ghent',
+    country: 'BE',
+    email: 'soap@wick.example',
+  },
+  {
+    what: 'questions and answers',
+    brief: `What is it called? It is called Anvil Yard.
+What do you sell? We forge kitchen knives.
+Where are you? Our forge is near Sheffield, England.
+Mood? It should feel serious and honest.`,
+    name: 'Anvil Yard',
+    sells: 'kitchen knives',
+    place: 'Sheffield, England',
+    country: 'GB',
+    tone: ['serious', 'honest'],
+    printed: ['We forge kitchen knives.'],
+    never: /\?/,
+  },
+  {
+    what: 'a number with a plus, and a price that is none',
+    brief: 'Kiln Nine. We throw bowls and jugs in Lisbon. A jug costs €45. Since 2009. WhatsApp +351 21 000 0000.',
+    name: 'Kiln Nine',
+    sells: 'bowls',
+    place: 'Lisbon',
+    country: 'PT',
+    currency: 'EUR',
+    phone: '+351 21 000 0000',
+  },
+  {
+    what: 'yen and an island of its own mood',
+    brief: 'I carve tea scoops from old temple bamboo in Kyoto. Each one is signed underneath. I would like the site plain, dark indigo, no gold. Prices in yen.',
+    sells: 'tea scoops',
+    place: 'Kyoto',
+    country: 'JP',
+    currency: 'JPY',
+    tone: ['plain'],
+    wanted: ['dark indigo'],
+    avoided: ['gold'],
+    person: 'I',
+    printed: ['Each one is signed underneath.'],
+  },
+  {
+    what: 'markup and quotation marks',
+    brief: 'We are “Tom & Sons”. We sell <b>ladders</b> & ropes by the metre in Cork. tom@ladders.example',
+    name: 'Tom & Sons',
+    place: 'Cork',
+    country: 'IE',
+    email: 'tom@ladders.example',
+  },
+];
+
+describe.each(cases)('$what', (one) => {
+  const reading = readBrief(one.brief);
+  const names = (facts: { value: string | { name: string } }[]) => facts.map(({ value }) => (typeof value === 'string' ? value : value.name));
+
+  if (one.name) test('is named', () => expect(reading.name?.value).toBe(one.name));
+  if (one.sells) test('sells', () => expect(names(reading.sells)[0]).toBe(one.sells));
+  if (one.place) test('is somewhere', () => expect(reading.place?.value).toBe(one.place));
+  if (one.country) test('is in a country', () => expect(reading.country?.value).toBe(one.country));
+  if (one.currency) test('counts in a currency', () => expect(reading.currency?.value).toBe(one.currency));
+  if (one.email) test('can be written to', () => expect(reading.email?.value).toBe(one.email));
+  if (one.phone) test('can be called', () => expect(reading.phone?.value).toBe(one.phone));
+  if (one.tone) test('has a tone', () => expect(names(reading.tone)).toEqual(one.tone));
+  if (one.wanted) test('asks for colours', () => expect(names(reading.coloursWanted)).toEqual(one.wanted));
+  if (one.avoided) test('refuses colours', () => expect(names(reading.coloursAvoided)).toEqual(one.avoided));
+  if (one.person) test('speaks as', () => expect(reading.person).toBe(one.person));
+  if (one.printed) test('lends its sentences', () => expect(reading.statements.map((s) => s.text)).toEqual(expect.arrayContaining(one.printed ?? [])));
+  if (one.never) test('keeps its wishes to itself', () => expect(reading.statements.map((s) => s.text).join(' ')).not.toMatch(one.never ?? /$^/));
+
+  test('every fact stands in the brief where it says', () => {
+    const facts = [reading.name, reading.place, reading.email, reading.phone, reading.currency, reading.country, ...reading.sells, ...reading.audience, ...reading.tone, ...reading.coloursWanted, ...reading.coloursAvoided];
+    for (const fact of facts) if (fact?.source) expect(one.brief.slice(fact.source.start, fact.source.end)).toBe(fact.source.text);
+    for (const { source } of reading.statements) expect(one.brief.slice(source.start, source.end)).toBe(source.text);
+  });
+});
