@@ -9,7 +9,8 @@ export function ensurePackages() {
   const stamp = `${root}node_modules/.package-lock.json`;
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs - 1000) return;
   console.log('Installing packages …');
-  run('npm ci --no-audit --no-fund');
+  // Not `npm ci`: it refuses a lock file without the builds for other systems, and not every registry carries those.
+  run('npm install --no-save --no-audit --no-fund');
 }
 
 export function ensureChromium() {
