@@ -54,7 +54,7 @@ test('published pages are valid HTML, and every internal link resolves', async (
     },
   });
   const base = new URL(`/s/${address}/`, test.info().project.use.baseURL);
-  const waiting = [base.href];
+  const waiting = ['', 'cart/', 'checkout/', 'thank-you/'].map((path) => base.href + path);
   const seen = new Set(waiting);
   const faults: string[] = [];
   while (waiting.length) {

@@ -45,7 +45,8 @@ For the website: warm and friendly, mustard yellow, definitely no blue. Orders g
   },
   {
     what: 'a bookbinder, terse',
-    brief: 'Bindery Holt. I bind notebooks and repair family bibles near Utrecht. 12 a month, no more. Plain and exact, please: black and cream colours. holt@bindery.example',
+    brief:
+      'Bindery Holt. I bind notebooks and repair family bibles near Utrecht. 12 a month, no more. Plain and exact, please: black and cream colours. holt@bindery.example',
     name: 'Bindery Holt',
     sells: 'notebooks',
     place: 'Utrecht',
@@ -93,7 +94,8 @@ For the website: warm and friendly, mustard yellow, definitely no blue. Orders g
   },
   {
     what: 'a fishing-fly tier with a figure in the text',
-    brief: 'Salmon & Thread makes fishing flies in Bergen, Norway. We tie each one on a hook from 1960 stock. 3,200 patterns are in the book. Prices in Norwegian kroner. flies@thread.example',
+    brief:
+      'Salmon & Thread makes fishing flies in Bergen, Norway. We tie each one on a hook from 1960 stock. 3,200 patterns are in the book. Prices in Norwegian kroner. flies@thread.example',
     name: 'Salmon & Thread',
     place: 'Bergen, Norway',
     country: 'NO',
@@ -153,7 +155,8 @@ Mood? It should feel serious and honest.`,
   },
   {
     what: 'yen and an island of its own mood',
-    brief: 'I carve tea scoops from old temple bamboo in Kyoto. Each one is signed underneath. I would like the site plain, dark indigo, no gold. Prices in yen.',
+    brief:
+      'I carve tea scoops from old temple bamboo in Kyoto. Each one is signed underneath. I would like the site plain, dark indigo, no gold. Prices in yen.',
     sells: 'tea scoops',
     place: 'Kyoto',
     country: 'JP',
@@ -176,7 +179,8 @@ Mood? It should feel serious and honest.`,
 
 describe.each(cases)('$what', (one) => {
   const reading = readBrief(one.brief);
-  const names = (facts: { value: string | { name: string } }[]) => facts.map(({ value }) => (typeof value === 'string' ? value : value.name));
+  const names = (facts: { value: string | { name: string } }[]) =>
+    facts.map(({ value }) => (typeof value === 'string' ? value : value.name));
 
   if (one.name) test('is named', () => expect(reading.name?.value).toBe(one.name));
   if (one.sells) test('sells', () => expect(names(reading.sells)[0]).toBe(one.sells));
@@ -189,12 +193,29 @@ describe.each(cases)('$what', (one) => {
   if (one.wanted) test('asks for colours', () => expect(names(reading.coloursWanted)).toEqual(one.wanted));
   if (one.avoided) test('refuses colours', () => expect(names(reading.coloursAvoided)).toEqual(one.avoided));
   if (one.person) test('speaks as', () => expect(reading.person).toBe(one.person));
-  if (one.printed) test('lends its sentences', () => expect(reading.statements.map((s) => s.text)).toEqual(expect.arrayContaining(one.printed ?? [])));
-  if (one.never) test('keeps its wishes to itself', () => expect(reading.statements.map((s) => s.text).join(' ')).not.toMatch(one.never ?? /$^/));
+  if (one.printed)
+    test('lends its sentences', () =>
+      expect(reading.statements.map((s) => s.text)).toEqual(expect.arrayContaining(one.printed ?? [])));
+  if (one.never)
+    test('keeps its wishes to itself', () =>
+      expect(reading.statements.map((s) => s.text).join(' ')).not.toMatch(one.never ?? /$^/));
 
   test('every fact stands in the brief where it says', () => {
-    const facts = [reading.name, reading.place, reading.email, reading.phone, reading.currency, reading.country, ...reading.sells, ...reading.audience, ...reading.tone, ...reading.coloursWanted, ...reading.coloursAvoided];
-    for (const fact of facts) if (fact?.source) expect(one.brief.slice(fact.source.start, fact.source.end)).toBe(fact.source.text);
+    const facts = [
+      reading.name,
+      reading.place,
+      reading.email,
+      reading.phone,
+      reading.currency,
+      reading.country,
+      ...reading.sells,
+      ...reading.audience,
+      ...reading.tone,
+      ...reading.coloursWanted,
+      ...reading.coloursAvoided,
+    ];
+    for (const fact of facts)
+      if (fact?.source) expect(one.brief.slice(fact.source.start, fact.source.end)).toBe(fact.source.text);
     for (const { source } of reading.statements) expect(one.brief.slice(source.start, source.end)).toBe(source.text);
   });
 });

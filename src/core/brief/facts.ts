@@ -25,7 +25,13 @@ export function readName(brief: string, sentences: readonly Sentence[]): Fact<st
       ),
       0.95,
     ],
-    [new RegExp(String.raw`^["“'‘]?(${properName})["”'’]?\s+(?:(?:is|are)\s+(?:a|an|the|my|our|two|three)|makes|sells|bakes|grows|prints|roasts|builds|offers|used to sell)\b`, 'mu'), 0.9],
+    [
+      new RegExp(
+        String.raw`^["“'‘]?(${properName})["”'’]?\s+(?:(?:is|are)\s+(?:a|an|the|my|our|two|three)|makes|sells|bakes|grows|prints|roasts|builds|offers|used to sell)\b`,
+        'mu',
+      ),
+      0.9,
+    ],
     [
       new RegExp(
         String.raw`(?:[Ww]e are|[Ww]e're|[Ww]elcome to|[Tt]his is|[Ii] run|[Ww]e run|[Ii] own|[Ii]'m)\s+["“'‘]?(${properName})`,

@@ -26,7 +26,7 @@ const shortWish =
 const topicPatterns: Record<Topic, RegExp> = {
   what: /\b(?:sells?|make|makes|dyes?|bakes?|grow|grows|roasts?|prints?|restores?|builds?|brews?|knits?|sews?|carves?|crafts?|repairs?|weaves?|binds?|pours?|offers?|stocks?|cut|cuts|turns?|forge|design)\b/i,
   method:
-    /\b(?:by hand|hand-?\w+|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
+    /\b(?:by hand|hand-?\w+|twice|(?:two|three|four|five|six|ten) times|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
   promise:
     /\b(?:never|always|guarantee\w*|promise|we'll|i'll|will last|for life|won't|free (?:repair|return)|talk you out|within \w+ days?|same day|answer|if it)\b/i,
   limit: /\b(?:only|each one|one of a kind|no two|when (?:it's|they're) gone|gone by|small batch|few|limited|once)\b/i,

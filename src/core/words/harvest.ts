@@ -41,12 +41,17 @@ export function harvest(reading: Reading): Harvest {
   const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
 
   const headlines = candidates(
-    (s) => s.words >= 3 && s.words <= 10 && s.text.length <= 62 && s.score >= 2 && !/^(?:I|We) (?:am|are|'m|'re)\b/.test(s.text),
+    (s) =>
+      s.words >= 3 &&
+      s.words <= 10 &&
+      s.text.length <= 62 &&
+      s.score >= 2 &&
+      !/^(?:I|We) (?:am|are|'m|'re|sell|make|offer|stock)\b/.test(s.text),
   ).sort(best);
   const headline = take(headlines.slice(0, 1))[0];
 
   const leads = [...free]
-    .filter((s) => (about('what')(s) || about('method')(s)) && s.words >= 7)
+    .filter((s) => (about('what')(s) || (about('method')(s) && /^(?:I|We)\b/.test(s.text))) && s.words >= 7)
     .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading) }))
     .filter(({ text }) => text.split(' ').length <= 32)
     .sort((a, b) => leadScore(b.text) - leadScore(a.text) || inOrder(a.statement, b.statement));

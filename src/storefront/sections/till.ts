@@ -62,7 +62,7 @@ const checkout = (c: SectionContext): Markup => {
           <legend>Who and where to</legend>
           ${field('name', 'Name', 'name', { wide: true })}${field('email', 'E-mail', 'email', { type: 'email' })}${field('phone', 'Telephone', 'tel', { type: 'tel', required: false })}
           <div data-parcel>
-            ${field('street', 'Street and number', 'street-address', { wide: true })}${field('place', 'Town', 'address-level2')}${field('postcode', 'Postal code', 'postal-code')}
+            ${field('street', 'Street and number', 'address-line1', { wide: true })}${field('place', 'Town', 'address-level2')}${field('postcode', 'Postal code', 'postal-code')}
           </div>
           <p class="field wide">
             <label for="f-country">Country</label
