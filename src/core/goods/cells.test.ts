@@ -60,7 +60,7 @@ describe('columns', () => {
       meaning === null ? null : 'field' in meaning ? meaning.field : `option ${meaning.option}`,
     );
   test('are known by many names, whatever their case and signs', () => {
-    expect(meanings('PRODUCT_NAME', 'Our Price', 'Qty.', 'Item-Code', 'Photo(s)')).toEqual([
+    expect(meanings('PRODUCT_NAME', 'Our Price', 'Qty.', 'Item-Code', 'Photos')).toEqual([
       'title',
       'price',
       'stock',

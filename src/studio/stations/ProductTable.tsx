@@ -1,0 +1,215 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import {
+  Cell,
+  Column,
+  Row as TableRow,
+  Table,
+  TableBody,
+  TableHeader,
+  TableLayout,
+  Virtualizer,
+  type SortDescriptor,
+} from 'react-aria-components';
+import styled from 'styled-components';
+import { priceRange, stockOf } from '@/core/goods';
+import { type Picture, type Product } from '@/core/project';
+import { formatMoney, type TillRules } from '@/core/till';
+import { Field } from '../parts';
+import { tokens } from '../theme';
+
+const Grid = styled.div`
+  min-height: 0;
+  [role='grid'] {
+    height: 100%;
+    overflow: auto;
+    background: ${tokens.sheet};
+  }
+  [role='columnheader'] {
+    font-size: 13.5px;
+    font-weight: 600;
+    padding: 9px 10px;
+    background: ${tokens.sheet};
+    border-bottom: 1px solid ${tokens.ink};
+    cursor: default;
+    outline-offset: -3px;
+  }
+  [role='row'] {
+    outline-offset: -3px;
+    cursor: default;
+  }
+  [role='rowheader'],
+  [role='gridcell'] {
+    padding: 6px 10px;
+    border-bottom: 1px solid ${tokens.line};
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    min-width: 0;
+    outline-offset: -3px;
+    height: 100%;
+    overflow: hidden;
+    white-space: nowrap;
+  }
+  [role='row'][data-selected] [role='gridcell'],
+  [role='row'][data-selected] [role='rowheader'] {
+    background: ${tokens.verdigrisPale};
+  }
+  img,
+  .none {
+    width: 32px;
+    height: 32px;
+    object-fit: cover;
+    flex: none;
+    background: ${tokens.stone};
+  }
+  [role='columnheader']:first-child,
+  [role='rowheader']:first-child {
+    padding-left: 24px;
+  }
+  [role='columnheader'].figure {
+    text-align: right;
+  }
+  [role='row'][data-hovered] [role='gridcell'],
+  [role='row'][data-hovered] [role='rowheader'] {
+    background: ${tokens.raised};
+  }
+  .cut {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .end {
+    margin-left: auto;
+  }
+`;
+
+interface TableProps {
+  products: readonly Product[];
+  pictures: readonly Picture[];
+  rules: TillRules | undefined;
+  find: string;
+  onFind: (find: string) => void;
+  selected: string | null;
+  onSelect: (id: string | null) => void;
+}
+
+interface Line {
+  id: string;
+  product: Product;
+  low: number;
+  high: number;
+  stock: number | null;
+}
+
+/** The list as a table: thousands of rows, of which only those in sight are drawn. */
+export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
+  const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
+  const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
+  const lines = useMemo(() => {
+    const wanted = find.trim().toLowerCase();
+    const all = products
+      .filter(
+        (product) =>
+          !wanted ||
+          `${product.title} ${product.categories.join(' ')} ${product.variants.map((v) => v.sku).join(' ')}`
+            .toLowerCase()
+            .includes(wanted),
+      )
+      .map((product): Line => ({ id: product.id, product, ...priceRange(product), stock: stockOf(product) }));
+    const by: Record<string, (a: Line, b: Line) => number> = {
+      title: (a, b) => a.product.title.localeCompare(b.product.title),
+      price: (a, b) => a.low - b.low,
+      stock: (a, b) => (a.stock ?? Infinity) - (b.stock ?? Infinity),
+      variants: (a, b) => a.product.variants.length - b.product.variants.length,
+    };
+    const compare = by[String(sort.column)];
+    if (compare) all.sort((a, b) => (sort.direction === 'descending' ? -compare(a, b) : compare(a, b)));
+    return all;
+  }, [products, find, sort]);
+  const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
+  return (
+    <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
+      <div style={{ padding: '10px 24px', maxWidth: 420 }}>
+        <Field label="Find in the list" value={find} onChange={onFind} />
+      </div>
+      <Grid>
+        <Virtualizer layout={TableLayout} layoutOptions={{ rowHeight: 46, headingHeight: 38 }}>
+          <Table
+            aria-label="Goods"
+            selectionMode="single"
+            selectionBehavior="replace"
+            selectedKeys={selected ? [selected] : []}
+            onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
+            sortDescriptor={sort}
+            onSortChange={setSort}
+          >
+            <TableHeader>
+              <Column id="title" isRowHeader allowsSorting width="3fr">
+                Title
+              </Column>
+              <Column id="categories" width="2fr">
+                Categories
+              </Column>
+              <Column id="variants" className="figure" allowsSorting width={100}>
+                Variants
+              </Column>
+              <Column id="price" className="figure" allowsSorting width={160}>
+                Price
+              </Column>
+              <Column id="stock" className="figure" allowsSorting width={90}>
+                Stock
+              </Column>
+            </TableHeader>
+            <TableBody
+              dependencies={[rules, pictured]}
+              items={lines}
+              renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
+            >
+              {({ id, product, low, high, stock }) => (
+                <TableRow id={id} textValue={product.title}>
+                  <Cell>
+                    <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
+                    <span className="cut">{product.title}</span>
+                  </Cell>
+                  <Cell>
+                    <span className="cut">{product.categories.join(', ')}</span>
+                  </Cell>
+                  <Cell>
+                    <span className="end">{product.variants.length}</span>
+                  </Cell>
+                  <Cell>
+                    <span className="end">{low === high ? money(low) : `${money(low)} – ${money(high)}`}</span>
+                  </Cell>
+                  <Cell>
+                    <span className="end">{stock ?? 'not counted'}</span>
+                  </Cell>
+                </TableRow>
+              )}
+            </TableBody>
+          </Table>
+        </Virtualizer>
+      </Grid>
+    </div>
+  );
+}
+
+const Dot = styled.i<{ $has: boolean }>`
+  width: 12px;
+  height: 14px;
+  flex: none;
+  border-radius: 6px 6px 0 0;
+  border: 1px solid ${({ $has }) => ($has ? tokens.verdigris : tokens.soft)};
+  background: ${({ $has }) => ($has ? tokens.verdigris : 'transparent')};
+`;
+
+function PictureDot({ has }: { has: boolean }) {
+  return (
+    <Dot
+      $has={has}
+      role="img"
+      aria-label={has ? 'has a picture' : 'has no picture'}
+      title={has ? 'Has a picture' : 'Has no picture'}
+    />
+  );
+}
