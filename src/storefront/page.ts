@@ -53,7 +53,9 @@ function head(c: Context): Markup {
   const first = view.order === firstView.order && view.stretch === 1;
   const listed = page.listed && first && target.kind !== 'preview';
   const canonical = addresses.canonical(page.path);
-  const shown = [...(page.product ? [page.product] : []), ...shop.catalogue.products.slice(0, 200)].flatMap((product) => product.pictures);
+  const shown = [...(page.product ? [page.product] : []), ...shop.catalogue.products.slice(0, 200)].flatMap(
+    (product) => product.pictures,
+  );
   const picture = shown.find((name) => addresses.picture(name) !== null);
   const card = picture ? addresses.picture(picture) : null;
   const cardUrl = card && target.kind !== 'preview' ? new URL(card.src, addresses.canonical(viewPath(page, view))).href : null;

@@ -46,7 +46,7 @@ export function harvest(reading: Reading): Harvest {
       s.words <= 10 &&
       s.text.length <= 62 &&
       s.score >= 2 &&
-      !/^(?:I|We) (?:am|are|'m|'re|sell|make|offer|stock)\b/.test(s.text),
+      !/^(?:I|We) (?:am|are|'m|'re|sell|make|offer|stock)\b|\b(?:called|named)\b/.test(s.text),
   ).sort(best);
   const headline = take(headlines.slice(0, 1))[0];
 

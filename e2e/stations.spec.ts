@@ -1,0 +1,179 @@
+import { expect, test } from '@playwright/test';
+import { brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+
+test('stations are reached and left by keyboard alone', async ({ page }) => {
+  await newShop(page);
+  await page.getByRole('link', { name: 'All projects' }).focus();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: /^Brief,/ })).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: /^Goods,/ })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Goods' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Goods,/ })).toHaveAttribute('aria-current', 'page');
+});
+
+test('a price is changed where it stands, wrong input is said, and the list’s own price comes back', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  await page.getByRole('rowheader', { name: /Hub, 36 holes/ }).click();
+  const side = page.getByRole('complementary', { name: 'Hub, 36 holes' });
+  const price = side.getByLabel('Price of the one');
+  await expect(price).toHaveValue('89.00');
+  await price.fill('cheap');
+  await expect(side.getByText('“cheap” is not a price.')).toBeVisible();
+  await price.fill('95,50');
+  await side.getByLabel('Stock of the one').click();
+  await expect(page.getByRole('row', { name: /Hub, 36 holes/ })).toContainText('€95.50');
+  await side.getByLabel('Title').fill('Hub for the rear');
+  await side.getByLabel('Description').click();
+  await expect(page.getByRole('grid', { name: 'Goods' })).toContainText('Hub for the rear');
+  await saved(page);
+
+  // The next list keeps what was decided.
+  await page.getByRole('button', { name: 'Paste a list' }).click();
+  await page.getByLabel('The list, with its headings').fill(list.replace('4;;410', '9;;410'));
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await expect(page.getByRole('row', { name: /Hub for the rear/ })).toContainText('€95.50');
+  await expect(page.getByRole('row', { name: /Hub for the rear/ })).toContainText('9');
+
+  await page.getByRole('rowheader', { name: /Hub for the rear/ }).click();
+  await page.getByRole('button', { name: 'Back to what the list says' }).click();
+  await expect(page.getByRole('row', { name: /Hub, 36 holes/ })).toContainText('€89.00');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('row', { name: /Hub for the rear/ })).toContainText('€95.50');
+});
+
+test('the table is sorted and searched', async ({ page }) => {
+  await openSample(page);
+  await station(page, 'Goods');
+  await page.getByLabel('Find in the list').fill('kit');
+  await expect(page.getByRole('grid').getByRole('rowheader')).toHaveCount(4);
+  await page.getByRole('columnheader', { name: 'Price' }).click();
+  await expect(page.getByRole('grid').getByRole('rowheader').first()).toContainText('Fell Walker socks kit');
+  await page.getByRole('columnheader', { name: 'Price' }).click();
+  await expect(page.getByRole('grid').getByRole('rowheader').first()).toContainText('First Scarf kit');
+  await page.getByLabel('Find in the list').fill('zeppelin');
+  await expect(page.getByText('Nothing in the list has “zeppelin” in it.')).toBeVisible();
+});
+
+test('a picture is added and found by the name that the list gives it', async ({ page }) => {
+  await newShop(page);
+  await pasteList(page, 'title,price,picture\nDot,5,Dot.PNG\n');
+  await expect(page.getByRole('img', { name: 'has no picture' })).toBeVisible();
+  const dot = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add pictures' }).click();
+  await (
+    await chooser
+  ).setFiles([
+    { name: 'dot.png', mimeType: 'image/png', buffer: dot },
+    { name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') },
+  ]);
+  await expect(page.getByText('“note.png” is not a picture.')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'has a picture' })).toBeVisible();
+  await station(page, 'Plan');
+  await expect(shopWindow(page).locator('.good img').first()).toHaveAttribute('src', /^blob:/);
+});
+
+test('a colour is mixed, stands everywhere at once, and goes back to the brief’s', async ({ page }) => {
+  await openSample(page);
+  await station(page, 'Look');
+  const accent = () =>
+    shopWindow(page)
+      .locator('html')
+      .evaluate((html) => getComputedStyle(html).getPropertyValue('--accent').trim());
+  await expect.poll(accent).toBe('#1f5530');
+  await page.getByRole('button', { name: /^Accent, #1f5530/ }).click();
+  await page.getByRole('textbox', { name: 'Code' }).fill('#3344AA');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.keyboard.press('Escape');
+  await expect.poll(accent).toBe('#3344aa');
+  await expect(page.getByRole('button', { name: /^Accent, #3344aa/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the brief’s colours' }).click();
+  await expect.poll(accent).toBe('#1f5530');
+  await page.getByRole('button', { name: 'Mix another' }).click();
+  await expect.poll(accent).toBe('#a32e36');
+});
+
+test('the till works an order out anew with every rule', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, 'title,price,weight\nHub,89,400\nRim,50,900\n');
+  await station(page, 'Till');
+  const bill = page.getByRole('region', { name: 'An order, worked out' });
+  await expect(bill).toContainText('No delivery rate fits this order');
+  await page.getByRole('button', { name: 'Add a zone' }).click();
+  await expect(page.getByLabel('Zone', { exact: true })).toHaveValue('Germany');
+  await page.getByLabel('Price', { exact: true }).fill('4.90');
+  await page.getByLabel('Free from').fill('500');
+  await page.getByLabel('Zone', { exact: true }).click();
+  await expect(bill).toContainText('€193.90');
+  await page.getByLabel('Free from').fill('100');
+  await page.getByLabel('Zone', { exact: true }).click();
+  await expect(bill).toContainText('free, as the goods come to €100.00 or more');
+  await page.getByLabel('Standard rate, %').fill('none');
+  await expect(page.getByText('Write a percentage from 0 to 100.').first()).toBeVisible();
+  await page.getByLabel('Standard rate, %').fill('19');
+  await page.getByLabel('Zone', { exact: true }).click();
+  await expect(bill).toContainText('€189.00 × 19 ÷ 119');
+  await page.getByRole('button', { name: 'Add a code' }).click();
+  await page.getByLabel('Code', { exact: true }).fill('SPRING');
+  await page.getByRole('textbox', { name: 'Percent' }).fill('15');
+  await page.getByLabel('Code', { exact: true }).click();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Code', { exact: true })).toHaveValue('SPRING');
+  await expect(page.getByRole('textbox', { name: 'Percent' })).toHaveValue('15');
+});
+
+test('proof leads to where a thing is mended, and counts it as done', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, 'We are Old Tin. We make biscuit tins near Porto. tins@old.example');
+  await station(page, 'Proof');
+  const mend = page.getByRole('region', { name: 'Mend before publishing' });
+  await expect(mend).toContainText('There are no goods yet.');
+  await mend.getByRole('link', { name: 'Goods' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Goods' })).toBeVisible();
+  await pasteList(page, 'title,price\nTin,€12\n');
+  await station(page, 'Proof');
+  await expect(page.getByRole('region', { name: 'In order' })).toContainText('There are goods to sell.');
+});
+
+test('an earlier release is brought back, and a foreign address is refused', async ({ page, browser }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  const address = await publish(page, 'two-releases');
+  await station(page, 'Brief');
+  await page.getByRole('button', { name: 'Correct Name' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Second Name');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await saved(page);
+  await station(page, 'Publish');
+  await page.getByRole('button', { name: 'Publish again' }).click();
+  await expect(page.getByText(/^Published:/)).toBeVisible();
+  const title = async () => /<title[^>]*>\s*([^<]+)/.exec(await (await page.request.get(address)).text())?.[1];
+  expect(await title()).toContain('Second Name');
+  await page
+    .getByRole('button', { name: /^Bring back the release/ })
+    .first()
+    .click();
+  await expect(page.getByText('is shown again.')).toBeVisible();
+  expect(await title()).toContain('Kobold Cycles');
+
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(`${test.info().project.use.baseURL}/`);
+  await stranger.getByRole('button', { name: 'New shop' }).click();
+  await stranger.waitForURL(/brief$/);
+  await writeBrief(stranger, brief);
+  await station(stranger, 'Publish');
+  await stranger.getByLabel('Address on this host').fill('two-releases');
+  await stranger.getByRole('button', { name: 'Publish', exact: true }).click();
+  await expect(stranger.getByText('belongs to another shop')).toBeVisible({ timeout: 20_000 });
+});

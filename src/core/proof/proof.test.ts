@@ -1,0 +1,92 @@
+import { importText } from '../goods';
+import { newProject, type DecisionValue, type Project } from '../project';
+import { makeShop } from '../site';
+import { checks, findingsOf, stationsDone, stations } from './index';
+
+const good =
+  'Ash & Oil is a turnery near Galway. We turn bowls and lamps by hand from fallen ash. Every piece is oiled three times. If it cracks in ten years we mend it. We started in 2003 in a horsebox. My father cut the first tree. post@ash.example';
+const till: Record<string, DecisionValue> = {
+  'till/taxes': { standard: 2300, reduced: 1350, zero: 0 },
+  'till/returnsDays': 14,
+  'till/zones': [
+    { id: 'z', label: 'All', countries: ['*'], rates: [{ id: 'r', label: 'Post', price: 500, freeFrom: null, upTo: null }] },
+  ],
+};
+
+function project(part: { brief?: string; list?: string; decisions?: Record<string, DecisionValue> } = {}): Project {
+  const list = part.list ?? 'title,price,description,picture\nBowl,40,A bowl of ash.,bowl.webp\n';
+  const goods = importText(list);
+  const decisions = part.decisions ?? till;
+  return {
+    ...newProject('p', 'Shop', ''),
+    brief: part.brief ?? good,
+    goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '', '').goods,
+    pictures: [{ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1, height: 1 }],
+    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+  };
+}
+
+const findings = (part?: Parameters<typeof project>[0]) => {
+  const made = project(part);
+  return findingsOf(makeShop(made), made.goods.problems);
+};
+const levelOf = (check: string, part?: Parameters<typeof project>[0]) =>
+  findings(part).find((finding) => finding.check === check)?.level;
+
+test('nothing is found in a shop that is in order', () => {
+  expect(findings().filter((finding) => finding.level !== 'fine')).toEqual([]);
+  expect(findings()).toHaveLength(checks.length);
+});
+
+test.each([
+  ['name', 'mend', { brief: 'We sell soap.' }],
+  ['email', 'mend', { brief: good.replace('post@ash.example', '') }],
+  ['place', 'todo', { brief: 'We are Ash. We turn bowls by hand. a@ash.example' }],
+  ['headline', 'todo', { brief: 'Our shop is called Ash. a@ash.example' }],
+  ['story', 'todo', { brief: 'Our shop is called Ash. a@ash.example' }],
+  ['goods', 'mend', { list: '' }],
+  ['rows', 'todo', { list: 'title,price,description\nBowl,40,x\nJug,free,x\n' }],
+  ['free', 'todo', { list: 'title,price\nBowl,0\n' }],
+  ['pictures', 'todo', { list: 'title,price\nBowl,4\n' }],
+  ['descriptions', 'todo', { list: 'title,price\nBowl,4\n' }],
+  ['country', 'mend', { brief: 'We are Ash. a@ash.example' }],
+  ['tax', 'mend', { decisions: {} }],
+  ['delivery', 'mend', { decisions: {} }],
+  ['returns', 'todo', { decisions: {} }],
+  ['set-aside', 'todo', { decisions: { ...till, 'goods/p-gone/title': 'Gone' } }],
+] as const)('“%s” is found, as something to %s', (check, level, part) => {
+  expect(levelOf(check)).toBe('fine');
+  expect(levelOf(check, part)).toBe(level);
+});
+
+test('downloads alone need no delivery', () => {
+  expect(levelOf('delivery', { list: 'title,price,kind\nPattern,4,download\n', decisions: {} })).toBe('fine');
+});
+
+test('two products of one name are found by their titles for search', () => {
+  expect(levelOf('titles', { list: 'group,title,price\na,Bowl,4\nb,Bowl,5\n' })).toBe('todo');
+});
+
+test('every finding says what to do, and where', () => {
+  for (const finding of [...findings(), ...findings({ brief: '', list: '', decisions: {} })]) {
+    expect(finding.say).toMatch(/[.?]$/);
+    expect(stations.map((station) => station.id)).toContain(finding.station);
+  }
+});
+
+describe('stations', () => {
+  const nothing = { published: false, orders: false };
+  test('are empty before the work has begun', () => {
+    const empty = newProject('p', 'Shop', '');
+    expect(Object.values(stationsDone(findingsOf(makeShop(empty), []), false, nothing)).every((done) => done === 0)).toBe(true);
+  });
+  test('fill as their work gets done', () => {
+    const half = stationsDone(findings({ decisions: {} }), true, nothing);
+    expect(half.till).toBeGreaterThan(0);
+    expect(half.till).toBeLessThan(1);
+    expect(stationsDone(findings(), true, nothing)).toMatchObject({ brief: 1, goods: 1, till: 1, proof: 1, publish: 0 });
+    expect(stationsDone(findings(), true, { published: true, orders: true })).toMatchObject({ publish: 1, orders: 1 });
+  });
+  test('goods without a list are not done, however few faults they have', () =>
+    expect(stationsDone(findings({ list: '' }), true, nothing).goods).toBe(0));
+});
