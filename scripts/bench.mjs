@@ -76,7 +76,11 @@ try {
   line('import of 50,000 rows, longest main-thread task', `${longest.toFixed(0)} ms`, '50 ms');
   const shop = await publishSample(base);
   for (const path of ['', 'shop/yarn/', 'goods/madder-bed/', 'checkout/']) {
-    const { scores, faults } = await audit(shop + path);
+    const runs = [];
+    for (let i = 0; i < 3; i++) runs.push(await audit(shop + path));
+    // Performance varies from run to run on a busy machine: the run in the middle is the one that is told.
+    runs.sort((a, b) => a.scores.performance - b.scores.performance);
+    const { scores, faults } = runs[1];
     line(
       `audit, phone profile: ${path || 'home'}`,
       `${Object.entries(scores)

@@ -102,7 +102,10 @@ interface Line {
   stock: number | null;
 }
 
-/** The list as a table: thousands of rows, of which only those in sight are drawn. */
+/** Rows that the table takes at once. More are found by searching: a collection of tens of thousands would hold up the page. */
+const mostShown = 1000;
+
+/** The list as a table: a thousand rows at a time, of which only those in sight are drawn. */
 export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
@@ -127,11 +130,17 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
     if (compare) all.sort((a, b) => (sort.direction === 'descending' ? -compare(a, b) : compare(a, b)));
     return all;
   }, [products, find, sort]);
+  const shown = lines.slice(0, mostShown);
   const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
       <div style={{ padding: '10px 24px', maxWidth: 420 }}>
         <Field label="Find in the list" value={find} onChange={onFind} />
+        {lines.length > mostShown ? (
+          <small>
+            The first {mostShown} of {lines.length} are shown. Find narrows them.
+          </small>
+        ) : null}
       </div>
       <Grid>
         <Virtualizer layout={TableLayout} layoutOptions={{ rowHeight: 46, headingHeight: 38 }}>
@@ -163,7 +172,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             </TableHeader>
             <TableBody
               dependencies={[rules, pictured]}
-              items={lines}
+              items={shown}
               renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
             >
               {({ id, product, low, high, stock }) => (
