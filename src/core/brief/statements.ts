@@ -21,7 +21,7 @@ const aboutTheSite =
   /\b(web ?sites?|web ?shop|online shop|online store|home ?page|landing page|the (?:site|shop|page|store|look|design|colou?rs?|palette|tone|feel|mood) (?:should|must|needs?|has|wants?|is to)|it (?:should|must|needs to|has to|ought to)|(?:a|the|this|our|your|whole) (?:site|page)|(?:the|this) (?:design|look|tone|mood|feel|font|typeface|palette)\b|(?:site|page)s? (?:should|must|needs?)|(?:colou?rs?|palette|fonts?|typefaces?|logo)\b.*\b(?:are|is|please|should)|please\b|(?:i|we)(?:'d| would)? (?:want|like|love|need|prefer|hate|wish) (?:it|the|a |no |to (?:have|see|look|sell|feel|get))|(?:don't|do not|dont) (?:want|use|make)|must have|should (?:feel|look|be|have|say)|make (?:it|the|sure)|feel(?:s)? like|look(?:s)? like a|newsletter|blog|vibe)\b/i;
 
 const shortWish =
-  /^(?:no|not|nothing|avoid|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
+  /^(?:no|not|nothing|avoid|prices? (?:in|are in|incl)|currency|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
 
 const topicPatterns: Record<Topic, RegExp> = {
   what: /\b(?:sells?|make|makes|dyes?|bakes?|grow|grows|roasts?|prints?|restores?|builds?|brews?|knits?|sews?|carves?|crafts?|repairs?|weaves?|binds?|pours?|offers?|stocks?|cut|cuts|turns?|forge|design)\b/i,

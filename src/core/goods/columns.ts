@@ -124,7 +124,7 @@ export function readColumns(header: readonly string[]): Column[] {
       taken.add(field);
       return { index, heading, meaning: { field } };
     }
-    if (optionWords.test(name)) return { index, heading, meaning: { option: heading.trim() } };
+    if (optionWords.test(name)) return { index, heading, meaning: { option: tidyOption(heading) } };
     return { index, heading, meaning: null };
   });
 }

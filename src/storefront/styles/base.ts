@@ -33,7 +33,8 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .plain{background:none;border:0;padding:.35rem 0;min-height:1.75rem;font:inherit;font-size:var(--small);color:var(--link);text-decoration:underline;text-underline-offset:.2em;cursor:pointer}
 .notice{background:var(--raised);padding:1rem 1.25rem;max-width:var(--measure)}
 .empty{padding:2rem 0;color:var(--soft)}
-.no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);font:var(--head-weight) var(--h1)/1 var(--head)}
+.no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
+.no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
 .top a,.foot a{color:inherit;text-decoration:none}
 .top a:hover,.foot a:hover{text-decoration:underline}
 .top ul,.foot ul{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem}
