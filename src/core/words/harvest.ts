@@ -69,7 +69,11 @@ export function harvest(reading: Reading): Harvest {
     headline: headline ? clean(headline) : null,
     headlineChoices: headlines.slice(1, 7).map(clean),
     lead: lead ? fromBrief(lead.text, lead.statement.source) : null,
-    leadChoices: leads.slice(1, 7).map(({ text, statement }) => fromBrief(text, statement.source)),
+    leadChoices: reading.statements
+      .filter((s) => s !== lead?.statement && s !== headline && s.words >= 7 && s.words <= 26 && s.score > 0)
+      .sort(best)
+      .slice(0, 6)
+      .map(clean),
     why: why.map(titled),
     story: story.map(clean),
     about: rest.map(clean),
