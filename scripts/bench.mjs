@@ -1,9 +1,7 @@
 // The budgets of the project, measured: medians and ratios, with the budget beside each. Nothing fails here; it is read.
 import { build } from 'esbuild';
-import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { startApp } from './app.mjs';
 import { ensureChromium, ensurePackages } from './ensure.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -55,22 +53,8 @@ if (!existsSync(`${root}.next/BUILD_ID`)) {
   console.log('Build the app first (npm run build) for the figures in the browser.');
   process.exit(0);
 }
-const base = 'http://localhost:4395/';
-const server = spawn('npx', ['next', 'start', '--port', '4395'], {
-  cwd: root,
-  stdio: 'ignore',
-  detached: true,
-  env: { ...process.env, ARCATUM_DATA: mkdtempSync(join(tmpdir(), 'arcatum-bench-')), NEXT_TELEMETRY_DISABLED: '1' },
-});
+const { base, stop } = await startApp(4395);
 try {
-  for (;;) {
-    try {
-      await fetch(base);
-      break;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200));
-    }
-  }
   const { repaint, longest } = await measureStudio(base, brief, listOf(500), listOf(50_000));
   line('decision → preview repainted, 500 goods', `${repaint.toFixed(0)} ms median of 15`, '100 ms');
   line('import of 50,000 rows, longest main-thread task', `${longest.toFixed(0)} ms`, '50 ms');
@@ -90,5 +74,5 @@ try {
     );
   }
 } finally {
-  process.kill(-server.pid);
+  stop();
 }

@@ -1,5 +1,6 @@
 // One command from a fresh clone to the sample shop: installs what is missing, builds, starts, prints the address.
 import { execSync, spawn } from 'node:child_process';
+import { answering } from './app.mjs';
 import { ensurePackages } from './ensure.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -16,12 +17,5 @@ server.on('exit', (code) => process.exit(code ?? 0));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 
 const address = `http://localhost:${port}/`;
-for (;;) {
-  try {
-    await fetch(address);
-    break;
-  } catch {
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-}
+await answering(address);
 console.log(`\n  Arcatum is at ${address}\n  “Open the sample shop” begins with Tarnwick Dye House. Ctrl+C stops it.\n`);

@@ -2,61 +2,12 @@
 // Run by hand when the sample shop changes: node scripts/draw-demo.mjs
 import { mkdirSync, writeFileSync } from 'node:fs';
 import sharp from 'sharp';
+import { colourways } from './demo-colourways.mjs';
 
 const out = new URL('../demo/pictures/', import.meta.url);
 mkdirSync(out, { recursive: true });
 const W = 960;
 const H = 960;
-
-/** name, colours along the strand (hex), how it was dyed, the seller's line about it */
-const colourways = [
-  ['Peat Hag', ['#2e211a', '#4a3324', '#1f1612'], 'The brown of a cut bank, nearly black where the pan was hottest.', 'Earth'],
-  [
-    'Larch in November',
-    ['#c9862b', '#e0a94a', '#a5651d'],
-    'Gold for about nine days a year, and then it is on the ground.',
-    'Earth',
-  ],
-  ['Tide at Four', ['#5f7c86', '#8fa7a8', '#3e5a66'], 'Grey water, going out, with the light behind it.', 'Water'],
-  [
-    'Madder Bed',
-    ['#8f2a2e', '#b0413d', '#6d1d24'],
-    'From the roots behind the mill, three summers old when we dig them.',
-    'Fire',
-  ],
-  ['Bottle Moss', ['#2f4a2c', '#4f6b36', '#1e3522'], 'The wet side of the north wall.', 'Leaf'],
-  ['Fulling Mill', ['#8a8378', '#a8a094', '#6b655c'], 'Limestone, lichen and old mortar.', 'Stone'],
-  ['Sloe Gin', ['#3a2a4d', '#5d3c66', '#261b36'], 'Blue by day and purple by lamplight.', 'Berry'],
-  ['Oat Straw', ['#d8c08a', '#e8d8ae', '#bfa468'], 'A stubble field in the second week of August.', 'Earth'],
-  ['Heron', ['#6f7d88', '#98a5ab', '#4b5863'], 'Four greys and a thread of black.', 'Water'],
-  ['Rowan Berry', ['#c0391f', '#dc5a2e', '#94260f'], 'The loudest thing on the fell.', 'Fire'],
-  ['Slate After Rain', ['#39434d', '#566370', '#232b33'], 'Dry it is grey; wet it is this.', 'Stone'],
-  ['Cowslip', ['#e3c344', '#f0da75', '#c6a428'], 'Weld, twice, with nothing added.', 'Leaf'],
-  ['Undyed', ['#ece2cd', '#f5eedf', '#d9ccb2'], 'As it came off the sheep, less the sheep.', 'Stone'],
-  ['Woad Vat', ['#33567a', '#4f7699', '#213d5c'], 'Goes in green, comes out green, turns blue while you watch.', 'Water'],
-  ['Bracken', ['#8d5128', '#ad6c38', '#6b3a1a'], 'October, the whole hillside.', 'Earth'],
-  ['Hawthorn Leaf', ['#6f8d3a', '#93ab56', '#4f6b26'], 'The first green of the hedge.', 'Leaf'],
-  ['Lamp Black', ['#1c1c1f', '#303034', '#0f0f11'], 'Four dips of logwood. It still shows a little blue.', 'Stone'],
-  ['Bilberry', ['#43406f', '#625d92', '#2c2a50'], 'What your fingers look like afterwards.', 'Berry'],
-  ['Kiln Brick', ['#a04e36', '#bf6d50', '#7c3825'], 'The chimney at five in the afternoon.', 'Fire'],
-  ['Lichen', ['#a9b08a', '#c5caa8', '#87906a'], 'A colour that takes forty years on a wall and two days here.', 'Leaf'],
-  ['Tarn', ['#1f4d4f', '#34696a', '#123436'], 'Deep enough that nobody has agreed on a figure.', 'Water'],
-  ['Fox', ['#b4551f', '#d37a3a', '#8a3b12'], 'Seen twice, both times from the stove.', 'Fire'],
-  ['Elder', ['#4b2238', '#6c3853', '#321425'], 'Berries in September, with a spoon of iron.', 'Berry'],
-  ['Frost on Hay', ['#c3ccc8', '#dfe6e2', '#a2b0ac'], 'Undyed wool with the ghost of a blue.', 'Water'],
-  ['Walnut Hull', ['#5c4230', '#7a5b44', '#3f2c1f'], 'The bucket that nobody wants to stir.', 'Earth'],
-  ['Dunlin', ['#9b8468', '#b9a488', '#7a664d'], 'Small brown bird, small brown colour, everybody’s favourite.', 'Earth'],
-  ['Ivy', ['#274632', '#3f6447', '#173022'], 'Green with no yellow in it at all.', 'Leaf'],
-  ['Ember', ['#d0551e', '#ee8a35', '#8c2412'], 'Orange in the middle of the skein and red at both ends.', 'Fire'],
-  ['Blackthorn', ['#2d2a35', '#46424f', '#1c1a22'], 'Bark, not berry.', 'Stone'],
-  ['Milk Tea', ['#c9a889', '#dcc3aa', '#ab8868'], 'Bram’s, left on the sill.', 'Earth'],
-  ['Mallard', ['#1c5a4c', '#2f7b69', '#15394f'], 'Green that turns to blue at the neck.', 'Water'],
-  ['Damson', ['#5a2a4a', '#7d4168', '#3b1930'], 'Eleven kilos of fruit, one small pan.', 'Berry'],
-  ['Gorse', ['#e6b41e', '#f3ce4e', '#bf8f0c'], 'In flower whenever anyone is kissing, they say.', 'Fire'],
-  ['Whinstone', ['#52585a', '#707678', '#373c3e'], 'The rock that the mill stands on.', 'Stone'],
-  ['Crab Apple', ['#b3b045', '#d0a24c', '#a4532f'], 'Three colours in one pot, and none of them asked.', 'Leaf'],
-  ['Night Parcel', ['#1f2a44', '#35446a', '#131a2d'], 'Navy, with a thread of red every so often.', 'Berry'],
-];
 
 function rng(seed) {
   let s = seed >>> 0;

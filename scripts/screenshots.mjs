@@ -1,29 +1,14 @@
 // Takes the pictures of the main views for docs/screenshots from the sample shop. Run after a view has changed: npm run screenshots
 import { chromium } from 'playwright-core';
-import { spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { startApp } from './app.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
-const base = 'http://localhost:4396/';
 const to = (name) => join(root, 'docs/screenshots', `${name}.png`);
 mkdirSync(join(root, 'docs/screenshots'), { recursive: true });
-const server = spawn('npx', ['next', 'start', '--port', '4396'], {
-  cwd: root,
-  stdio: 'ignore',
-  detached: true,
-  env: { ...process.env, ARCATUM_DATA: mkdtempSync(join(tmpdir(), 'arcatum-shots-')), NEXT_TELEMETRY_DISABLED: '1' },
-});
+const { base, stop } = await startApp(4396);
 try {
-  for (;;) {
-    try {
-      await fetch(base);
-      break;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200));
-    }
-  }
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -111,5 +96,5 @@ try {
   }
   await browser.close();
 } finally {
-  process.kill(-server.pid);
+  stop();
 }

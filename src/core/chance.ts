@@ -9,14 +9,3 @@ export function chance(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
-
-/** A number for any text, the same on every machine (FNV-1a, 32 bit). */
-export function hashText(text: string): number {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return hash >>> 0;
-}
-
-export function pick<T>(items: readonly [T, ...T[]], random: () => number): T {
-  return items[Math.floor(random() * items.length)] ?? items[0];
-}

@@ -10,6 +10,7 @@ import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './par
 import { createProject, createSample, download, duplicateProject, exportProject, importProject } from './projects';
 import { listProjects, loadHistory, removeForGood, saveHistory, setDeleted, type ShelfEntry } from './store';
 import { tokens } from './theme';
+import { when } from './when';
 
 const Hall = styled.main`
   max-width: 940px;
@@ -54,8 +55,6 @@ const List = styled.ul`
     font-weight: 600;
   }
 `;
-
-const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
 
 /** All projects of this browser. */
 export function Shelf() {

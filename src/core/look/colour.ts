@@ -26,7 +26,6 @@ export const difference: (a: string, b: string) => number = differenceCiede2000(
 
 /** Least contrast that this project allows itself: a little over WCAG's 4.5, so that rounding never falls below. */
 export const textContrast = 4.6;
-export const controlContrast = 3.1;
 
 /**
  * The colour nearest to `hex` in lightness that reaches a contrast on every one of the grounds.

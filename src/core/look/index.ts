@@ -1,4 +1,4 @@
-export { contrastRatio, controlContrast, difference, hexOf, hueDistance, lchOf, readable, textContrast } from './colour';
+export { contrastRatio, difference, hexOf, hueDistance, lchOf, readable, textContrast } from './colour';
 export { contrastPairs, makePalette, type Palette, type PaletteWish } from './palette';
 export { advance, faceById, faces, fallbackOf, type Face } from './faces';
 export { fluid, lineHeightAt, makeScale, trackingAt, type TypeScale, type TypeStep } from './type';

@@ -7,6 +7,7 @@ import { markOrder, ordersOf, takeOrderFile } from '../host';
 import { OpenFile } from '../OpenFile';
 import { Button, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { tokens } from '../theme';
+import { when } from '../when';
 import { type StationProps } from './station';
 
 const Split = styled.div`
@@ -75,7 +76,6 @@ const states: Record<Order['state'], string> = {
 
 const money = (amount: number, order: Order) =>
   formatMoney(amount, { currency: order.currency, digits: minorDigits(order.currency), locale: 'en-GB' });
-const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
 
 /** Orders as the host keeps them, newest first, and the one at hand. */
 export function OrdersStation({ owner, onOrders }: StationProps) {

@@ -11,6 +11,7 @@ import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host'
 import { download, exportProject } from '../projects';
 import { writeOwner } from '../store';
 import { tokens } from '../theme';
+import { when } from '../when';
 import { type StationProps } from './station';
 
 const Log = styled.ol`
@@ -38,7 +39,6 @@ const Bar = styled(ProgressBar)`
 `;
 
 const megabytes = (bytes: number) => `${(bytes / 1_000_000).toFixed(1)} MB`;
-const when = (iso: string) => new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(iso));
 
 /** The log of releases: publish, download, bring an earlier one back. */
 export function PublishStation({ state, shop, owner, onOwner }: StationProps) {

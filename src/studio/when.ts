@@ -1,0 +1,4 @@
+const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
+/** A moment as the studio writes it: "24 Nov 2026, 03:48". */
+export const when = (iso: string): string => moment.format(new Date(iso));
