@@ -184,7 +184,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Steps>
       </Top>
       <Floor $whole={whole.has(station)}>
-        <Sheet aria-label={station} tabIndex={0}>
+        <Sheet key={station} aria-label={station} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
           {shop.fault ? (
             <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice>
