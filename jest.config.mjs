@@ -9,5 +9,7 @@ export default {
       { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
     ],
   },
-  transformIgnorePatterns: ['node_modules/(?!(culori)/)'],
+  transformIgnorePatterns: [
+    'node_modules/(?!(culori|franc-min|trigram-utils|n-gram|collapse-white-space|syllable|normalize-strings|flesch|nspell|xkcd-colors)/)',
+  ],
 };

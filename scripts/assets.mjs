@@ -1,7 +1,8 @@
 // Prepares what the app serves and ships: the shop's small scripts, fonts with their licences, the sample shop.
 import { build } from 'esbuild';
-import { cpSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
+import { buildLexicon } from './lexicon.mjs';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
 
@@ -25,6 +26,10 @@ const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta 
 
 /** @param {boolean} said whether to print what was made */
 export async function buildAssets(said = false) {
+  // Open data changes only with its packages: it is packed again when the packer is newer.
+  const packed = path('src/core/lexicon/survey.generated.ts');
+  if (!existsSync(packed) || statSync(packed).mtimeMs < statSync(path('scripts/lexicon.mjs')).mtimeMs) buildLexicon();
+
   const scripts = {};
   for (const name of ['shop', 'till', 'search']) scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
   writeFileSync(

@@ -45,7 +45,7 @@ describe('a brief', () => {
     [
       'of one line',
       'Pinhole cameras from Kyoto, prices in yen.',
-      { name: undefined, sells: undefined, place: 'Kyoto', currency: 'JPY', email: undefined, country: 'JP' },
+      { name: undefined, sells: 'pinhole cameras', place: 'Kyoto', currency: 'JPY', email: undefined, country: 'JP' },
     ],
   ])('%s', (_, brief, wanted) => expect(facts(readBrief(brief))).toEqual(wanted));
 

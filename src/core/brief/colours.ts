@@ -1,4 +1,5 @@
 import { sourceAt, type Fact } from './fact';
+import { surveyedColours } from '../lexicon';
 import { cssColours } from './cssColours';
 
 export interface NamedColour {
@@ -69,6 +70,18 @@ const everyday: Record<string, string> = {
   walnut: '#553a2a',
   honey: '#dca43a',
   butter: '#f5e3a1',
+  amber: '#c98a1b',
+  vermilion: '#d9482b',
+  neon: '#3dff14',
+  concrete: '#9a9a96',
+  brass: '#b08d3c',
+  clay: '#b5734c',
+  ash: '#b2b3ae',
+  bone: '#e9e2d0',
+  pine: '#2b4b3f',
+  olive: '#6b6e2f',
+  aqua: '#4fb3b8',
+  scarlet: '#c9251e',
 };
 
 const hues: ReadonlyMap<string, string> = new Map([...Object.entries(cssColours), ...Object.entries(everyday)]);
@@ -119,6 +132,13 @@ const onlyBeforeColour = new Set([
   'madder',
   'emerald',
   'jade',
+  'concrete',
+  'brass',
+  'clay',
+  'ash',
+  'bone',
+  'pine',
+  'olive',
 ]);
 
 const modifiers: Record<string, { lighten: number }> = {
@@ -127,6 +147,15 @@ const modifiers: Record<string, { lighten: number }> = {
   pale: { lighten: 0.45 },
   light: { lighten: 0.35 },
   soft: { lighten: 0.3 },
+  pastel: { lighten: 0.5 },
+  dusty: { lighten: 0.2 },
+  muted: { lighten: 0.15 },
+  bright: { lighten: 0 },
+  warm: { lighten: 0 },
+  cool: { lighten: 0 },
+  strong: { lighten: 0 },
+  rich: { lighten: -0.1 },
+  vivid: { lighten: 0 },
 };
 
 function mix(hex: string, amount: number): string {
@@ -166,29 +195,58 @@ export interface ColourReading {
   avoided: Fact<NamedColour>[];
 }
 
+/** How a sentence is to be taken: a label before it, or its place among wishes, may say that it speaks of the site. */
+export interface ColourTalk {
+  /** The sentence is a wish about the site. */
+  wish: boolean;
+  /** It stands under "Colours", "Look" or the like. */
+  ofColours: boolean;
+  /** It stands under "Avoid". */
+  refused: boolean;
+}
+
 /**
  * Colours that a sentence asks for and refuses. A colour of the goods ("blue mugs") is neither: the sentence has to speak of the
  * site or the brand, or refuse the colour.
  */
-export function coloursIn(sentence: string, start: number, brief: string): ColourReading {
+export function coloursIn(sentence: string, start: number, brief: string, talk: ColourTalk): ColourReading {
   const wanted: Fact<NamedColour>[] = [];
   const avoided: Fact<NamedColour>[] = [];
-  const speaksOfSite = siteTalk.test(sentence);
-  const speaksOfColour = /\b(colou?rs?|palette)\b/i.test(sentence);
+  const speaksOfSite = talk.wish || talk.ofColours || siteTalk.test(sentence) || isColourList(sentence);
+  const speaksOfColour = talk.ofColours || talk.refused || /\b(colou?rs?|palette)\b/i.test(sentence) || isColourList(sentence);
   for (const clause of clausesOf(sentence)) {
     const refused = negation.exec(clause.text);
-    for (const found of colourWords(clause.text, speaksOfColour)) {
+    for (const found of colourWords(clause.text, speaksOfColour, talk.wish)) {
       const at = start + clause.at + found.at;
       const fact: Fact<NamedColour> = {
         value: { name: found.text.toLowerCase(), hex: found.hex },
         confidence: speaksOfSite ? 0.9 : 0.7,
         source: sourceAt(brief, at, at + found.text.length),
       };
-      if (refused && refused.index < found.at) avoided.push(fact);
-      else if (speaksOfSite) wanted.push(fact);
+      if (talk.refused || (refused && refused.index < found.at)) avoided.push(fact);
+      else if (speaksOfSite && !carried(clause.text.slice(found.at + found.text.length))) wanted.push(fact);
     }
   }
   return { wanted, avoided };
+}
+
+/** "yellow cartoon bees" asks for bees; "cream paper" and "black ink" still name the colour of a ground or a line. */
+const carried = (after: string): boolean =>
+  /^\s(?!(?:paper|ink|letters?|lettering|text|type|background|ground|accents?|for|and|or|with|on|as|like|buttons?|tones?|colou?rs?|shades?|please|too|only|first|but|not|never|rather|so|if|though|perhaps|maybe|then|that|which|the|to|is|are|lines?|in)\b)\p{Ll}{3,}/u.test(
+    after,
+  );
+
+/** A sentence that is nothing but colours: "Bright green + navy." "Concrete, silver grey, black." */
+export function isColourList(sentence: string): boolean {
+  if (/\b(?:we|i|our|my|is|are|sell|make)\b/i.test(sentence)) return false;
+  const parts = sentence.split(/[,+&:;]|\band\b|\bwith\b/).filter((part) => /\p{L}/u.test(part));
+  const coloured = parts.filter((part) => {
+    const words = part.toLowerCase().match(/[a-z]+/g) ?? [];
+    return (
+      words.length <= 8 && words.some((word, i) => hues.has(word) && (i === 0 || words.length < 4 || !onlyBeforeColour.has(word)))
+    );
+  });
+  return coloured.length >= 2 && coloured.length * 2 >= parts.length;
 }
 
 function clausesOf(sentence: string): { text: string; at: number }[] {
@@ -203,24 +261,49 @@ function clausesOf(sentence: string): { text: string; at: number }[] {
   return clauses;
 }
 
-function* colourWords(clause: string, speaksOfColour: boolean): Generator<{ text: string; at: number; hex: string }> {
-  const words = [...clause.matchAll(/#[0-9a-f]{6}\b|[a-z]+/gi)].map((match) => ({ text: match[0], at: match.index }));
+const modifierWord = /^(?:dark|deep|pale|light|soft|bright|pastel|warm|cool|strong|rich|dusty|muted|vivid)$/;
+/** Words that lead up to a colour in a list and are no part of its name. */
+const leadsUp =
+  /^(?:a|an|the|of|and|or|with|some|one|just|only|mostly|mainly|dash|touch|hint|bit|little|lots|use|please|colou?rs?|are|is|be|to|in|no|not|plus|our|my|keep|maybe|very|but|more|like|white|black|strong|for|by|than|it|should|want|feel|look|as|from|on|at|than|never|without|avoid)$/;
+
+function* colourWords(
+  clause: string,
+  speaksOfColour: boolean,
+  wish: boolean,
+): Generator<{ text: string; at: number; hex: string }> {
+  const words = [...clause.matchAll(/#[0-9a-f]{6}\b|[\p{L}]+/giu)].map((match) => ({ text: match[0], at: match.index }));
   const isColour = (word: string) => word.startsWith('#') || hues.has(word.toLowerCase().replace(/ish$/, ''));
   for (let i = 0; i < words.length; i++) {
     const word = words[i];
     if (!word) continue;
     const next = words[i + 1];
     const beside = next !== undefined && /^[\s-]$/.test(clause.slice(word.at + word.text.length, next.at));
-    const hasNext = beside && isColour(next.text) && (isColour(word.text) || word.text.toLowerCase() in modifiers);
-    if (hasNext) {
+    const lower = word.text.toLowerCase();
+    const named = next && beside ? surveyedColours[`${lower} ${next.text.toLowerCase()}`] : undefined;
+    if (
+      next &&
+      beside &&
+      isColour(next.text) &&
+      (isColour(word.text) || modifierWord.test(lower) || named || (speaksOfColour && nickname(clause, word, leadsUp)))
+    ) {
       const text = clause.slice(word.at, next.at + next.text.length);
-      const hex = colourOf(text);
+      const hex = isColour(word.text) || modifierWord.test(lower) ? colourOf(text) : (named ?? colourOf(text));
+      const third = words[i + 2];
       if (hex) yield { text, at: word.at, hex };
       i++;
+      if (third && isColour(third.text) && /^[\s-]$/.test(clause.slice(next.at + next.text.length, third.at))) i++;
       continue;
     }
-    const hex = isColour(word.text) ? colourOf(word.text) : undefined;
-    const refusedOutright = /\b(?:no|not)\s+$/i.test(clause.slice(0, word.at));
-    if (hex && (speaksOfColour || refusedOutright || !onlyBeforeColour.has(word.text.toLowerCase()))) yield { ...word, hex };
+    const hex = isColour(word.text)
+      ? colourOf(word.text)
+      : speaksOfColour && !modifierWord.test(lower) && !/\b(?:no|not)\s/i.test(clause) && !leadsUp.test(lower)
+        ? surveyedColours[lower]
+        : undefined;
+    const refusedOutright = wish && /\b(?:no|not)\s+$/i.test(clause.slice(0, word.at));
+    if (hex && (speaksOfColour || refusedOutright || !onlyBeforeColour.has(lower))) yield { ...word, hex };
   }
 }
+
+/** "sail white", "signal red": in a list of colours a noun before one belongs to its name. */
+const nickname = (clause: string, word: { text: string; at: number }, leading: RegExp): boolean =>
+  !leading.test(word.text.toLowerCase()) && /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));

@@ -15,3 +15,10 @@ export interface Fact<T> {
 }
 
 export const sourceAt = (brief: string, start: number, end: number): Source => ({ text: brief.slice(start, end), start, end });
+
+/** A fact that stands in the brief between two offsets. */
+export const factAt = <T>(brief: string, value: T, confidence: number, start: number, end: number): Fact<T> => ({
+  value,
+  confidence,
+  source: sourceAt(brief, start, end),
+});

@@ -1,29 +1,54 @@
 import { z } from 'zod';
+import { placesNamed } from '../lexicon';
 import { type Decided } from '../project';
+import { readFeatures, readGoal, type Goal } from './asked';
+import { readAudience } from './audience';
 import { colourOf, coloursIn, type NamedColour } from './colours';
+import { phoneCountry, readAddress, readEmail, readLinks, readPhone } from './contact';
+import { readCurrency } from './currency';
+import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
-import { readAudience, readCountry, readCurrency, readEmail, readName, readPhone, readPlace, readSells } from './facts';
+import { readLanguage } from './language';
+import { readName } from './names';
+import { readSells } from './sells';
 import { sentencesOf } from './sentences';
+import { readDifference, readOrigin, type Origin } from './stance';
 import { statementsOf, wishesOf, type Statement } from './statements';
-import { readTone } from './tone';
+import { readTone, styleOf } from './tone';
+import { readTrade, type Trade } from './trade';
+import { readCountry, readPlace, readReach, type Reach } from './where';
 
 /** What Arcatum understood of a brief. Every fact keeps its words. */
 export interface Reading {
   name: Fact<string> | null;
   sells: Fact<string>[];
+  trade: Fact<Trade> | null;
   audience: Fact<string>[];
   tone: Fact<string>[];
+  /** The tone words that name a manner of design. */
+  style: Fact<string>[];
   coloursWanted: Fact<NamedColour>[];
   coloursAvoided: Fact<NamedColour>[];
+  /** Pages and functions that are asked for, by the plan's names. */
+  features: Fact<string>[];
+  goal: Fact<Goal>;
+  difference: Fact<string>[];
   place: Fact<string> | null;
   country: Fact<string> | null;
+  reach: Fact<Reach> | null;
+  origin: Fact<Origin> | null;
   email: Fact<string> | null;
   phone: Fact<string> | null;
+  address: Fact<string> | null;
+  links: Fact<string>[];
   currency: Fact<string> | null;
+  language: Fact<string> | null;
   /** What copy may use. */
   statements: Statement[];
   /** Wishes about the site, which are never printed. */
   wishes: Source[];
+  /** Where the brief says two things that can't both be. */
+  doubts: Doubt[];
   /** "I" or "we", as the brief speaks. */
   person: 'I' | 'we';
 }
@@ -35,9 +60,13 @@ function calmCapitals(brief: string): string {
   if (letters.length < 20 || capitals.length / letters.length < 0.7) return brief;
   return brief
     .toLowerCase()
+    .replace(/\bthe (us|uk|usa|eu)\b/g, (_, name: string) => `the ${name.toUpperCase()}`)
     .replace(
-      /(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(\p{Ll})/gu,
+      /(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(?!the\b)(\p{Ll})/gu,
       (_, before: string, letter: string) => before + letter.toUpperCase(),
+    )
+    .replace(/, (\p{Ll}+)(?=[.,\n]|$)/gu, (whole, word: string) =>
+      placesNamed(word).some((place) => place.size >= 5) ? `, ${word.charAt(0).toUpperCase()}${word.slice(1)}` : whole,
     )
     .replace(
       /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
@@ -45,43 +74,82 @@ function calmCapitals(brief: string): string {
     );
 }
 
-/** Reads a brief. Same text, same reading. Offsets are those of the given text. */
-export function readBrief(given: string): Reading {
+let last: { brief: string; reading: Reading } | null = null;
+
+/** Reads a brief. Same text, same reading; the last one is kept, since decisions come much oftener than a new brief. */
+export function readBrief(brief: string): Reading {
+  if (last?.brief !== brief) last = { brief, reading: readAnew(brief) };
+  return last.reading;
+}
+
+/** Offsets are those of the given text. */
+function readAnew(given: string): Reading {
   const brief = calmCapitals(given);
   const sentences = sentencesOf(brief);
-  const colours = sentences.map((sentence) => coloursIn(sentence.source.text, sentence.source.start, brief));
-  const place = readPlace(brief);
-  const currency = readCurrency(brief);
-  const country = readCountry(brief, place, currency?.value ?? '');
-  const email = readEmail(brief);
-  const first = brief.search(/\b(?:we|our|us)\b/i);
-  const single = brief.search(/\bI\b|\bi(?='m| )|\b[Mm]y\b/);
-  const avoided = firstOfEach(
-    colours.flatMap((c) => c.avoided),
-    (c) => c.name,
+  const wishes = wishesOf(sentences);
+  const statements = statementsOf(sentences);
+  const colours = sentences
+    .filter((sentence) => !sentence.asks)
+    .map((sentence) =>
+      coloursIn(sentence.source.text, sentence.source.start, brief, {
+        wish: wishes.has(sentence),
+        ofColours: sentence.label === 'colours' || sentence.label === 'look',
+        refused: sentence.label === 'avoid',
+      }),
+    );
+  const byName = (colour: NamedColour) => colour.name;
+  const coloursWanted = firstOfEach(
+    colours.flatMap((c) => c.wanted),
+    byName,
   );
-  return {
-    name: readName(brief, sentences),
-    sells: readSells(brief, sentences),
-    audience: readAudience(brief, sentences),
-    tone: readTone(brief, sentences),
-    coloursWanted: firstOfEach(
-      colours.flatMap((c) => c.wanted),
-      (c) => c.name,
-    ).filter((c) => !avoided.some((a) => a.value.name === c.value.name)),
-    coloursAvoided: avoided,
+  const coloursAvoided = firstOfEach(
+    colours.flatMap((c) => c.avoided),
+    byName,
+  );
+  const name = readName(brief, sentences);
+  const sells = readSells(brief, sentences, wishes);
+  const place = readPlace(brief, sentences, name?.source ?? null);
+  const dialled = phoneCountry(brief);
+  const abouts = readCountry(brief, place, readCurrency(brief, '')?.value ?? '', dialled);
+  const currency = readCurrency(brief, abouts?.value ?? '');
+  const country = readCountry(brief, place, currency?.value ?? '', dialled);
+  const tone = readTone(brief, sentences, wishes);
+  const reading = {
+    name,
+    sells,
+    trade: readTrade(brief, sentences, wishes, sells, name),
+    audience: readAudience(brief, sentences, wishes),
+    tone,
+    style: styleOf(tone),
+    coloursWanted,
+    coloursAvoided,
+    features: readFeatures(brief, sentences, wishes),
+    goal: readGoal(brief, sentences),
+    difference: readDifference(sentences, statements),
     place,
     country,
-    email,
+    reach: readReach(brief, sentences, place, country?.value ?? ''),
+    origin: readOrigin(brief, sentences),
+    email: readEmail(brief),
     phone: readPhone(brief, country?.value ?? ''),
+    address: readAddress(brief, sentences),
+    links: readLinks(brief),
     currency,
-    statements: statementsOf(sentences),
-    wishes: [...wishesOf(sentences)].map((sentence) => sentence.source),
-    person:
-      single >= 0 && (first < 0 || (brief.match(/\b(?:I|my)\b/gi)?.length ?? 0) > (brief.match(/\b(?:we|our)\b/gi)?.length ?? 0))
-        ? 'I'
-        : 'we',
+    language: readLanguage(brief),
+    statements,
+    wishes: [...wishes].map((sentence) => sentence.source),
+    person: personOf(brief),
   };
+  // Asked for and refused: both stand in the reading, unsure, until the seller says which.
+  const refused = new Set(coloursAvoided.map((colour) => colour.value.name));
+  const unsure = coloursWanted.map((colour) => (refused.has(colour.value.name) ? { ...colour, confidence: 0.3 } : colour));
+  return { ...reading, doubts: doubtsOf(reading), coloursWanted: unsure };
+}
+
+function personOf(brief: string): 'I' | 'we' {
+  const single = brief.match(/\b(?:I|my)\b|\bi(?='m| )/gi)?.length ?? 0;
+  const several = brief.match(/\b(?:we|our)\b/gi)?.length ?? 0;
+  return single > several ? 'I' : 'we';
 }
 
 function firstOfEach<T>(facts: Fact<T>[], key: (value: T) => string): Fact<T>[] {

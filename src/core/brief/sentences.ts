@@ -1,50 +1,92 @@
 import { sourceAt, type Source } from './fact';
+import { headingLabel, inlineLabel, labelOf, type Label } from './labels';
 
 export interface Sentence {
-  /** As it stands in the brief, without bullets and outer spaces. */
+  /** As it stands in the brief, without bullets, label and outer spaces. */
   text: string;
   source: Source;
   /** Whether it stands on a line of its own without a full stop, as headings do. */
   heading: boolean;
   /** Counted from 0: which paragraph it stands in. */
   paragraph: number;
+  /** What a heading, a question or a word before a colon says that it is about. */
+  label: Label | null;
+  /** Whether it is the heading or question itself, which says nothing of the business. */
+  asks: boolean;
 }
 
 /** A full stop, question or exclamation mark that ends a sentence: not inside numbers, addresses or after short forms. */
-const sentenceEnd = /(?<!\b(?:e\.g|i\.e|mr|mrs|ms|dr|st|no|approx|etc|vs|co|ltd))[.!?…]+["”’)]*(?=\s|$)/gi;
+const sentenceEnd = /(?<!\b(?:e\.g|i\.e|mr|mrs|ms|dr|st|no|approx|etc|vs|co|ltd|incl|tel))[.!?…]+["”’)]*(?=\s|$)/gi;
 
-/** Parts a brief into sentences: by lines, bullets and full stops; a long run without any is parted where a new clause begins. */
+const bulletMark = /^\s*(?:[-*•–—·]|\d{1,2}[.)]|#{1,4})\s+/;
+
+/** What the lines to come are about, and what ends that. */
+interface Scope {
+  label: Label | null;
+  until: 'heading' | 'empty line';
+}
+
+/**
+ * Parts a brief into sentences: by lines, bullets and full stops; a long run without any is parted where a new clause begins. Headings,
+ * questions and labels ("Colours: …") say what the sentences after them are about.
+ */
 export function sentencesOf(brief: string): Sentence[] {
   const sentences: Sentence[] = [];
   let offset = 0;
   let paragraph = 0;
-  for (const line of joinWrappedLines(brief)) {
+  let scope: Scope | null = null;
+  let afterEmptyLine = true;
+  const lines = joinWrappedLines(brief);
+  for (const [i, line] of lines.entries()) {
     const start = offset;
     offset += line.length;
-    if (!line.trim()) paragraph++;
-    const bullet = /^\s*(?:[-*•–—·]|\d{1,2}[.)])\s+/.exec(line)?.[0].length ?? 0;
-    let from = bullet;
-    const ends = [...line.matchAll(sentenceEnd)].map((match) => match.index + match[0].length);
-    const cuts = [...new Set([...ends, line.length])];
-    for (const cut of cuts) {
-      for (const [a, b] of clauses(line, from, cut, ends.length === 0)) {
-        const raw = line.slice(a, b);
-        const lead = raw.length - raw.trimStart().length;
-        const text = raw.trim();
-        if (/[\p{L}\p{N}]/u.test(text)) {
-          const source = sourceAt(brief, start + a + lead, start + a + lead + text.length);
-          sentences.push({
-            text: source.text.replace(/\s+/g, ' '),
-            source,
-            heading: ends.length === 0 && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7,
-            paragraph,
-          });
-        }
-      }
-      from = cut;
+    if (!line.trim()) {
+      paragraph++;
+      afterEmptyLine = true;
+      if (scope?.until === 'empty line') scope = null;
+      continue;
     }
+    const bullet = bulletMark.exec(line)?.[0] ?? '';
+    // "3. Target group" over a line of its own is a heading; in a run of numbers it is an entry.
+    const numbered = /\d/.test(bullet) && !/^\s*(?:\d|$)/.test(lines[i + 1] ?? '') && !/[.!,;]\s*$/.test(line);
+    const marked = bullet.includes('#') || (numbered && line.trim().split(/\s+/).length <= 7);
+    const body = line.slice(bullet.length).trim();
+    const heading = bullet && !marked ? undefined : headingLabel(body, marked, afterEmptyLine && offset < brief.length);
+    if (heading !== undefined) scope = { label: heading, until: marked ? 'heading' : 'empty line' };
+    const inline = heading === undefined ? inlineLabel(line.slice(bullet.length)) : null;
+    const from = bullet.length + (inline?.length ?? 0);
+    for (const { at, text } of sentencesOfLine(line, from)) {
+      const source = sourceAt(brief, start + at, start + at + text.length);
+      const asks: boolean = text.endsWith('?') || heading !== undefined;
+      sentences.push({
+        text: source.text.replace(/\s+/g, ' '),
+        source,
+        heading: !/[.!?…]["”’)]*(?:\s|$)/.test(line.slice(from)) && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7,
+        paragraph,
+        label: asks ? null : (inline?.label ?? scope?.label ?? null),
+        asks,
+      });
+      if (text.endsWith('?')) scope = { label: labelOf(text), until: 'empty line' };
+    }
+    afterEmptyLine = false;
   }
   return sentences;
+}
+
+function sentencesOfLine(line: string, from: number): { at: number; text: string }[] {
+  const found: { at: number; text: string }[] = [];
+  const ends = [...line.matchAll(sentenceEnd)].map((match) => match.index + match[0].length).filter((end) => end > from);
+  let begin = from;
+  for (const cut of new Set([...ends, line.length])) {
+    for (const [a, b] of clauses(line, begin, cut, ends.length === 0)) {
+      const raw = line.slice(a, b);
+      const opened = raw.replace(/^[\s,;]+/, '');
+      const text = opened.trimEnd();
+      if (/[\p{L}\p{N}]/u.test(text)) found.push({ at: a + raw.length - opened.length, text });
+    }
+    begin = cut;
+  }
+  return found;
 }
 
 /** Lines of a text that was wrapped by hand belong together: a line that runs on in lower case is joined to the one before it. */
@@ -64,7 +106,13 @@ function joinWrappedLines(brief: string): string[] {
 function clauses(line: string, from: number, to: number, unpunctuated: boolean): [number, number][] {
   const words = line.slice(from, to).split(/\s+/).length;
   if (!unpunctuated || words <= 14) return [[from, to]];
-  const cuts = [...line.slice(from, to).matchAll(/\s(?=(?:and |but |so )?(?:we|i|please)\s)/gi)]
+  const cuts = [
+    ...line
+      .slice(from, to)
+      .matchAll(
+        /\s(?=(?:and |but |so )?(?:we|i|please)\s)|,\s(?=(?:all of|prices|text me|call me)\b)|,\s(?=(?:[^\s,]+\s){5,}[^\s,]+)/gi,
+      ),
+  ]
     .map((match) => from + match.index)
     .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 16 && to - at > 12 ? [...kept, at] : kept), []);
   return [from, ...cuts].map((cut, i) => [cut, cuts[i] ?? to]);

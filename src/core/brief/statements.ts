@@ -1,5 +1,7 @@
+import { wishLabels } from './labels';
 import { type Sentence } from './sentences';
 import { type Source } from './fact';
+import { isColourList } from './colours';
 
 export type Topic =
   'what' | 'method' | 'promise' | 'limit' | 'people' | 'since' | 'place' | 'audience' | 'delivery' | 'returns' | 'contact';
@@ -18,10 +20,10 @@ export interface Statement {
 
 /** Wishes about the site steer the shop and are never printed. */
 const aboutTheSite =
-  /\b(web ?sites?|web ?shop|online shop|online store|home ?page|landing page|the (?:site|shop|page|store|look|design|colou?rs?|palette|tone|feel|mood) (?:should|must|needs?|has|wants?|is to)|it (?:should|must|needs to|has to|ought to)|(?:a|the|this|our|your|whole) (?:site|page)|(?:the|this) (?:design|look|tone|mood|feel|font|typeface|palette)\b|(?:site|page)s? (?:should|must|needs?)|(?:colou?rs?|palette|fonts?|typefaces?|logo)\b.*\b(?:are|is|please|should)|please\b|(?:i|we)(?:'d| would)? (?:want|like|love|need|prefer|hate|wish) (?:it|the|a |no |to (?:have|see|look|sell|feel|get))|(?:don't|do not|dont) (?:want|use|make)|must have|should (?:feel|look|be|have|say)|make (?:it|the|sure)|feel(?:s)? like|look(?:s)? like a|newsletter|blog|vibe)\b/i;
+  /\b(web ?sites?|web ?shop|online shop|online store|home ?page|landing page|the (?:site|shop|page|store|look|design|colou?rs?|palette|tone|feel|mood) (?:should|must|needs?|has|wants?|is to)|it (?:should|must|needs to|has to|ought to)|(?:a|the|this|our|your|whole) (?:site|page)|(?:the|this) (?:design|look|tone|mood|feel|font|typeface|palette)\b|(?:site|page)s? (?:should|must|needs?)|(?:colou?rs?|palette|fonts?|typefaces?|logo)\b.*\b(?:are|is|please|should)|please\b|(?:i|we)(?:['’]d| would)?(?: also| really| just)? (?:want|like|love|need|prefer|hate|wish)(?: for)? (?:it\b|the|a\b|an\b|no\b|not|some|something|people to|reviews|visitors to|to (?:have|see|look|sell|feel|get|be able))|(?:i|we) would not like|there (?:should|must|needs to|has to) be|people (?:can|should be able to) (?:make|book|leave|sign)|more like an? |(?:don't|do not|dont) (?:want|use|make)|must have|should (?:feel|look|be|have|say)|(?:^|please |and |just )make (?:it|the (?:site|website|page|shop|colou?rs?|text|menu)|sure)|feel(?:s)? like|look(?:s)? like a|newsletter|blog|vibe)\b|\b(?:care about|sort of|kind of|nice|big|small) (?:fonts?|typefaces?)\b/i;
 
 const shortWish =
-  /^(?:no|not|nothing|avoid|prices? (?:in|are in|incl)|currency|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
+  /^(?:(?:also )?(?:want|wants|wanted)\b|nice to have|no (?!two|one\b|\w+ is\b|\w+ (?:leaves|goes))|not|nothing (?!is|are|here|leaves|goes|gets|was|has|we|i\b)|avoid|prices? (?:in|are in|incl)|currency|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
 
 const topicPatterns: Record<Topic, RegExp> = {
   what: /\b(?:sells?|make|makes|dyes?|bakes?|grow|grows|roasts?|prints?|restores?|builds?|brews?|knits?|sews?|carves?|crafts?|repairs?|weaves?|binds?|pours?|offers?|stocks?|cut|cuts|turns?|forge|design)\b/i,
@@ -57,17 +59,30 @@ export function isInstruction(sentence: string): boolean {
 }
 
 const opensWishes = /^(?:about )?(?:the |our |my )?(?:web ?site|site|web ?shop|design|look|style|online shop)\b/i;
+const ofTheBusiness = /\b(?:we|i|our|my|us|me|i'm|we're|they|you|your|every|each|since|who)\b|\d/i;
 
-/** The sentences that are wishes: by their own words, or because they follow "About the website:" in its paragraph. */
+/**
+ * The sentences that are wishes: by their own words, because they follow "About the website:" in its paragraph, because they name
+ * nothing but colours, or because they go on from a wish without a subject of their own ("Serious but with a wink.").
+ */
 export function wishesOf(sentences: readonly Sentence[]): Set<Sentence> {
   const wishes = new Set<Sentence>();
   let wishing = -1;
-  let before = -1;
+  let before: Sentence | null = null;
   for (const sentence of sentences) {
-    const opensParagraph = sentence.paragraph !== before;
-    before = sentence.paragraph;
+    const opensParagraph = sentence.paragraph !== before?.paragraph;
+    const goesOn = !opensParagraph && before !== null && wishes.has(before) && !before.label;
+    before = sentence;
+    if (sentence.asks) continue;
     if (opensParagraph && opensWishes.test(sentence.text) && isInstruction(sentence.text)) wishing = sentence.paragraph;
-    if (isInstruction(sentence.text) || sentence.paragraph === wishing) wishes.add(sentence);
+    const labelled = sentence.label !== null && wishLabels.has(sentence.label);
+    const fragment =
+      goesOn &&
+      !topicsOf(sentence.text).some((topic) => topic !== 'what' && topic !== 'method') &&
+      sentence.text.split(' ').length <= 16 &&
+      !ofTheBusiness.test(sentence.text);
+    const follows = sentence.paragraph === wishing && !sentence.label;
+    if (labelled || isInstruction(sentence.text) || follows || fragment || isColourList(sentence.text)) wishes.add(sentence);
   }
   return wishes;
 }
@@ -77,11 +92,13 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
   const statements: Statement[] = [];
   const wishes = wishesOf(sentences);
   sentences.forEach((sentence, i) => {
-    if (wishes.has(sentence) || sentence.text.endsWith('?') || /:$/.test(sentence.text)) return;
+    if (wishes.has(sentence) || sentence.asks || /:$/.test(sentence.text) || isGap(sentence.text)) return;
+    // What was given up is no news of the shop.
+    if (/\b(?:used to|no longer|stopped) (?:sell|make|selling|making|offer)/i.test(sentence.text)) return;
     const text = repair(sentence.text);
     const words = text.split(/\s+/).length;
     if (words < 3 || words > 45) return;
-    if (sentence.heading && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
+    if ((sentence.heading || noun.has(sentence.label)) && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
     const topics = topicsOf(text);
     statements.push({
       id: `s${i + 1}`,
@@ -94,6 +111,12 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
   });
   return statements;
 }
+
+/** Labels after which a few words name something instead of saying it. */
+const noun: ReadonlySet<Sentence['label']> = new Set(['name', 'sells', 'audience', 'place', 'reach', 'contact', 'other']);
+
+/** A gap that a fuller brief marks for the seller: "[where you are]". */
+export const isGap = (text: string): boolean => /^\W*\[[^\]]*\]\W*$/.test(text);
 
 export const topicsOf = (text: string): Topic[] =>
   (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));

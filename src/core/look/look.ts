@@ -33,7 +33,8 @@ export function makeLook(reading: Reading, decided: Decided, seed: number): Look
     second: decided.at('look/second', hex),
     ground: decided.at('look/ground', hex),
   };
-  const wanted = reading.coloursWanted.map((fact) => fact.value);
+  // A colour that the brief refuses elsewhere is left out until the seller has said which holds.
+  const wanted = reading.coloursWanted.filter((fact) => fact.confidence >= 0.5).map((fact) => fact.value);
   // Mixing again keeps the asked-for colours and gives them other roles.
   const turned = wanted.length ? [...wanted.slice(mix % wanted.length), ...wanted.slice(0, mix % wanted.length)] : [];
   const palette = makePalette({

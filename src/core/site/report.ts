@@ -10,16 +10,26 @@ export function readingReport({ reading }: Pick<Shop, 'reading'>) {
   return {
     name: plain(reading.name),
     sells: reading.sells.map(plain),
+    trade: plain(reading.trade),
     audience: reading.audience.map(plain),
     tone: reading.tone.map(plain),
+    style: reading.style.map(plain),
     coloursWanted: reading.coloursWanted.map(plain),
     coloursAvoided: reading.coloursAvoided.map(plain),
+    features: reading.features.map(plain),
+    goal: plain(reading.goal),
+    difference: reading.difference.map(plain),
     place: plain(reading.place),
     country: plain(reading.country),
-    contact: { email: plain(reading.email), phone: plain(reading.phone) },
+    reach: plain(reading.reach),
+    origin: plain(reading.origin),
+    contact: { email: plain(reading.email), phone: plain(reading.phone), address: plain(reading.address) },
+    links: reading.links.map(plain),
     currency: plain(reading.currency),
+    language: plain(reading.language),
     claims: reading.statements.map(({ text, topics, source }) => ({ text, topics, source })),
     wishes: reading.wishes,
+    doubts: reading.doubts.map(({ id, about, say, sources }) => ({ id, about, say, sources })),
   };
 }
 

@@ -1,0 +1,68 @@
+import { countries, countryOf, once } from '../lexicon';
+import { factAt, type Fact } from './fact';
+
+/** Signs and codes that mean one currency wherever they stand. */
+const signs: [RegExp, string][] = [
+  [/£|\bpounds? sterling\b|\bsterling\b/i, 'GBP'],
+  [/€|\beuros?\b/i, 'EUR'],
+  [/\bUS\$/, 'USD'],
+  [/\bC(?:A|DN)?\$/, 'CAD'],
+  [/\bA(?:U)?\$/, 'AUD'],
+  [/\bNZ\$/, 'NZD'],
+  [/₹/, 'INR'],
+  [/\bKD\b/, 'KWD'],
+  [/\baussie dollars?\b/i, 'AUD'],
+  [/\bkiwi dollars?\b/i, 'NZD'],
+  [/zł/, 'PLN'],
+];
+
+/** Words that several countries use for money of their own: the seller's country says which. */
+const families: [RegExp, RegExp, string][] = [
+  [/\bkron(?:or|er|ur|a|e)\b/i, /kron/i, ''],
+  [/\bpounds\b(?! (?:of|in weight))/i, /pound/i, 'GBP'],
+  [/\$|\bdollars?\b|\bbucks\b/i, /dollar/i, 'USD'],
+  [/¥|\byen\b/i, /yen/i, 'JPY'],
+  [/\brupees?\b/i, /rupee/i, 'INR'],
+  [/\bfrancs?\b/i, /franc/i, ''],
+  [/\bpesos?\b/i, /peso/i, ''],
+  [/\bdinars?\b/i, /dinar/i, ''],
+  [/\bz[łl]oty(?:ch)?\b/i, /z[łl]oty/i, 'PLN'],
+];
+
+/** Codes of ISO 4217, but for those that are also English words in capitals. */
+const codes = once(() => {
+  const known = new Set(countries.flatMap(({ currencies }) => currencies.map(({ code }) => code)));
+  for (const word of ['ALL', 'TOP', 'MAD', 'PEN', 'CUP', 'LAK', 'AMD']) known.delete(word);
+  return known;
+});
+
+/** The currency that prices are in. A word such as "dollars" means that of the country, where the brief says one. */
+export function readCurrency(brief: string, country: string): Fact<string> | null {
+  const at = (match: RegExpExecArray, code: string, confidence: number) =>
+    factAt(brief, code, confidence, match.index, match.index + match[0].length);
+  for (const [pattern, code] of signs) {
+    const match = pattern.exec(brief);
+    if (match) return at(match, code, 0.95);
+  }
+  for (const coded of brief.matchAll(/\b[A-Z]{3}\b/g)) if (codes().has(coded[0])) return at(coded, coded[0], 0.95);
+  const lower = brief.toLowerCase();
+  for (const { currencies, people } of countries)
+    for (const { code, name } of currencies) {
+      const unit = name.split(' ').at(-1) ?? '';
+      if (!people || name.split(' ').length < 2 || !lower.includes(people.toLowerCase())) continue;
+      const named = new RegExp(
+        String.raw`\b${people}\s+${unit.slice(0, 4)}\p{L}*|${people}\b[^.\n]{0,6}\b(?:only|prices)|\$[\d.,]+ ${people}\b`,
+        'iu',
+      ).exec(brief);
+      if (named) return at(named, code, 0.95);
+    }
+  const own = countryOf(country)?.currencies ?? [];
+  for (const [pattern, unit, usual] of families) {
+    const match = pattern.exec(brief);
+    if (!match) continue;
+    const local = own.find(({ name }) => unit.test(name));
+    if (local) return at(match, local.code, 0.85);
+    if (usual) return at(match, usual, match[0] === '$' ? 0.6 : 0.8);
+  }
+  return null;
+}

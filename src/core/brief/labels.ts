@@ -1,0 +1,75 @@
+/** What a heading, a question or a word before a colon says that the words after it are about. */
+export type Label =
+  | 'name'
+  | 'sells'
+  | 'audience'
+  | 'look'
+  | 'colours'
+  | 'avoid'
+  | 'features'
+  | 'goal'
+  | 'difference'
+  | 'place'
+  | 'reach'
+  | 'contact'
+  | 'currency'
+  | 'story'
+  | 'other';
+
+/** Labels whose words are wishes about the site, never printed. */
+export const wishLabels: ReadonlySet<Label> = new Set(['look', 'colours', 'avoid', 'features', 'goal', 'currency']);
+
+const words: [Label, RegExp][] = [
+  ['name', /\b(?:business|shop|company|brand|it|you) (?:be )?called\b|\bname\b/],
+  ['avoid', /\b(?:avoid|don'?t want|not wanted|dislikes?|hates?|no[- ]gos?|taboos?)\b/],
+  ['difference', /\b(?:different|difference|special|unique|stand out|why us|why (?:buy|choose)|usp|promise)\b/],
+  ['colours', /\b(?:colou?rs?|palette)\b/],
+  ['look', /\b(?:look|feel|feeling|tone|mood|style|design|vibe|atmosphere|branding|character|voice)\b|^(?:we )?wants?$/],
+  ['goal', /\b(?:goals?|aims?|purpose|objectives?|site (?:must|should|needs? to|has to) do|do for you|achieve)\b/],
+  ['features', /\b(?:features?|pages|must[- ]haves?|functions?|should have|needs?|include|sections)\b/],
+  [
+    'audience',
+    /\b(?:audience|customers?|buyers?|who comes|who buys|who is it for|who's it for|clients?|^who|target|shoppers?)\b/,
+  ],
+  ['reach', /\b(?:deliver\w*|ship\w*|postage|post to|reach|send to)\b/],
+  ['currency', /\b(?:currency|prices?)\b/],
+  ['contact', /\b(?:contact|e-?mail|tel|telephone|phone|ring|call|write|questions|address|mobile|whatsapp)\b/],
+  ['place', /\b(?:where|place|location|based|town|city)\b/],
+  ['sells', /\b(?:what (?:do you |you |we |i )?(?:sell|make)|what|sells?|selling|products?|goods|range|offer\w*|services?)\b/],
+  ['name', /\b(?:name|called|business|company|shop|brand|title)\b/],
+  ['story', /\b(?:story|about us|about me|background|history|who (?:are|we are|is behind))\b/],
+];
+
+/** What a heading or a question asks about. */
+export function labelOf(text: string): Label | null {
+  const plain = text
+    .toLowerCase()
+    .replace(/[’]/g, "'")
+    .replace(/^[#>*\s-]+/, '');
+  return words.find(([, pattern]) => pattern.test(plain))?.[0] ?? null;
+}
+
+const inline = /^([\p{L}][\p{L}’'/& -]{1,26}?)\s*(?::|=|\s[–—]\s)\s*(?=\S)/u;
+
+/** A line that is nothing but a heading: its label, or null where it says nothing that is known; undefined for any other line. */
+export function headingLabel(line: string, marked: boolean, opensParagraph: boolean): Label | null | undefined {
+  const words = line.split(/\s+/).length;
+  if (marked) return labelOf(line);
+  if (!line || words > 7 || /[.!,;]$/.test(line)) return undefined;
+  if (line.endsWith(':')) return labelOf(line);
+  const label = opensParagraph && !line.endsWith('?') && words <= 5 ? labelOf(line) : null;
+  // A heading has no verb of its own but one that asks ("Who comes", "What the site must do").
+  return label && /^(?:what|who|where|how|why|the|our|my|about)\b|^\p{L}+$/iu.test(line) ? label : undefined;
+}
+
+/** The label at the start of a line: "Colours: moss green", "name = Longshore". Gives how many characters it takes. */
+export function inlineLabel(line: string): { label: Label; length: number } | null {
+  const match = inline.exec(line);
+  const given = match?.[1]?.trim();
+  if (!match || !given || given.split(/\s+/).length > 4 || /\b(?:is|are)\b/i.test(given)) return null;
+  // A dash after a name is no label: "Hollis Tools – Peterborough".
+  if (/[–—]/.test(match[0]) && /^\p{Lu}/u.test(given)) return null;
+  if (/\b(?:we|i)\b/i.test(given) && !/^what (?:we|i) (?:sell|make|do)$/i.test(given)) return null;
+  const label = labelOf(given);
+  return label ? { label, length: match[0].length } : null;
+}

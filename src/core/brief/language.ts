@@ -1,0 +1,52 @@
+import { franc } from 'franc-min';
+import { sourceAt, type Fact } from './fact';
+
+/** ISO 639-3 as the detector gives it → ISO 639-1 as pages declare it. */
+const codes: Record<string, string> = {
+  eng: 'en',
+  deu: 'de',
+  fra: 'fr',
+  spa: 'es',
+  por: 'pt',
+  ita: 'it',
+  nld: 'nl',
+  swe: 'sv',
+  pol: 'pl',
+  ces: 'cs',
+  hun: 'hu',
+  ron: 'ro',
+  tur: 'tr',
+  rus: 'ru',
+  ukr: 'uk',
+  ell: 'el',
+  jpn: 'ja',
+  kor: 'ko',
+  cmn: 'zh',
+  arb: 'ar',
+};
+
+const small: Record<string, RegExp> = {
+  en: /\b(?:the|and|we|our|of|is|are|with|for|in|my|to|that|it)\b/gi,
+  de: /\b(?:und|wir|der|die|das|ist|nicht|mit|für|ein|eine|ich|auf|im|aus|zu)\b/gi,
+  fr: /\b(?:et|nous|les|des|le|la|une?|est|pour|dans|avec|du|notre|nos|je)\b/gi,
+  es: /\b(?:y|el|los|las|una?|es|para|con|del|nuestros?|nuestras?|en|que|por)\b/gi,
+  it: /\b(?:e|il|gli|le|una?|è|per|con|del|della|nostr[aoie]|che|di|sono)\b/gi,
+  nl: /\b(?:en|wij|we|het|een|van|voor|met|is|niet|onze?|ik|op|uit)\b/gi,
+  pt: /\b(?:e|os|as|uma?|é|para|com|do|da|nossos?|nossas?|que|em|não)\b/gi,
+  sv: /\b(?:och|vi|är|det|en|ett|för|med|inte|våra?|jag|på|som|av)\b/gi,
+};
+
+/** The language of a brief: by its small words where they are clear, else by letter groups. Confidence says how clear it is. */
+export function readLanguage(brief: string): Fact<string> | null {
+  const words = brief.match(/\p{L}+/gu)?.length ?? 0;
+  if (words === 0) return null;
+  const shares = Object.entries(small)
+    .map(([code, pattern]) => ({ code, share: (brief.match(pattern)?.length ?? 0) / words }))
+    .sort((a, b) => b.share - a.share);
+  const [first, second] = shares;
+  const source = sourceAt(brief, 0, brief.length);
+  if (first && first.share > 0.08 && first.share > (second?.share ?? 0) * 1.3)
+    return { value: first.code, confidence: words > 8 ? 0.95 : 0.7, source };
+  const guessed = words >= 6 ? codes[franc(brief)] : undefined;
+  return guessed ? { value: guessed, confidence: 0.6, source } : { value: 'en', confidence: 0.4, source: null };
+}

@@ -1,0 +1,18 @@
+export { countries, countryOf, sharedCurrency, type CountryEntry } from './countries';
+export {
+  broaderSenses,
+  broaderTerms,
+  chooseSenses,
+  headNoun,
+  isForSale,
+  isNoun,
+  plural,
+  sensesOf,
+  singular,
+  wordOf,
+  type Sense,
+} from './nouns';
+export { placesNamed, type Place } from './places';
+export { sharedTerms, suggestShelves, type SharedTerm } from './kinds';
+export { surveyedColours } from './survey.generated';
+export { once } from './packed';

@@ -1,0 +1,27 @@
+import { inflateSync, strFromU8 } from 'fflate';
+
+/** A text that was packed by scripts/lexicon.mjs. */
+export function unpack(packed: string): string {
+  const bytes = Uint8Array.from(atob(packed), (letter) => letter.charCodeAt(0));
+  return strFromU8(inflateSync(bytes));
+}
+
+/** Runs once, at the first call: what it makes is too large to be made before it is asked for. */
+export function once<T>(make: () => T): () => T {
+  let made: { value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
+/** The rest of the line that begins with `key|`, among lines sorted by code unit. */
+export function lineOf(lines: readonly string[], key: string): string | null {
+  const wanted = `${key}|`;
+  let low = 0;
+  let high = lines.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((lines[middle] ?? '') < wanted) low = middle + 1;
+    else high = middle;
+  }
+  const line = lines[low];
+  return line?.startsWith(wanted) ? line.slice(wanted.length) : null;
+}

@@ -1,0 +1,6 @@
+import { after } from './after';
+import { before } from './before';
+import { type MarkedBrief } from './brief';
+
+/** Marked briefs, by when they were written: before the reader was, and after it. */
+export const sets: Record<'before' | 'after', readonly MarkedBrief[]> = { before, after };
