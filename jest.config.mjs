@@ -10,6 +10,6 @@ export default {
     ],
   },
   transformIgnorePatterns: [
-    'node_modules/(?!(culori|franc-min|trigram-utils|n-gram|collapse-white-space|syllable|normalize-strings|flesch|nspell|xkcd-colors)/)',
+    'node_modules/(?!(culori|franc-min|trigram-utils|n-gram|collapse-white-space|syllable|flesch|nspell|xkcd-colors)/)',
   ],
 };

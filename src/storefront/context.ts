@@ -1,8 +1,9 @@
 import { priceRange, stockOf, type Catalogue } from '@/core/goods';
+import { sectionDefinition, type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Addresses, type Shop, type Target, type View } from '@/core/site';
 import { formatMoney } from '@/core/till';
-import { wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
+import { askedAt, wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
 import { html, type Markup } from './html';
 
 /** What every piece of a page is drawn from. */
@@ -28,12 +29,16 @@ export const place = ({ target, page, section }: SectionContext, slot: string): 
 export function slot(
   context: SectionContext,
   name: string,
-  tag: 'h1' | 'h2' | 'h3' | 'p' | 'span',
+  tag: 'h1' | 'h2' | 'h3' | 'p' | 'span' | 'td' | 'dt' | 'dd' | 'th',
   className = '',
 ): Markup | null {
-  const text = context.section.words[name]?.text;
+  const found = context.section.words[name];
+  const prompt = found && context.target.kind === 'preview' ? askedAt(found) : null;
+  const text = found?.text || prompt;
   if (!text) return null;
-  const attributes = html`${className ? html` class="${className}"` : null}${place(context, name)}`;
+  // An empty place is shown to the seller alone.
+  const classes = [className, prompt ? 'ask' : ''].filter(Boolean).join(' ');
+  const attributes = html`${classes ? html` class="${classes}"` : null}${place(context, name)}`;
   switch (tag) {
     case 'h1':
       return html`<h1${attributes}>${text}</h1>`;
@@ -45,12 +50,51 @@ export function slot(
       return html`<p${attributes}>${text}</p>`;
     case 'span':
       return html`<span${attributes}>${text}</span>`;
+    case 'dt':
+      return html`<dt${attributes}>${text}</dt>`;
+    case 'dd':
+      return html`<dd${attributes}>${text}</dd>`;
+    case 'td':
+      return html`<td${attributes}>${text}</td>`;
+    case 'th':
+      return html`<th scope="row" ${attributes}>${text}</th>`;
   }
 }
 
-/** Slots that are numbered: text-1, text-2, … */
+/** Slots that are numbered: text-1, text-2, … in their order. */
 export const numberedSlots = ({ section }: SectionContext, name: string): string[] =>
-  Object.keys(section.words).filter((key) => key.startsWith(`${name}-`));
+  Object.keys(section.words)
+    .filter((key) => key.startsWith(`${name}-`) && /-\d+$/.test(key))
+    .sort((a, b) => Number(a.split('-').at(-1)) - Number(b.split('-').at(-1)));
+
+/** The numbers under which any of several slots stands: the items of a list. */
+export const itemsOf = (context: SectionContext, ...names: string[]): string[] =>
+  [...new Set(names.flatMap((name) => numberedSlots(context, name)).map((key) => key.split('-').at(-1) ?? ''))].sort(
+    (a, b) => Number(a) - Number(b),
+  );
+
+/** The class of a section that says which of its arrangements it has: the seller's choice, else the one that its family prefers. */
+export function arranged(context: SectionContext): string {
+  const { section } = context;
+  const { arrangements } = sectionDefinition(section.kind);
+  const chosen =
+    arrangements.find(({ id }) => id === section.arrangement) ??
+    arrangements[preferred(context, section.kind)] ??
+    arrangements[0];
+  return chosen ? `${section.kind} as-${chosen.id}` : section.kind;
+}
+
+/** Whether a section has an arrangement, by its own or its family's choice. */
+export const isArranged = (context: SectionContext, id: string): boolean => arranged(context).endsWith(` as-${id}`);
+
+/** Quiet families take the second arrangement of sections that were made for both; what a family draws by itself keeps its first. */
+const preferred = ({ shop, addresses }: SectionContext, kind: SectionKind): number => {
+  // Words alone open a shop that has no picture to show.
+  if (kind === 'opening' && shop.look.family.id !== 'ledger')
+    return shop.catalogue.products.some((product) => product.pictures.some((name) => addresses.picture(name))) ? 0 : 1;
+  const drawnByFamily: readonly SectionKind[] = ['opening', 'featured', 'categories', 'why', 'story', 'questions', 'contact'];
+  return !drawnByFamily.includes(kind) && shop.look.family.structure.density < 0.4 ? 1 : 0;
+};
 
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */
 export function productPicture(

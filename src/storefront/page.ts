@@ -4,8 +4,11 @@ import { type WrittenPage } from '@/core/words';
 import { type Context, type SectionContext } from './context';
 import { html, jsonIn, type Markup } from './html';
 import { homeSections } from './sections/home';
+import { meetingSections } from './sections/meeting';
 import { productSections } from './sections/product';
+import { sellingSections } from './sections/selling';
 import { shelfSections } from './sections/shelf';
+import { tellingSections } from './sections/telling';
 import { textSections } from './sections/texts';
 import { tillSections } from './sections/till';
 
@@ -15,6 +18,9 @@ const sections: Partial<Record<SectionKind, (c: SectionContext) => Markup>> = {
   ...productSections,
   ...textSections,
   ...tillSections,
+  ...sellingSections,
+  ...tellingSections,
+  ...meetingSections,
 };
 
 /** Which scripts a page needs beside the one that all have. */
@@ -28,6 +34,8 @@ const extraScripts: Partial<Record<WrittenPage['kind'], string>> = {
 /** A whole page, as it is previewed, published and downloaded. */
 export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: Addresses, target: Target): string {
   const context: Context = { shop, page, view, addresses, target };
+  // A section that waits for the seller's words is seen in the studio alone.
+  const shown = page.sections.filter((section) => section.filled || target.kind === 'preview');
   const document = html`<!doctype html>
     <html
       lang="en"
@@ -41,7 +49,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
       </head>
       <body>
         <a class="skip" href="#main">To the content</a>${header(context)}
-        <main id="main">${page.sections.map((section) => sections[section.kind]?.({ ...context, section }) ?? null)}</main>
+        <main id="main">${shown.map((section) => sections[section.kind]?.({ ...context, section }) ?? null)}</main>
         ${footer(context)}
       </body>
     </html>`;

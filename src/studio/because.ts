@@ -8,5 +8,6 @@ export function sourceLine(text: Text): string {
   if (source.kind === 'ours') return 'A connecting word of Arcatum’s.';
   if (source.kind === 'goods') return `From your goods: ${source.say}.`;
   if (source.kind === 'till') return `From the till: ${source.say}.`;
+  if (source.kind === 'ask') return `Still empty. ${source.prompt}`;
   return `From your brief: “${source.source.text.replace(/\s+/g, ' ').slice(0, 160)}”`;
 }

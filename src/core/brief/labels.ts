@@ -1,3 +1,5 @@
+import { detailNames } from './kinds';
+
 /** What a heading, a question or a word before a colon says that the words after it are about. */
 export type Label =
   | 'name'
@@ -14,6 +16,8 @@ export type Label =
   | 'contact'
   | 'currency'
   | 'story'
+  | 'reviews'
+  | 'detail'
   | 'other';
 
 /** Labels whose words are wishes about the site, never printed. */
@@ -21,6 +25,7 @@ export const wishLabels: ReadonlySet<Label> = new Set(['look', 'colours', 'avoid
 
 const words: [Label, RegExp][] = [
   ['name', /\b(?:business|shop|company|brand|it|you) (?:be )?called\b|\bname\b/],
+  ['reviews', /\b(?:reviews?|testimonials?|what (?:customers|people|buyers|they|others) say|feedback)\b/],
   ['avoid', /\b(?:avoid|don'?t want|not wanted|dislikes?|hates?|no[- ]gos?|taboos?)\b/],
   ['difference', /\b(?:different|difference|special|unique|stand out|why us|why (?:buy|choose)|usp|promise)\b/],
   ['colours', /\b(?:colou?rs?|palette)\b/],
@@ -70,6 +75,8 @@ export function inlineLabel(line: string): { label: Label; length: number } | nu
   // A dash after a name is no label: "Hollis Tools – Peterborough".
   if (/[–—]/.test(match[0]) && /^\p{Lu}/u.test(given)) return null;
   if (/\b(?:we|i)\b/i.test(given) && !/^what (?:we|i) (?:sell|make|do)$/i.test(given)) return null;
+  // What is told of the goods keeps its name before it: "Allergens: milk".
+  if (detailNames.has(given.toLowerCase())) return { label: 'detail', length: 0 };
   const label = labelOf(given);
   return label ? { label, length: match[0].length } : null;
 }

@@ -14,6 +14,7 @@ import { readSells } from './sells';
 import { sentencesOf } from './sentences';
 import { readDifference, readOrigin, type Origin } from './stance';
 import { statementsOf, wishesOf, type Statement } from './statements';
+import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
 import { readTone, styleOf } from './tone';
 import { readTrade, type Trade } from './trade';
 import { readCountry, readPlace, readReach, type Reach } from './where';
@@ -43,6 +44,12 @@ export interface Reading {
   links: Fact<string>[];
   currency: Fact<string> | null;
   language: Fact<string> | null;
+  /** Numbers that the brief gives, with what they count. */
+  figures: Fact<Figure>[];
+  people: Fact<string>[];
+  reviews: Fact<Review>[];
+  openings: Fact<Opening>[];
+  steps: Fact<string>[];
   /** What copy may use. */
   statements: Statement[];
   /** Wishes about the site, which are never printed. */
@@ -136,6 +143,11 @@ function readAnew(given: string): Reading {
     links: readLinks(brief),
     currency,
     language: readLanguage(brief),
+    figures: readFigures(brief, statements),
+    people: readPeople(brief, name?.value ?? ''),
+    reviews: readReviews(brief, sentences),
+    openings: readOpenings(brief),
+    steps: readSteps(brief, statements),
     statements,
     wishes: [...wishes].map((sentence) => sentence.source),
     person: personOf(brief),

@@ -4,7 +4,18 @@ import { type Source } from './fact';
 import { isColourList } from './colours';
 
 export type Topic =
-  'what' | 'method' | 'promise' | 'limit' | 'people' | 'since' | 'place' | 'audience' | 'delivery' | 'returns' | 'contact';
+  | 'what'
+  | 'method'
+  | 'promise'
+  | 'limit'
+  | 'people'
+  | 'since'
+  | 'place'
+  | 'audience'
+  | 'detail'
+  | 'delivery'
+  | 'returns'
+  | 'contact';
 
 /** A sentence of the brief that says something true of the business, and so may be printed. */
 export interface Statement {
@@ -25,7 +36,7 @@ const aboutTheSite =
 const shortWish =
   /^(?:(?:also )?(?:want|wants|wanted)\b|nice to have|no (?!two|one\b|\w+ is\b|\w+ (?:leaves|goes))|not|nothing (?!is|are|here|leaves|goes|gets|was|has|we|i\b)|avoid|prices? (?:in|are in|incl)|currency|never use|without|anything but|keep it|style|tone|mood|colou?rs?|feel|look|audience|target|goal|budget|brief|deadline)\b/i;
 
-const topicPatterns: Record<Topic, RegExp> = {
+const topicPatterns: Record<Exclude<Topic, 'detail'>, RegExp> = {
   what: /\b(?:sells?|make|makes|dyes?|bakes?|grow|grows|roasts?|prints?|restores?|builds?|brews?|knits?|sews?|carves?|crafts?|repairs?|weaves?|binds?|pours?|offers?|stocks?|cut|cuts|turns?|forge|design)\b/i,
   method:
     /\b(?:by hand|hand-?\w+|twice|(?:two|three|four|five|six|ten) times|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
@@ -92,14 +103,17 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
   const statements: Statement[] = [];
   const wishes = wishesOf(sentences);
   sentences.forEach((sentence, i) => {
-    if (wishes.has(sentence) || sentence.asks || /:$/.test(sentence.text) || isGap(sentence.text)) return;
+    if (wishes.has(sentence) || sentence.asks || sentence.label === 'reviews' || /:$/.test(sentence.text) || isGap(sentence.text))
+      return;
+    // Praise that is quoted has a place of its own, with its name.
+    if (/^["“].{12,}["”]/.test(sentence.text) || /^[–—-]\s/.test(sentence.text)) return;
     // What was given up is no news of the shop.
     if (/\b(?:used to|no longer|stopped) (?:sell|make|selling|making|offer)/i.test(sentence.text)) return;
     const text = repair(sentence.text);
     const words = text.split(/\s+/).length;
-    if (words < 3 || words > 45) return;
+    if (words < (sentence.label === 'detail' ? 2 : 3) || words > 45) return;
     if ((sentence.heading || noun.has(sentence.label)) && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
-    const topics = topicsOf(text);
+    const topics: Topic[] = sentence.label === 'detail' ? ['detail'] : topicsOf(text);
     statements.push({
       id: `s${i + 1}`,
       text,
@@ -119,7 +133,7 @@ const noun: ReadonlySet<Sentence['label']> = new Set(['name', 'sells', 'audience
 export const isGap = (text: string): boolean => /^\W*\[[^\]]*\]\W*$/.test(text);
 
 export const topicsOf = (text: string): Topic[] =>
-  (Object.keys(topicPatterns) as Topic[]).filter((topic) => topicPatterns[topic].test(text));
+  (Object.keys(topicPatterns) as (keyof typeof topicPatterns)[]).filter((topic) => topicPatterns[topic].test(text));
 
 function repair(given: string): string {
   let text = given
@@ -160,6 +174,7 @@ function score(text: string, words: number, topics: readonly Topic[], original: 
   if (topics.includes('limit')) points += 1;
   if (topics.includes('method')) points += 1;
   if (topics.includes('contact')) points -= 4;
+  if (topics.includes('detail')) points -= 4;
   if (topics.includes('delivery') || topics.includes('returns')) points -= 1.5;
   if (leansOnBefore.test(text)) points -= 3;
   // "I have done this since 1987" says nothing without the sentence before it.

@@ -10,6 +10,9 @@ export interface Trade {
   broader: string[];
 }
 
+/** "vascular plant" is a plant to everyone but botanists. */
+const lastNoun = (term: string): string => term.split(' ').at(-1) ?? term;
+
 const named =
   /\b(?:an?|the|our|my|small|only|family|little|of)\s+(?:\w+\s+)?([\p{L}-]+(?:\s[\p{L}-]+)?)\s+(?:shop|store|studio|company|maker|makers|business|school|workshop|dealer|importer|counter|stall)\b/iu;
 const practised =
@@ -69,7 +72,7 @@ export function readTrade(
   const repeated = ends.find(
     (head, i) => ends.indexOf(head) !== i && ends.filter((end) => end === head).length * 2 > ends.length,
   );
-  const covering = repeated ?? (shared ? plural(shared.word) : undefined);
+  const covering = repeated ?? (shared ? plural(lastNoun(shared.word)) : undefined);
   const label = covering ?? headNoun(first.value) ?? first.value;
   return { value: place(label), confidence: headNoun(first.value) ? 0.8 : 0.4, source: first.source };
 }

@@ -12,7 +12,7 @@ export {
   wordOf,
   type Sense,
 } from './nouns';
-export { placesNamed, type Place } from './places';
+export { placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, suggestShelves, type SharedTerm } from './kinds';
 export { surveyedColours } from './survey.generated';
 export { once } from './packed';

@@ -38,3 +38,40 @@ export function placesNamed(name: string): Place[] {
     };
   });
 }
+
+/** A town with its position, degrees. */
+export interface Town {
+  name: string;
+  longitude: number;
+  latitude: number;
+}
+
+const towns = once((): (Town & { size: number })[] =>
+  lines().flatMap((line) =>
+    line
+      .slice(line.indexOf('|') + 1)
+      .split(';')
+      .flatMap((entry) => {
+        const [name = '', , size = '', longitude, latitude] = entry.split(',');
+        return longitude && latitude
+          ? [{ name, size: Number(size), longitude: Number(longitude), latitude: Number(latitude) }]
+          : [];
+      }),
+  ),
+);
+
+/** The towns that one would name to say where a place is: near ones, and large ones further off. */
+export function townsAround(place: Town, count: number): Town[] {
+  const narrow = Math.cos((place.latitude * Math.PI) / 180);
+  return towns()
+    .map((town) => ({
+      town,
+      far: Math.hypot((town.longitude - place.longitude) * narrow, town.latitude - place.latitude) * 111.32,
+    }))
+    .filter(({ town, far }) => far > 7 && far < 75 && town.name !== place.name)
+    .map(({ town, far }) => ({ town, pull: 10 ** (town.size * 0.5) / (8 + far) ** 1.4 }))
+    .sort((a, b) => b.pull - a.pull)
+    .filter(({ town }, i, all) => all.findIndex((other) => other.town.name === town.name) === i)
+    .slice(0, count)
+    .map(({ town: { name, longitude, latitude } }) => ({ name, longitude, latitude }));
+}

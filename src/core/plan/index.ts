@@ -1,3 +1,11 @@
 export * from './page';
-export { planShop } from './plan';
-export { sectionDefinition, sectionDefinitions } from './sections';
+export { freshId, planShop } from './plan';
+export { pageDefinitions, pageLibrary, type PageDefinition } from './pages';
+export {
+  sectionDefinition,
+  sectionDefinitions,
+  sectionLibrary,
+  type Arrangement,
+  type Ask,
+  type SectionDefinition,
+} from './sections';

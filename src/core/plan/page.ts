@@ -1,5 +1,5 @@
-import { type Category, type Catalogue } from '../goods';
 import { type Reading } from '../brief';
+import { type Catalogue, type Category } from '../goods';
 import { type Product } from '../project';
 import { type TillRules } from '../till';
 
@@ -10,9 +10,17 @@ export type PageKind =
   | 'product'
   | 'about'
   | 'contact'
+  | 'questions'
+  | 'gallery'
+  | 'journal'
+  | 'appointments'
+  | 'gift-cards'
   | 'delivery'
   | 'privacy'
+  | 'refunds'
   | 'terms'
+  | 'campaign'
+  | 'page'
   | 'search'
   | 'cart'
   | 'checkout'
@@ -20,17 +28,38 @@ export type PageKind =
   | 'missing';
 
 export type SectionKind =
+  // Sections of the trade, which sellers can add.
   | 'opening'
   | 'featured'
   | 'categories'
   | 'why'
   | 'story'
+  | 'numbers'
+  | 'people'
+  | 'reviews'
   | 'questions'
+  | 'gallery'
+  | 'offer'
+  | 'newsletter'
+  | 'form'
+  | 'map'
+  | 'video'
+  | 'price-table'
+  | 'steps'
+  | 'extracts'
+  | 'hours'
+  | 'buy-one'
+  | 'posted'
+  | 'free-text'
+  | 'markup'
+  | 'details'
   | 'contact'
+  // What a page is made of, which comes and goes with it.
   | 'listing'
   | 'product'
   | 'related'
   | 'article'
+  | 'posts'
   | 'rates'
   | 'clauses'
   | 'search'
@@ -55,6 +84,10 @@ export interface Section {
   visitorGets: string;
   doNext: string;
   hidden: boolean;
+  /** "made": it follows from what is known. "asked": the brief wants it, and some of its texts may still be missing. "added": the seller put it there. */
+  from: 'made' | 'asked' | 'added';
+  /** Which of its arrangements the seller chose; null leaves it to the look. */
+  arrangement: string | null;
 }
 
 export interface Page {
@@ -69,6 +102,10 @@ export interface Page {
   /** Whether search engines are asked to list it. */
   listed: boolean;
   because: Because;
+  visitorGets: string;
+  doNext: string;
+  /** Whether the seller put it there, and so can take it away. */
+  added: boolean;
   sections: Section[];
   category?: Category;
   product?: Product;
@@ -80,3 +117,21 @@ export interface Known {
   catalogue: Catalogue;
   rules: TillRules;
 }
+
+/** A reason that stands in no words. */
+export const reason = (say: string): Because => ({ say, brief: [] });
+
+/** A reason with the words of the brief that it follows from. */
+export const reasonFrom = (
+  say: string,
+  facts: readonly ({ source: { start: number; end: number } | null } | null)[],
+): Because => ({
+  say,
+  brief: facts.flatMap((fact) => (fact?.source ? [{ start: fact.source.start, end: fact.source.end }] : [])),
+});
+
+/** The wish of the brief for a page or function, or null. */
+export const wished = ({ reading }: Known, feature: string, say: string): Because | null => {
+  const fact = reading.features.find((one) => one.value === feature);
+  return fact ? reasonFrom(say, [fact]) : null;
+};

@@ -1,165 +1,45 @@
 import { z } from 'zod';
 import { type Decided } from '../project';
-import { type Known, type Page, type PageKind, type Section, type SectionKind } from './page';
-import { sectionDefinition } from './sections';
+import { slugify } from '../slug';
+import { reason, type Because, type Known, type Page, type PageKind, type Section, type SectionKind } from './page';
+import { liftedBy, pageDefinition, pageDefinitions, type PageDefinition } from './pages';
+import { sectionDefinition, sectionLibrary } from './sections';
 
-interface PageDefinition {
-  kind: PageKind;
-  name: string;
-  path: string;
-  inMenu: boolean;
-  inFooter: boolean;
-  listed: boolean;
-  because: string;
-  sections: SectionKind[];
-}
-
-/** The pages that every shop has. Categories and products add one each. */
-const pageDefinitions: readonly PageDefinition[] = [
-  {
-    kind: 'home',
-    name: 'Home',
-    path: '',
-    inMenu: false,
-    inFooter: false,
-    listed: true,
-    because: 'The front door.',
-    sections: ['opening', 'featured', 'why', 'categories', 'story', 'questions', 'contact'],
-  },
-  {
-    kind: 'shop',
-    name: 'Shop',
-    path: 'shop/',
-    inMenu: true,
-    inFooter: true,
-    listed: true,
-    because: 'Everything that you sell, in one place.',
-    sections: ['listing'],
-  },
-  {
-    kind: 'about',
-    name: 'About',
-    path: 'about/',
-    inMenu: true,
-    inFooter: true,
-    listed: true,
-    because: 'Strangers buy from people that they know something about.',
-    sections: ['article'],
-  },
-  {
-    kind: 'contact',
-    name: 'Contact',
-    path: 'contact/',
-    inMenu: true,
-    inFooter: true,
-    listed: true,
-    because: 'Buyers look for a person when something goes wrong.',
-    sections: ['contact'],
-  },
-  {
-    kind: 'delivery',
-    name: 'Delivery and returns',
-    path: 'delivery/',
-    inMenu: false,
-    inFooter: true,
-    listed: true,
-    because: 'The second question of every buyer.',
-    sections: ['rates'],
-  },
-  {
-    kind: 'privacy',
-    name: 'Privacy',
-    path: 'privacy/',
-    inMenu: false,
-    inFooter: true,
-    listed: true,
-    because: 'The shop keeps names and addresses; the law asks you to say so.',
-    sections: ['clauses'],
-  },
-  {
-    kind: 'terms',
-    name: 'Terms',
-    path: 'terms/',
-    inMenu: false,
-    inFooter: true,
-    listed: true,
-    because: 'What buyer and seller agree to; consent is asked for at checkout.',
-    sections: ['clauses'],
-  },
-  {
-    kind: 'search',
-    name: 'Search',
-    path: 'search/',
-    inMenu: false,
-    inFooter: false,
-    listed: false,
-    because: 'For those who know what they want.',
-    sections: ['search'],
-  },
-  {
-    kind: 'cart',
-    name: 'Cart',
-    path: 'cart/',
-    inMenu: false,
-    inFooter: false,
-    listed: false,
-    because: 'Nothing is sold without it.',
-    sections: ['cart'],
-  },
-  {
-    kind: 'checkout',
-    name: 'Checkout',
-    path: 'checkout/',
-    inMenu: false,
-    inFooter: false,
-    listed: false,
-    because: 'Nothing is sold without it.',
-    sections: ['checkout'],
-  },
-  {
-    kind: 'thanks',
-    name: 'Thank you',
-    path: 'thank-you/',
-    inMenu: false,
-    inFooter: false,
-    listed: false,
-    because: 'A buyer wants to know that it worked.',
-    sections: ['thanks'],
-  },
-  {
-    kind: 'missing',
-    name: 'Not found',
-    path: '404.html',
-    inMenu: false,
-    inFooter: false,
-    listed: false,
-    because: 'Addresses age.',
-    sections: ['missing'],
-  },
-];
+/** A section or page that the seller put there, as a decision holds it. */
+const addedSchema = z.array(z.object({ id: z.string(), kind: z.string(), name: z.string().optional() }));
 
 /** Pages and sections, each with its reason, with the seller's decisions laid over. */
 export function planShop(known: Known, decided: Decided): Page[] {
-  const fixed = pageDefinitions.map((definition) => makePage(definition, definition.kind, known, decided));
+  const fixed = pageDefinitions.flatMap((definition): Page[] => {
+    const because = definition.because(known);
+    if (!because || (definition.optional && decided.at(`plan/${definition.kind}/hidden`, z.boolean()))) return [];
+    return [makePage(definition, definition.kind, definition.name, definition.path, because, known, decided, false)];
+  });
+  const paths = new Set(pageDefinitions.map(({ path }) => path));
+  const own = (decided.at('plan/pages', addedSchema) ?? []).flatMap(({ id, kind, name }): Page[] => {
+    const definition = pageDefinition(kind as PageKind);
+    // A page that what is known brings by itself by now isn't there twice.
+    if (!definition?.library || fixed.some((page) => page.id === id)) return [];
+    const called = name || definition.name;
+    let path = `${slugify(called, definition.kind)}/`;
+    for (let n = 2; paths.has(path) && id !== definition.kind; n++) path = `${slugify(called, definition.kind)}-${n}/`;
+    paths.add(path);
+    return [makePage(definition, id, called, path, reason('You added it.'), known, decided, true)];
+  });
   const categories = known.catalogue.categories.map((category) => ({
     ...makePage(
-      {
-        kind: 'category',
-        name: category.name,
-        path: `shop/${category.slug}/`,
-        inMenu: false,
-        inFooter: false,
-        listed: true,
-        because: `${category.products.length} of your goods are filed under it.`,
-        sections: ['listing'],
-      },
+      shelfDefinition,
       category.id,
+      category.name,
+      `shop/${category.slug}/`,
+      reason(`${category.products.length} of your goods are filed under it.`),
       known,
       decided,
+      false,
     ),
     category,
   }));
-  const productSections = makeSections(['product', 'related'], 'product', known, decided);
+  const productSections = makeSections(['product', 'details', 'related'], ['product'], 'product', known, decided);
   const products = known.catalogue.products.map((product): Page => ({
     id: product.id,
     kind: 'product',
@@ -168,46 +48,113 @@ export function planShop(known: Known, decided: Decided): Page[] {
     inMenu: false,
     inFooter: false,
     listed: true,
-    because: { say: 'It is on your list.', brief: [] },
+    because: reason('It is on your list.'),
+    visitorGets: 'Everything about this one thing, and the button.',
+    doNext: 'Read its description as if you had never seen it.',
+    added: false,
     sections: productSections,
     product,
   }));
   const after = fixed.findIndex((page) => page.kind === 'shop') + 1;
-  return [...fixed.slice(0, after), ...categories, ...products, ...fixed.slice(after)];
+  const beforeEnd = fixed.findIndex((page) => page.kind === 'contact');
+  return [
+    ...fixed.slice(0, after),
+    ...categories,
+    ...products,
+    ...fixed.slice(after, beforeEnd),
+    ...own,
+    ...fixed.slice(beforeEnd),
+  ];
 }
 
-function makePage(definition: PageDefinition, id: string, known: Known, decided: Decided): Page {
-  const { kind, path, inFooter, listed } = definition;
+const shelfDefinition: PageDefinition = {
+  kind: 'category',
+  name: '',
+  path: '',
+  inMenu: false,
+  inFooter: false,
+  listed: true,
+  because: () => null,
+  visitorGets: 'One shelf of the shop.',
+  doNext: 'Look whether its name is the word that buyers use.',
+  sections: ['listing'],
+  own: ['listing'],
+  library: false,
+  optional: false,
+};
+
+function makePage(
+  definition: PageDefinition,
+  id: string,
+  name: string,
+  path: string,
+  because: Because,
+  known: Known,
+  decided: Decided,
+  added: boolean,
+): Page {
+  const { kind, listed, visitorGets, doNext } = definition;
+  const sections = kind === 'home' ? lifted(definition.sections, known) : definition.sections;
   return {
     id,
     kind,
-    name: decided.at(`plan/${id}/name`, z.string()) ?? definition.name,
+    name: decided.at(`plan/${id}/name`, z.string()) ?? name,
     path,
     inMenu: decided.at(`plan/${id}/menu`, z.boolean()) ?? definition.inMenu,
-    inFooter,
+    inFooter: decided.at(`plan/${id}/footer`, z.boolean()) ?? definition.inFooter,
     listed,
-    because: { say: definition.because, brief: [] },
-    sections: makeSections(definition.sections, id, known, decided),
+    because,
+    visitorGets,
+    doNext,
+    added,
+    sections: makeSections(sections, definition.own, id, known, decided),
   };
 }
 
-function makeSections(kinds: readonly SectionKind[], pageId: string, known: Known, decided: Decided): Section[] {
-  const sections = kinds.flatMap((kind): Section[] => {
-    const { because, label, visitorGets, doNext } = sectionDefinition(kind);
-    const reason = because(known);
-    if (!reason) return [];
-    return [
-      {
-        id: kind,
-        kind,
-        label,
-        because: reason,
-        visitorGets,
-        doNext,
-        hidden: decided.at(`plan/${pageId}/${kind}/hidden`, z.boolean()) ?? false,
-      },
-    ];
+/** The sections of the home page with those that serve the site's goal right after the goods. */
+function lifted(kinds: readonly SectionKind[], { reading }: Known): SectionKind[] {
+  const up = liftedBy[reading.goal.value] ?? [];
+  const rest = kinds.filter((kind) => !up.includes(kind));
+  const at = rest.indexOf('featured') + 1;
+  return [...rest.slice(0, at), ...up, ...rest.slice(at)];
+}
+
+function makeSections(
+  kinds: readonly SectionKind[],
+  own: readonly SectionKind[],
+  pageId: string,
+  known: Known,
+  decided: Decided,
+): Section[] {
+  const make = (kind: SectionKind, id: string, because: Because, from: Section['from']): Section => {
+    const { label, visitorGets, doNext } = sectionDefinition(kind);
+    return {
+      id,
+      kind,
+      label,
+      because,
+      visitorGets,
+      doNext,
+      hidden: decided.at(`plan/${pageId}/${id}/hidden`, z.boolean()) ?? false,
+      from,
+      arrangement: decided.at(`plan/${pageId}/${id}/arrangement`, z.string()) ?? null,
+    };
+  };
+  const planned = kinds.flatMap((kind): Section[] => {
+    const definition = sectionDefinition(kind);
+    const because = definition.because(known);
+    if (because) return [make(kind, kind, because, 'made')];
+    const asked = definition.asked?.(known);
+    if (asked) return [make(kind, kind, asked, 'asked')];
+    return own.includes(kind) ? [make(kind, kind, reason('The page is made of it.'), definition.library ? 'asked' : 'made')] : [];
   });
+  const added = (decided.at(`plan/${pageId}/added`, addedSchema) ?? []).flatMap(({ id, kind }): Section[] => {
+    const definition = sectionLibrary.find((one) => one.kind === kind);
+    return definition && !planned.some((section) => section.id === id)
+      ? [make(definition.kind, id, reason('You added it.'), 'added')]
+      : [];
+  });
+  const sections = [...planned, ...added];
   const order = decided.at(`plan/${pageId}/order`, z.array(z.string()));
   if (!order) return sections;
   const rank = (section: Section) => (order.includes(section.id) ? order.indexOf(section.id) : order.length);
@@ -215,4 +162,12 @@ function makeSections(kinds: readonly SectionKind[], pageId: string, known: Know
     .map((section, i) => ({ section, i }))
     .sort((a, b) => rank(a.section) - rank(b.section) || a.i - b.i)
     .map(({ section }) => section);
+}
+
+/** An id for one more section of a kind on a page, or one more page. */
+export function freshId(kind: string, taken: readonly string[]): string {
+  if (!taken.includes(kind)) return kind;
+  let n = 2;
+  while (taken.includes(`${kind}-${n}`)) n++;
+  return `${kind}-${n}`;
 }

@@ -39,10 +39,17 @@ export const discountCodeSchema = z.object({
   until: z.string(),
 });
 
+const added = z.array(z.object({ id: name, kind: name, name: name.optional() }));
+
 const kinds: PlaceKind[] = [
-  { pattern: /^reading\/(name|place|currency|email|phone|tagline)$/, schema: text, label: 'Correct a fact' },
+  { pattern: /^asked\/[a-z0-9-]+$/, schema: z.enum(['skipped', 'answered']), label: 'Leave a question' },
   {
-    pattern: /^reading\/(sells|audience|tone|coloursWanted|coloursAvoided)$/,
+    pattern: /^reading\/(name|place|currency|email|phone|address|goal|reach|origin|tagline)$/,
+    schema: text,
+    label: 'Correct a fact',
+  },
+  {
+    pattern: /^reading\/(sells|audience|tone|coloursWanted|coloursAvoided|features|difference)$/,
     schema: z.array(z.string()),
     label: 'Correct a fact',
   },
@@ -51,6 +58,11 @@ const kinds: PlaceKind[] = [
   { pattern: /^look\/(heading|text)$/, schema: name, label: 'Choose a typeface' },
   { pattern: /^look\/mix$/, schema: z.number().int(), label: 'Mix another palette' },
   { pattern: /^plan\/[^/]+\/menu$/, schema: z.boolean(), label: 'Change the menu' },
+  { pattern: /^plan\/pages$/, schema: added, label: 'Add a page' },
+  { pattern: /^plan\/[^/]+\/added$/, schema: added, label: 'Add a section' },
+  { pattern: /^plan\/[^/]+\/footer$/, schema: z.boolean(), label: 'Change the footer' },
+  { pattern: /^plan\/[^/]+\/hidden$/, schema: z.boolean(), label: 'Take a page out' },
+  { pattern: /^plan\/[^/]+\/[^/]+\/arrangement$/, schema: name, label: 'Rearrange a section' },
   { pattern: /^plan\/[^/]+\/name$/, schema: name, label: 'Rename a page' },
   { pattern: /^plan\/[^/]+\/order$/, schema: z.array(z.string()), label: 'Reorder sections' },
   { pattern: /^plan\/[^/]+\/[^/]+\/hidden$/, schema: z.boolean(), label: 'Hide or show a section' },

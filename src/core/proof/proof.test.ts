@@ -63,8 +63,8 @@ test('downloads alone need no delivery', () => {
   expect(levelOf('delivery', { list: 'title,price,kind\nPattern,4,download\n', decisions: {} })).toBe('fine');
 });
 
-test('two products of one name are found by their titles for search', () => {
-  expect(levelOf('titles', { list: 'group,title,price\na,Bowl,4\nb,Bowl,5\n' })).toBe('todo');
+test('two products of one name get titles of their own for search', () => {
+  expect(levelOf('titles', { list: 'group,title,price\na,Bowl,4\nb,Bowl,5\n' })).toBe('fine');
 });
 
 test('every finding says what to do, and where', () => {

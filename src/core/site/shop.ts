@@ -56,7 +56,11 @@ export function makeShop(project: Project): Shop {
 /** Decisions on sections or pages that the plan no longer has. */
 function goneSections(project: Project, pages: readonly Page[]): string[] {
   const sections = new Set(
-    pages.flatMap((page) => page.sections.map((section) => `${page.kind === 'product' ? 'product' : page.id}/${section.id}`)),
+    pages.flatMap((page) =>
+      page.sections.map(
+        (section) => `${page.kind === 'product' && section.id !== 'product' ? 'product' : page.id}/${section.id}`,
+      ),
+    ),
   );
   const ids = new Set(pages.map((page) => page.id));
   return project.decisions
@@ -65,7 +69,7 @@ function goneSections(project: Project, pages: readonly Page[]): string[] {
       if (!isPlace(place)) return true;
       const [area, page = '', section = ''] = place.split('/');
       if (area === 'words') return !sections.has(`${page}/${section}`);
-      if (area === 'plan') return !ids.has(page) && page !== 'product';
+      if (area === 'plan') return !ids.has(page) && page !== 'product' && page !== 'pages' && section !== 'hidden';
       return false;
     });
 }

@@ -1,3 +1,5 @@
+import { isNoun, singular } from '../lexicon';
+
 const small = [
   'no',
   'one',
@@ -51,3 +53,33 @@ export function fit(text: string, most: number): string {
   if (sentence && sentence.length >= most * 0.5) return sentence;
   return `${text.slice(0, most - 1).replace(/[\s,;:–-]+\S*$/, '')}…`;
 }
+
+/** Whether a title names several things: "Birch needles", but not "Brass" or "Moss". */
+export function pluralTitle(title: string): boolean {
+  const last =
+    title
+      .replace(/\s(?:for|of|with|in|from|by)\s.*$/i, '')
+      .replace(/[,(].*$/, '')
+      .trim()
+      .split(/\s+/)
+      .at(-1)
+      ?.toLowerCase() ?? '';
+  return last.length > 3 && /[^s]s$/.test(last) && singular(last) !== last && isNoun(singular(last));
+}
+
+/** The form of a verb for one subject by its title, or for several where there is none. */
+export const verbFor = (title: string | null, one: string, several: string): string =>
+  title === null || pluralTitle(title) ? several : one;
+
+/** "a" or "an" before a word, by how it sounds. */
+export function article(word: string): 'a' | 'an' {
+  const lower = word.toLowerCase();
+  if (/^(?:hour|honest|heir|honou?r)/.test(lower)) return 'an';
+  if (/^(?:uni(?!n|m)|use|usu|eu|one\b|once|u[krt][aeio])/.test(lower)) return 'a';
+  if (/^[A-Z]{2,}\b/.test(word)) return /^[AEFHILMNORSX]/.test(word) ? 'an' : 'a';
+  if (/^(?:8|11\b|18\b)/.test(lower)) return 'an';
+  return /^[aeiou]/.test(lower) ? 'an' : 'a';
+}
+
+/** "Mill’s", "Hives’": the possessive of a name. */
+export const possessive = (name: string): string => (/s$/i.test(name) ? `${name}’` : `${name}’s`);

@@ -28,14 +28,20 @@ const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
 
 /** Gives each sentence of a brief the place that it suits best. */
 export function harvest(reading: Reading): Harvest {
-  const free = new Set(reading.statements.filter((s) => s.score > -3));
+  const free = new Set(reading.statements.filter((s) => s.score > -3 && !s.topics.includes('detail')));
   const take = (statements: Statement[]) => {
     for (const statement of statements) free.delete(statement);
     return statements;
   };
   const candidates = (test: (statement: Statement) => boolean) => [...free].filter(test);
 
-  const logistics = (s: Statement) => about('delivery')(s) || about('returns')(s);
+  // What has a section of its own, as opening hours and steps do, isn't told a second time.
+  const shownElsewhere = [...reading.openings, ...(reading.steps.length >= 3 ? reading.steps : [])];
+  const holds = (s: Statement, fact: { source: Source | null }) =>
+    fact.source !== null && s.source.start <= fact.source.start && fact.source.end <= s.source.end;
+  take(candidates((s) => shownElsewhere.some((fact) => holds(s, fact))));
+  const named = (s: Statement) => reading.people.some((person) => holds(s, person));
+  const logistics = (s: Statement) => (about('delivery')(s) || about('returns')(s)) && !named(s);
   const delivery = take(candidates((s) => logistics(s) && !about('contact')(s)).sort(inOrder)).map(clean);
   take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
@@ -63,7 +69,7 @@ export function harvest(reading: Reading): Harvest {
       .sort(best)
       .slice(0, 3),
   );
-  const story = take(takeRun(candidates((s) => s.score > -2).sort(inOrder)));
+  const story = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
   const rest = take(candidates(() => true).sort(inOrder));
   return {
     headline: headline ? clean(headline) : null,

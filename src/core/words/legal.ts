@@ -50,3 +50,23 @@ export function termsClauses({ reading, rules }: Known): Text[] {
     );
   return clauses;
 }
+
+/** How money goes back. Each line follows from the till; the law is not told where nobody set it. */
+export function refundClauses({ reading, rules }: Known): Text[] {
+  const clauses: Text[] = [];
+  if (rules.returnsDays !== null)
+    clauses.push(
+      fromTill(
+        `You can send goods back within ${rules.returnsDays} days of their arrival, without giving a reason.`,
+        'the returns set at the till',
+      ),
+    );
+  if (reading.email)
+    clauses.push({
+      text: `Write to ${reading.email.value} with your order number first, so that the parcel is expected.`,
+      rank: 2,
+      sources: reading.email.source ? [{ kind: 'brief', source: reading.email.source }] : [{ kind: 'seller' }],
+    });
+  clauses.push(ours('The money goes back the way it came. What the law of your country gives you beyond this stays yours.'));
+  return clauses;
+}

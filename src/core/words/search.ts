@@ -1,8 +1,10 @@
 import { priceRange } from '../goods';
 import { type Known, type Page } from '../plan';
+import { type Product } from '../project';
 import { formatMoney } from '../till';
-import { capitalised, fit, inSentence, numberWords } from './grammar';
+import { capitalised, fit, inSentence, listed, numberWords } from './grammar';
 import { type Harvest } from './harvest';
+import { describe } from './products';
 
 /** How a page presents itself to search engines and in shared links. */
 export interface PageMeta {
@@ -12,54 +14,95 @@ export interface PageMeta {
   description: string;
 }
 
-/** Titles and descriptions from facts alone, different for every page. */
-export function pageMeta(page: Page, known: Known, harvest: Harvest): PageMeta {
+const longestTitle = 64;
+const longestDescription = 158;
+
+/** Writes titles and descriptions from facts alone, different for every page. Goods of one name are told apart by what differs. */
+export function metaWriter(known: Known, harvest: Harvest): (page: Page) => PageMeta {
+  const names = distinctNames(known.catalogue.products);
+  return (page) => pageMeta(page, known, harvest, names);
+}
+
+/** Titles by product, each once: with the shelf, the code or a number where the list gives one name twice. */
+function distinctNames(products: readonly Product[]): Map<string, string> {
+  const taken = new Set<string>();
+  const names = new Map<string, string>();
+  for (const product of products) {
+    const code = product.variants[0]?.sku;
+    const tries = [product.title, `${product.title}, ${product.categories[0] ?? ''}`, `${product.title}, ${code ?? ''}`];
+    let name = tries.find((one) => !/, $/.test(one) && !taken.has(one.toLowerCase()));
+    for (let n = 2; !name; n++) if (!taken.has(`${product.title}, no. ${n}`.toLowerCase())) name = `${product.title}, no. ${n}`;
+    taken.add(name.toLowerCase());
+    names.set(product.id, name);
+  }
+  return names;
+}
+
+function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap<string, string>): PageMeta {
   const { reading, catalogue } = known;
   const name = reading.name?.value ?? 'Shop';
   const what = reading.sells[0]?.value;
   const place = reading.place?.value;
   const money = (amount: number) => formatMoney(amount, known.rules);
-  const lowest = (products: typeof catalogue.products) => Math.min(...products.map((p) => priceRange(p).low));
+  const lowest = (products: readonly Product[]) => Math.min(...products.map((p) => priceRange(p).low));
   const tail = ` – ${name}`;
-  const titled = (text: string) => (text.length + tail.length <= 64 ? text + tail : fit(text, 64));
+  const titled = (text: string) => (text.length + tail.length <= longestTitle ? text + tail : fit(text, longestTitle));
+  const count = catalogue.products.length;
   if (page.kind === 'home') {
     const about = [what, place].filter(Boolean).join(', ');
-    const count = catalogue.products.length;
     const goods = count
       ? `${capitalised(numberWords(count))} ${count === 1 ? 'product' : 'products'} from ${money(lowest(catalogue.products))}.`
       : '';
     return {
-      title: about ? fit(`${name} – ${about}`, 64) : name,
-      description: fit([harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || name, 158),
+      title: about ? fit(`${name} – ${about}`, longestTitle) : name,
+      description: fit(
+        [harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || name,
+        longestDescription,
+      ),
     };
   }
   if (page.category) {
     const { products } = page.category;
+    const shown = listed(products.slice(0, 3).map((product) => product.title));
     return {
-      title: titled(page.category.name),
+      title: titled(page.name),
       description: fit(
-        `${capitalised(inSentence(page.category.name))} by ${name}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'} from ${money(lowest(products))}.`,
-        158,
+        `${capitalised(inSentence(page.name))} by ${name}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'} from ${money(lowest(products))}. ${products.length > 1 ? `Among them ${shown}.` : shown}`,
+        longestDescription,
       ),
     };
   }
   if (page.product) {
-    const { low } = priceRange(page.product);
-    const about = page.product.description || page.product.categories.join(', ');
+    const title = names.get(page.product.id) ?? page.product.title;
+    const about = describe(page.product, known).text;
+    const opens = about.toLowerCase().startsWith(page.product.title.toLowerCase());
+    const price = `${opens ? 'F' : `${title}, f`}rom ${money(priceRange(page.product).low)}`;
     return {
-      title: titled(page.product.title),
-      description: fit(`${page.product.title}, from ${money(low)}. ${about}`.trim(), 158),
+      title: titled(title),
+      description: fit(
+        opens
+          ? `${title}${about.slice(page.product.title.length)} ${price}.`
+          : `${price}. ${about || (page.product.categories[0] ?? '')}`.trim(),
+        longestDescription,
+      ),
     };
   }
-  const says: Record<string, string> = {
-    shop: catalogue.products.length
-      ? `Everything that ${name} sells: ${numberWords(catalogue.products.length)} products from ${money(lowest(catalogue.products))}.`
+  const where = place ? ` in ${place}` : '';
+  const says: Partial<Record<Page['kind'], string>> = {
+    shop: count
+      ? `Everything that ${name} sells: ${numberWords(count)} products from ${money(lowest(catalogue.products))}.`
       : `What ${name} sells.`,
-    about: fit(harvest.story[0]?.text ?? harvest.about[0]?.text ?? `About ${name}.`, 120) + (what ? ` About ${name}.` : ''),
-    contact: `How to reach ${name}${place ? ` in ${place}` : ''}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
+    about: `${fit(harvest.story[0]?.text ?? harvest.about[0]?.text ?? '', 120)} About ${name}.`.trim(),
+    contact: `How to reach ${name}${where}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
+    questions: `What buyers ask ${name} before they order, answered.`,
+    gallery: `Pictures from ${name}${where}.`,
+    journal: `What happens at ${name}${where}, written down.`,
+    appointments: `What can be booked at ${name}${where}, and what it costs.`,
+    'gift-cards': `Gift cards from ${name}, sent by e-mail.`,
     delivery: `What delivery from ${name} costs, where it goes, and how to send something back.`,
     privacy: `What ${name} keeps about its buyers, and why.`,
+    refunds: `How to send something back to ${name}, and how the money returns.`,
     terms: `What you and ${name} agree to when you order.`,
   };
-  return { title: titled(page.name), description: fit(says[page.kind] ?? `${page.name} at ${name}.`, 158) };
+  return { title: titled(page.name), description: fit(says[page.kind] ?? `${page.name}, at ${name}.`, longestDescription) };
 }

@@ -7,7 +7,9 @@ export type TextSource =
   | { kind: 'till'; say: string }
   /** A connecting word of Arcatum's: a label, a heading, a button. */
   | { kind: 'ours' }
-  | { kind: 'seller' };
+  | { kind: 'seller' }
+  /** Nothing is known: the seller is asked, and nothing is published. */
+  | { kind: 'ask'; prompt: string };
 
 /** A text of the shop. Rank 1 is the seller's own sentence, 2 a fact, 3 a connecting word. */
 export interface Text {
@@ -24,3 +26,16 @@ export const fromBrief = (text: string, ...sources: Source[]): Text => ({
   rank: 1,
   sources: sources.map((source) => ({ kind: 'brief', source })),
 });
+
+/** An empty place that only the seller can fill. */
+export const askFor = (prompt: string): Text => ({ text: '', rank: 3, sources: [{ kind: 'ask', prompt }] });
+
+/** What the seller is asked at an empty place; null where there is a text. */
+export const askedAt = (text: Text): string | null => {
+  const [source] = text.sources;
+  return text.text === '' && source?.kind === 'ask' ? source.prompt : null;
+};
+
+/** Several sources of the brief as one list. */
+export const sourcesOf = (...facts: ({ source: Source | null } | null | undefined)[]): TextSource[] =>
+  facts.flatMap((fact) => (fact?.source ? [{ kind: 'brief' as const, source: fact.source }] : []));

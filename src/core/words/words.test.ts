@@ -153,7 +153,7 @@ describe('sections', () => {
       'Two products, €1.00 to €2.00. Each is the only one.',
     ));
   test('one product is one product', () =>
-    expect(words(known(brief, 'title,price\nA,1\n'), 'home', 'featured')?.intro).toBe('One product, €1.00.'));
+    expect(words(known(brief, 'title,price\nA,1\n'), 'shop', 'listing')?.intro).toBe('One product, €1.00.'));
   test('one price is said once', () =>
     expect(words(known(brief, 'title,price\nA,3\nB,3\n'), 'home', 'featured')?.intro).toBe('Two products, each €3.00.'));
 
@@ -246,7 +246,7 @@ describe('the plan', () => {
   });
 
   test('plans no section that nothing would fill', () => {
-    expect(home(plan({}, known('We sell soap.', 'title,price\nSoap,4\n')))).toEqual(['opening', 'featured']);
+    expect(home(plan({}, known('We sell soap.', 'title,price\nSoap,4\n')))).toEqual(['opening', 'buy-one']);
   });
 
   test('keeps an order that the seller set, and puts newcomers after it', () => {

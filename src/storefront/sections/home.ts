@@ -1,6 +1,16 @@
 import { largestCategory, stockOf, type Category } from '@/core/goods';
 import { type SectionKind } from '@/core/plan';
-import { chosenGoods, numberedSlots, place, productPicture, slot, type SectionContext } from '../context';
+import {
+  arranged,
+  chosenGoods,
+  isArranged,
+  itemsOf,
+  numberedSlots,
+  place,
+  productPicture,
+  slot,
+  type SectionContext,
+} from '../context';
 import { html, type Markup } from '../html';
 import { goodsList } from './goods';
 
@@ -16,7 +26,7 @@ const opening: SectionDrawing = (c) => {
   const chosen = chosenGoods(c.shop.catalogue, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
   // Not the same thing first here and in the list below.
   const products = [...chosen.slice(1), ...chosen.slice(0, 1)];
-  return html`<section class="opening" id="opening">
+  return html`<section class="${arranged(c)}" id="${c.section.id}">
     <div class="opening-words">
       ${slot(c, 'headline', 'h1')}${slot(c, 'lead', 'p', 'lead')}${
         c.section.words.button
@@ -25,7 +35,7 @@ const opening: SectionDrawing = (c) => {
       }
     </div>
     ${
-      products.length
+      products.length && !isArranged(c, 'spoken')
         ? html`<div class="opening-pictures" data-count="${products.length}">
             ${products.map(
               (product, i) =>
@@ -41,16 +51,19 @@ const opening: SectionDrawing = (c) => {
   </section>`;
 };
 
-const featured: SectionDrawing = (c) =>
-  html`<section class="featured" id="featured">
-    <div class="section-head">${slot(c, 'heading', 'h2')}${slot(c, 'intro', 'p')}</div>
-    ${goodsList(c, chosenGoods(c.shop.catalogue, 8))}
+const featured: SectionDrawing = (c) => {
+  const cards = c.shop.catalogue.products.filter((product) => product.kind === 'gift-card');
+  const goods = c.page.kind === 'gift-cards' ? cards : chosenGoods(c.shop.catalogue, 8);
+  return html`<section class="${arranged(c)}" id="${c.section.id}">
+    <div class="section-head">${slot(c, 'heading', c.page.kind === 'gift-cards' ? 'h1' : 'h2')}${slot(c, 'intro', 'p')}</div>
+    ${goodsList(c, goods)}
     <p class="onward"><a href="${c.addresses.page('shop/')}" ${place(c, 'link')}>${c.section.words.link?.text ?? ''}</a></p>
   </section>`;
+};
 
 const why: SectionDrawing = (c) => {
-  const items = numberedSlots(c, 'text').map((name) => name.replace('text-', ''));
-  return html`<section class="why" id="why">
+  const items = itemsOf(c, 'text', 'title');
+  return html`<section class="${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', 'h2')}
     <ul>
       ${items.map(
@@ -69,7 +82,7 @@ const categoryPicture = (c: SectionContext, category: Category) => {
 };
 
 const categories: SectionDrawing = (c) =>
-  html`<section class="categories" id="categories">
+  html`<section class="${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', 'h2')}
     <ul>
       ${c.shop.catalogue.categories.map(
@@ -85,7 +98,7 @@ const categories: SectionDrawing = (c) =>
   </section>`;
 
 const story: SectionDrawing = (c) =>
-  html`<section class="story" id="story">
+  html`<section class="${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', 'h2')}
     <div class="prose">
       ${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}${
@@ -98,21 +111,32 @@ const story: SectionDrawing = (c) =>
     </div>
   </section>`;
 
-const questions: SectionDrawing = (c) =>
-  html`<section class="questions" id="questions">
-    ${slot(c, 'heading', 'h2')}
-    <dl>
-      ${numberedSlots(c, 'question').map((name) => {
-        const answer = name.replace('question', 'answer');
-        return html`<div><dt${place(c, name)}>${c.section.words[name]?.text ?? ''}</dt><dd${place(c, answer)}>${c.section.words[answer]?.text ?? ''}</dd></div>`;
-      })}
-    </dl>
+const questions: SectionDrawing = (c) => {
+  const items = itemsOf(c, 'question', 'answer');
+  const heading = slot(c, 'heading', c.page.kind === 'questions' ? 'h1' : 'h2');
+  if (isArranged(c, 'folded'))
+    return html`<section class="${arranged(c)}" id="${c.section.id}">
+      ${heading}
+      <div class="folds">
+        ${items.map(
+          (n) =>
+            html`<details>
+              <summary>${slot(c, `question-${n}`, 'span')}</summary>
+              ${slot(c, `answer-${n}`, 'p')}
+            </details>`,
+        )}
+      </div>
+    </section>`;
+  return html`<section class="${arranged(c)}" id="${c.section.id}">
+    ${heading}
+    <dl>${items.map((n) => html`<div>${slot(c, `question-${n}`, 'dt')}${slot(c, `answer-${n}`, 'dd')}</div>`)}</dl>
   </section>`;
+};
 
 const contact: SectionDrawing = (c) => {
   const { email, phone, place: where } = c.shop.reading;
   const onContactPage = c.page.kind === 'contact';
-  return html`<section class="contact" id="contact">
+  return html`<section class="${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', onContactPage ? 'h1' : 'h2')}
     <address>
       ${

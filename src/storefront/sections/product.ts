@@ -2,7 +2,8 @@ import { priceRange, stockOf } from '@/core/goods';
 import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Offer, offerOf } from '@/core/site';
-import { money, particulars, productPicture, slot, type SectionContext } from '../context';
+import { splitBlock } from '@/core/words';
+import { money, particulars, place, productPicture, slot, type SectionContext } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { goodsList } from './goods';
 
@@ -38,12 +39,19 @@ const product = (c: SectionContext): Markup => {
               : null
         }<b>${money(first?.price ?? low, c)}</b>${taxNote(c)}
       </p>
-      ${item.description ? html`<div class="prose product-about">${item.description.split(/\n{2,}/).map((paragraph) => html`<p>${paragraph}</p>`)}</div>` : null}${
-        gone ? html`<p class="stock" data-stock>Sold out for now.</p>` : buyForm(c, item)
-      }${facts(c, item)}
+      ${about(c)}${gone ? html`<p class="stock" data-stock>Sold out for now.</p>` : buyForm(c, item)}${facts(c, item)}
     </div>
   </article>`;
 };
+
+/** What is told of the product. Long texts are parted into paragraphs. */
+function about(c: SectionContext): Markup | null {
+  const text = c.section.words.about?.text;
+  if (!text) return null;
+  return html`<div class="prose product-about" ${place(c, 'about')}>
+    ${text.split(/\n{2,}/).flatMap((block) => splitBlock(block).map((paragraph) => html`<p>${paragraph}</p>`))}
+  </div>`;
+}
 
 function pictures(c: SectionContext, item: Product): Markup | readonly Markup[] {
   const known = item.pictures.filter((name) => c.addresses.picture(name));

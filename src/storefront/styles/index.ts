@@ -3,6 +3,7 @@ import { ledger } from '../families/ledger';
 import { poster } from '../families/poster';
 import { quiet } from '../families/quiet';
 import { base } from './base';
+import { parts } from './parts';
 import { tokens } from './tokens';
 
 /** How each family is drawn. A family of core/look has its styles here. */
@@ -12,5 +13,5 @@ const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*
 
 /** The shop's one style sheet. */
 export function drawStyles(shop: Shop, addresses: Addresses): string {
-  return squeeze(tokens(shop.look, addresses) + base + (families[shop.look.family.id] ?? ''));
+  return squeeze(tokens(shop.look, addresses) + base + (families[shop.look.family.id] ?? '') + parts);
 }

@@ -4,7 +4,7 @@ import { askFor, hostData, isPage, serve, tillOf } from '@/standins';
 
 /** What a published page may do: its own files and nothing from elsewhere. */
 const policy =
-  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
+  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self' mailto:";
 
 type Call = { params: Promise<{ address: string; path?: string[] }> };
 

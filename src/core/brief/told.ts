@@ -1,0 +1,187 @@
+import { factAt, type Fact } from './fact';
+import { type Sentence } from './sentences';
+import { type Statement } from './statements';
+
+/** A number that the brief gives, with what it counts: "4,100", "wheels since 1998". */
+export interface Figure {
+  figure: string;
+  what: string;
+}
+
+/** What a buyer said, and who it was where the brief tells. */
+export interface Review {
+  text: string;
+  by: string;
+}
+
+/** When the door is open: days as they are written, and hours, both for people to read. */
+export interface Opening {
+  days: string;
+  hours: string;
+}
+
+const numberWord =
+  '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-(?:one|two|three|four|five|six|seven|eight|nine))?|a hundred|a thousand)';
+
+const figurePattern = new RegExp(
+  String.raw`(?<![\p{L}\d£€$.,:@/-])(?:over |more than |about |almost |nearly )?(\d{1,3}(?:,\d{3})+|\d{1,6}|${numberWord})\s+(?!of us|of them|o'clock|am\b|pm\b|percent|or\b|and\b|to\b)((?:\p{L}[\p{L}’'-]*\s?){1,4}?(?:\s(?:since|in|a|from|of|at)\s[\p{L}\d][\p{L}\d]*)?)(?=[.,;:!?)]|\s(?:and|so|but|that|which|who|we|i|until|before|after|when|where|with|for|because|is|are|was|were|to|by)\b|$)`,
+  'giu',
+);
+
+const digits: Record<string, string> = Object.fromEntries(
+  'two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'
+    .split(' ')
+    .map((word, i) => [word, String(i + 2)]),
+);
+const tens: Record<string, number> = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+};
+
+function inFigures(word: string): string {
+  const lower = word.toLowerCase();
+  if (/^\d/.test(word)) return word;
+  if (lower === 'a hundred') return '100';
+  if (lower === 'a thousand') return '1,000';
+  const [ten = '', one] = lower.split('-');
+  return digits[lower] ?? String((tens[ten] ?? 0) + Number(one ? (digits[one] ?? (one === 'one' ? 1 : 0)) : 0));
+}
+
+/** Numbers that say how much, how many or how long; not prices, hours, terms of delivery or numbers to call. */
+export function readFigures(brief: string, statements: readonly Statement[]): Fact<Figure>[] {
+  const found: Fact<Figure>[] = [];
+  for (const { source, topics } of statements) {
+    if (topics.includes('delivery') || topics.includes('returns') || topics.includes('contact')) continue;
+    for (const match of source.text.matchAll(figurePattern)) {
+      const [, figure = '', rest = ''] = match;
+      const what = rest
+        .trim()
+        .replace(/\s+/g, ' ')
+        .replace(/\s(?:and|or|once|are|were|is|was|match|alike|so|if|when|then|at least|that|from)\b(?! far).*$/i, '');
+      if (
+        /^(?:alike|are|were|match|or|and|once|z[łl]|euros?|dollars?|pounds?|francs?|kron\p{L}+)\b|^\p{Lu}/iu.test(what) &&
+        !/^\p{Ll}/u.test(
+          what.replace(/^(?:alike|are|were|match|or|and|once|z[łl]|euros?|dollars?|pounds?|francs?|kron\p{L}+)\b.*/iu, ''),
+        )
+      )
+        continue;
+      if (/\bno\s*$/i.test(source.text.slice(0, match.index)) || /['’]$/.test(what) || / guarantee/.test(what)) continue;
+      if (
+        /^(?:st|nd|rd|th)\b|^(?:years? old|days?|hours?|minutes?|weeks?|times|o|per|a month)$/i.test(what) ||
+        /^(?:1[89]|20)\d\d$/.test(figure)
+      )
+        continue;
+      if (/\b(?:within|after|before|than|from|between|up to)\s*$/i.test(source.text.slice(0, match.index))) continue;
+      const start = source.start + match.index;
+      if (!found.some((known) => known.value.what === what))
+        found.push(factAt(brief, { figure: inFigures(figure), what }, 0.8, start, start + match[0].length));
+    }
+  }
+  return found.slice(0, 6);
+}
+
+const personName = String.raw`\p{Lu}\p{Ll}+(?:[ -]\p{Lu}\p{Ll}+){0,2}`;
+const kin =
+  'wife|husband|partner|sister|brother|mother|father|daughter|son|friend|cousin|aunt|uncle|mum|dad|grandmother|grandfather|twin';
+const peoplePatterns = [
+  new RegExp(String.raw`\b(?:[Mm]y name is|I am|I['’]m|called by my name,)\s+(${personName})`, 'gu'),
+  new RegExp(
+    String.raw`\b(?:of us|sisters|brothers|twins|friends|partners|couple|owners?|makers?|founders?)(?:,| are|:)\s+(${personName})(?:\s+and\s+(${personName}))?`,
+    'gu',
+  ),
+  new RegExp(String.raw`\bmy (?:${kin}),?\s+(${personName})`, 'gu'),
+  new RegExp(String.raw`\b(${personName}) and I\b`, 'gu'),
+];
+
+/** People that the brief names as being behind it. */
+export function readPeople(brief: string, shop: string): Fact<string>[] {
+  const found: Fact<string>[] = [];
+  for (const pattern of peoplePatterns)
+    for (const match of brief.matchAll(pattern))
+      for (const name of match.slice(1)) {
+        const start = match.index + match[0].indexOf(name ?? '');
+        if (!name || shop.startsWith(`${name} `) || found.some((known) => known.value === name)) continue;
+        if (/^(?:The|This|We|Our|It|If|When|Not|A)$/.test(name.split(' ')[0] ?? '')) continue;
+        found.push(factAt(brief, name, 0.8, start, start + name.length));
+      }
+  return found.slice(0, 6);
+}
+
+/** Praise that the brief quotes. It is never made up, and never printed without the seller having given it. */
+export function readReviews(brief: string, sentences: readonly Sentence[]): Fact<Review>[] {
+  const found: Fact<Review>[] = [];
+  const quoted = /["“]([^"“”\n]{15,400})["”]\s*(?:[–—-]|,|\()?\s*((?:\p{Lu}[\p{L}.’'-]*(?:\s(?:from|in|of)\s|\s|,\s)?){1,5})?/gu;
+  for (const match of brief.matchAll(quoted)) {
+    const text = match[1]?.trim() ?? '';
+    const by = match[2]?.trim().replace(/[,.]+$/, '') ?? '';
+    const labelled = sentences.some(
+      (one) => one.label === 'reviews' && one.source.start <= match.index + 2 && match.index < one.source.end,
+    );
+    if (text.split(' ').length < 4 || (!labelled && !by)) continue;
+    found.push(factAt(brief, { text, by }, labelled ? 0.95 : 0.8, match.index, match.index + match[0].trimEnd().length));
+  }
+  return found.slice(0, 12);
+}
+
+const day = '(?:Mon(?:day)?|Tues?(?:day)?|Wed(?:nesday)?|Thu(?:rs)?(?:day)?|Fri(?:day)?|Sat(?:urday)?|Sun(?:day)?)s?';
+const time = String.raw`\d{1,2}(?:[:.]\d{2})?\s*(?:am|pm|h|o'clock)?|noon`;
+const openingPattern = new RegExp(
+  String.raw`\b((?:${day})(?:\s*(?:to|[–—-]|until|through|and|,|&)\s*(?:${day}))*|weekdays|weekends|every day|daily)[,:]?\s*(?:from\s*)?(${time})\s*(?:to|[–—-]|until|till)\s*(${time})`,
+  'giu',
+);
+
+const tidyTime = (text: string): string => {
+  const match = /^(\d{1,2})(?:[:.](\d{2}))?\s*(am|pm)?/i.exec(text);
+  if (!match) return text;
+  const pm = match[3]?.toLowerCase() === 'pm';
+  const hour = (Number(match[1]) % (match[3] ? 12 : 24)) + (pm ? 12 : 0);
+  return `${String(hour).padStart(2, '0')}:${match[2] ?? '00'}`;
+};
+
+/** "Tuesday to Saturday, 10 to 5": opening hours where the brief speaks of being open. A closing hour before the opening one is in the afternoon. */
+export function readOpenings(brief: string): Fact<Opening>[] {
+  return [...brief.matchAll(openingPattern)]
+    .filter((match) =>
+      /\b(?:open|opening|hours|gate|door|come|visit|shop|stall|market)\b/i.test(
+        brief.slice(Math.max(0, match.index - 80), match.index + match[0].length + 20),
+      ),
+    )
+    .map((match) => {
+      const from = tidyTime(match[2] ?? '');
+      const until = tidyTime(match[3] ?? '');
+      const later = until <= from && /^0\d/.test(until) ? `${String(Number(until.slice(0, 2)) + 12)}${until.slice(2)}` : until;
+      const days = (match[1] ?? '').replace(/\s*[–—-]\s*/g, ' to ').replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());
+      return factAt(brief, { days, hours: `${from}–${later}` }, 0.85, match.index, match.index + match[0].length);
+    });
+}
+
+/** The steps that a sentence lists: "I take out the lining, feed the leather for a month, and sew everything by hand." */
+export function readSteps(brief: string, statements: readonly Statement[]): Fact<string>[] {
+  for (const { source, topics } of statements) {
+    if (!topics.includes('method') && !topics.includes('what')) continue;
+    const match = /^(?:.*?\b)?(?:[Ww]e|I)\s+(.+)$/s.exec(source.text.replace(/[.!]+$/, ''));
+    const list = match?.[1] ?? '';
+    const parts = list
+      .split(/,\s+(?:and\s+|then\s+|and then\s+)?|\s+and then\s+/)
+      .flatMap((part, i, all) => (i === all.length - 1 && all.length >= 2 ? part.split(/\s+and\s+(?=\p{Ll}+\s)/u) : [part]));
+    const plain = parts.every(
+      (part) =>
+        part.split(' ').length >= 2 &&
+        part.split(' ').length <= 10 &&
+        !/^(?:the|a|an|our|my|which|who|that|so|but|because|we|i|it|in|on|at|for|with|by|from)\b/i.test(part) &&
+        !/\b(?:sell|sells|are|is)\b/i.test(part),
+    );
+    if (parts.length < 3 || parts.length > 7 || !plain) continue;
+    return parts.map((part) => {
+      const start = source.start + source.text.indexOf(part);
+      return factAt(brief, part.trim().replace(/\s+/g, ' '), 0.75, start, start + part.length);
+    });
+  }
+  return [];
+}

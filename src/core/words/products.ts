@@ -1,0 +1,75 @@
+import { type Known } from '../plan';
+import { type Product } from '../project';
+import { capitalised, inSentence, listed, numberWords, pluralTitle, verbFor } from './grammar';
+import { stockOf } from '../goods';
+import { fromGoods, type Text } from './text';
+
+/** A product as it is told of: what the list says, else what its own options, shelf, stock and weight say. It always opens with its name. */
+export function describe(product: Product, known: Known): Text {
+  if (product.description.trim())
+    return { text: product.description, rank: 1, sources: [{ kind: 'goods', say: 'its description in your list' }] };
+  const sentences = [ofOptions(product), ofShelf(product, known), ofKind(product), ofStock(product)].filter(
+    (sentence) => sentence !== null,
+  );
+  const [first, ...rest] = sentences.slice(0, 3);
+  if (!first) return fromGoods('', 'nothing but a name and a price');
+  const plural = pluralTitle(product.title);
+  const named = `${product.title} ${first(plural)}`;
+  const others = rest.map((sentence) => `${plural ? 'They' : 'It'} ${sentence(plural)}`);
+  return fromGoods([named, ...others].join('. ') + '.', 'its options, shelf and stock in your list');
+}
+
+type Predicate = (plural: boolean) => string;
+
+const comes = (plural: boolean) => (plural ? 'come' : 'comes');
+
+/** "comes in five weights: lace, sock, …" */
+function ofOptions(product: Product): Predicate | null {
+  const [option] = product.options;
+  const values = [...new Set(product.variants.map((variant) => variant.values[0] ?? ''))].filter(Boolean);
+  if (!option || values.length < 2) return null;
+  const noun = pluralOf(option.toLowerCase(), values.length);
+  const shown = values.length <= 6 ? `: ${listed(values)}` : `, from ${values[0] ?? ''} to ${values.at(-1) ?? ''}`;
+  return (plural) => `${comes(plural)} in ${numberWords(values.length)} ${noun}${shown}`;
+}
+
+const pluralOf = (noun: string, count: number): string =>
+  count === 1
+    ? noun
+    : /(?:s|x|ch|sh)$/.test(noun)
+      ? noun.endsWith('s')
+        ? noun
+        : `${noun}es`
+      : /[^aeiou]y$/.test(noun)
+        ? `${noun.slice(0, -1)}ies`
+        : `${noun}s`;
+
+/** "stands beside Larch and Peat Hag under yarn" */
+function ofShelf(product: Product, { catalogue }: Known): Predicate | null {
+  const shelf = catalogue.categories.find((category) => category.name.toLowerCase() === product.categories[0]?.toLowerCase());
+  if (!shelf || shelf.products.length < 2) return null;
+  const at = shelf.products.findIndex((other) => other.id === product.id);
+  const mates = [1, 2]
+    .map((step) => shelf.products[(at + step) % shelf.products.length])
+    .filter((mate): mate is Product => mate !== undefined && mate.id !== product.id);
+  const names = [...new Set(mates.map((mate) => mate.title))];
+  return (plural) => `${plural ? 'stand' : 'stands'} with ${listed(names)} under ${inSentence(shelf.name)}`;
+}
+
+function ofKind(product: Product): Predicate | null {
+  if (product.kind === 'download') return (plural) => `${comes(plural)} as a file, right after paying`;
+  if (product.kind === 'gift-card') return (plural) => `${comes(plural)} by e-mail`;
+  if (product.kind === 'appointment') return (plural) => `${verbFor(plural ? null : '', 'takes', 'take')} place by appointment`;
+  const weights = new Set(product.variants.map((variant) => variant.weight));
+  const [weight] = weights;
+  return weights.size === 1 && weight
+    ? (plural) => `${plural ? 'weigh' : 'weighs'} ${weight >= 1000 ? `${weight / 1000} kg` : `${weight} g`} packed`
+    : null;
+}
+
+const ofStock = (product: Product): Predicate | null =>
+  stockOf(product) === 1 && product.variants.length === 1 ? (plural) => (plural ? 'are the only ones' : 'is the only one') : null;
+
+/** What the goods of a list share in their own words: for search texts. */
+export const shelfWords = (products: readonly Product[]): string =>
+  capitalised(listed(products.slice(0, 3).map((product) => product.title)));
