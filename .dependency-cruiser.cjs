@@ -7,7 +7,7 @@ const room = (name, allowed) => ({
 });
 
 /** Areas of the core, lowest first: an area may enter those before it. */
-const areas = ['lexicon', 'project', 'till', 'goods', 'brief', 'plan', 'words', 'look', 'pictures', 'site', 'proof'];
+const areas = ['lexicon', 'project', 'till', 'goods', 'brief', 'plan', 'words', 'look', 'pictures', 'site', 'proof', 'interview'];
 
 module.exports = {
   forbidden: [

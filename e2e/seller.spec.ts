@@ -40,8 +40,9 @@ test('a new seller goes from nothing to a published shop and back to the order',
 
   // The plan says why, and sections move by keyboard.
   await station(page, 'Plan');
-  const opening = page.getByRole('article', { name: 'Opening on Home' });
-  await expect(opening).toContainText('Every visitor lands here first.');
+  await page.getByRole('button', { name: 'Open Opening' }).click();
+  await expect(page.getByText('Every visitor lands here first.')).toBeVisible();
+  await page.getByRole('button', { name: 'Open Featured goods' }).click();
   await page.getByRole('button', { name: 'Move Featured goods down' }).focus();
   await page.keyboard.press('Enter');
   await expect(shopWindow(page).locator('main > section').nth(2)).toHaveId('featured');

@@ -77,7 +77,7 @@ test('a picture is added and found by the name that the list gives it', async ({
   await expect(page.getByText('“note.png” is not a picture.')).toBeVisible();
   await expect(page.getByRole('img', { name: 'has a picture' })).toBeVisible();
   await station(page, 'Plan');
-  await expect(shopWindow(page).locator('.good img').first()).toHaveAttribute('src', /^blob:/);
+  await expect(shopWindow(page).locator('.buy-one img').first()).toHaveAttribute('src', /^blob:/);
 });
 
 test('a colour is mixed, stands everywhere at once, and goes back to the brief’s', async ({ page }) => {

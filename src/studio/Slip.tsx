@@ -1,11 +1,13 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { manners, stockIn, type Manner, type Reworked, type Text } from '@/core/words';
+import { type ShopWorker } from '@/workers/client';
 import { type OutlineText } from '@/workers/protocol';
-import { Button, Field, Row, Soft, TextButton } from './parts';
 import { sourceLine } from './because';
+import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
 import { tokens } from './theme';
 
 export interface Pointed {
@@ -15,20 +17,60 @@ export interface Pointed {
 }
 
 const Paper = styled(Popover)`
-  width: 340px;
+  width: 380px;
+  max-height: min(620px, 90vh);
+  overflow: auto;
   background: ${tokens.raised};
   border: 1px solid ${tokens.ink};
   box-shadow: 4px 4px 0 rgb(27 38 49 / 0.18);
   padding: 14px 16px;
-  .choices {
-    display: grid;
-    gap: 2px;
-    border-top: 1px solid ${tokens.line};
-    padding-top: 8px;
-  }
   form {
     display: grid;
     gap: 10px;
+  }
+`;
+
+const Others = styled.div`
+  display: grid;
+  gap: 2px;
+  border-top: 1px solid ${tokens.line};
+  padding-top: 8px;
+  h3 {
+    font-size: 13.5px;
+  }
+  ul {
+    display: grid;
+    max-height: 210px;
+    overflow: auto;
+  }
+  li {
+    border-bottom: 1px solid ${tokens.line};
+  }
+  button {
+    text-align: left;
+    text-decoration: none;
+    color: ${tokens.ink};
+    width: 100%;
+  }
+`;
+
+const Manners = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: baseline;
+`;
+
+const BeforeAfter = styled.dl`
+  display: grid;
+  grid-template-columns: 52px minmax(0, 1fr);
+  gap: 4px 10px;
+  background: ${tokens.verdigrisPale};
+  padding: 10px 12px;
+  font-size: 14px;
+  dt {
+    font-weight: 600;
+    font-size: 13px;
   }
 `;
 
@@ -41,16 +83,18 @@ interface SlipProps {
   pointed: Pointed;
   scale: number;
   text: OutlineText | undefined;
+  worker: ShopWorker | null;
   onClose: () => void;
   onDecide: (value: string) => void;
   onWithdraw: () => void;
 }
 
-/** Opens at the thing that was pointed at: its text, where that comes from, and others that would do. */
-export function Slip({ pointed, scale, text, onClose, onDecide, onWithdraw }: SlipProps) {
+/** Opens at the thing that was pointed at: its text, where that comes from, others that would do, and the text in another manner. */
+export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdraw }: SlipProps) {
   const anchor = useRef<HTMLSpanElement>(null);
-  const [draft, setDraft] = useState(text?.text ?? pointed.text);
+  const [draft, setDraft] = useState(text ? text.text : pointed.text);
   const { x, y, width, height } = pointed.rect;
+  const empty = stockIn(draft);
   return (
     <>
       <Anchor ref={anchor} style={{ left: x * scale, top: y * scale, width: width * scale, height: height * scale }} />
@@ -68,31 +112,110 @@ export function Slip({ pointed, scale, text, onClose, onDecide, onWithdraw }: Sl
               onDecide(draft);
             }}
           >
-            <Field label="Text" rows={3} value={draft} onChange={setDraft} autoFocus />
+            <Field label="Text" rows={3} value={draft} onChange={setDraft} autoFocus placeholder={text?.ask ?? ''} />
             {text ? (
               <Soft>
                 <small>{sourceLine(text)}</small>
               </Soft>
             ) : null}
-            {text?.choices.length ? (
-              <div className="choices">
-                <small>Others from your brief</small>
-                {text.choices.map((choice) => (
-                  <TextButton key={choice.text} onPress={() => setDraft(choice.text)} style={{ textAlign: 'left' }}>
-                    {choice.text}
-                  </TextButton>
-                ))}
-              </div>
-            ) : null}
+            {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
             <Row>
               <Button type="submit">Use it</Button>
               {text?.sources.some((source) => source.kind === 'seller') ? (
                 <TextButton onPress={onWithdraw}>Back to what was made</TextButton>
               ) : null}
             </Row>
+            <Rework draft={draft} place={pointed.place} worker={worker} onTake={setDraft} />
+            <Choices place={pointed.place} worker={worker} onTake={setDraft} />
           </form>
         </Dialog>
       </Paper>
     </>
+  );
+}
+
+/** The text in another manner, shown beside what it was, with what was done to it. */
+function Rework({
+  draft,
+  place,
+  worker,
+  onTake,
+}: {
+  draft: string;
+  place: string;
+  worker: ShopWorker | null;
+  onTake: (text: string) => void;
+}) {
+  const [result, setResult] = useState<{ from: string; manner: Manner; made: Reworked } | null>(null);
+  if (!worker || draft.trim().split(/\s+/).length < 3) return null;
+  const ask = (manner: Manner) =>
+    void worker.ask('rework', { text: draft, manner, place }).then((made) => setResult({ from: draft, manner, made }));
+  return (
+    <Others>
+      <h3 id="rework">In another manner</h3>
+      <Manners role="group" aria-labelledby="rework">
+        {manners.map(({ id, label }) => (
+          <TextButton
+            key={id}
+            onPress={() => ask(id)}
+            style={{ width: 'auto', color: tokens.verdigris, textDecoration: 'underline' }}
+          >
+            {label}
+          </TextButton>
+        ))}
+      </Manners>
+      <div role="status">
+        {result && !result.made.ok ? <Soft>{result.made.say}</Soft> : null}
+        {result?.made.ok ? (
+          <>
+            <BeforeAfter>
+              <dt>Before</dt>
+              <dd>{result.from}</dd>
+              <dt>After</dt>
+              <dd>{result.made.text}</dd>
+            </BeforeAfter>
+            <Row>
+              <QuietButton
+                onPress={() => {
+                  if (result.made.ok) onTake(result.made.text);
+                  setResult(null);
+                }}
+                style={{ width: 'auto' }}
+              >
+                Take it over
+              </QuietButton>
+              <small>Done: {result.made.did.join('; ')}.</small>
+            </Row>
+          </>
+        ) : null}
+      </div>
+    </Others>
+  );
+}
+
+/** Others that would do here, out of brief, goods and plain words. */
+function Choices({ place, worker, onTake }: { place: string; worker: ShopWorker | null; onTake: (text: string) => void }) {
+  const [choices, setChoices] = useState<Text[] | null>(null);
+  useEffect(() => {
+    let stale = false;
+    void worker?.ask('choices', { place }).then((found) => {
+      if (!stale) setChoices(found);
+    });
+    return () => {
+      stale = true;
+    };
+  }, [worker, place]);
+  if (!choices?.length) return null;
+  return (
+    <Others>
+      <h3>Others that would do ({choices.length})</h3>
+      <ul>
+        {choices.map((choice) => (
+          <li key={choice.text}>
+            <TextButton onPress={() => onTake(choice.text)}>{choice.text}</TextButton>
+          </li>
+        ))}
+      </ul>
+    </Others>
   );
 }

@@ -231,6 +231,7 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
               pointed={pointed}
               scale={scale}
               text={sectionText}
+              worker={worker}
               onClose={() => setPointed(null)}
               onDecide={(value) => {
                 onDecide(pointed.place, value);

@@ -89,3 +89,18 @@ export async function readOwner(id: string): Promise<Owner | null> {
 export async function writeOwner(id: string, owner: Owner): Promise<void> {
   await kept(() => keys().setItem(id, owner));
 }
+
+const drafts = () => localforage.createInstance({ name: 'arcatum', storeName: 'drafts' });
+const draftSchema = z.object({ from: z.string(), text: z.string() });
+
+/** A change of the brief that was written but not done yet, and the brief that it changes. */
+export type Draft = z.infer<typeof draftSchema>;
+
+export const saveDraft = async (project: string, draft: Draft): Promise<void> =>
+  void (await kept(() => drafts().setItem(project, draft)));
+export const clearDraft = (project: string): Promise<void> => drafts().removeItem(project);
+
+export async function loadDraft(project: string): Promise<Draft | null> {
+  const found = draftSchema.safeParse(await drafts().getItem(project));
+  return found.success ? found.data : null;
+}

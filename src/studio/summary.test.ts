@@ -42,15 +42,6 @@ describe('the studio’s view of a shop', () => {
     }
   });
 
-  test('offers other sentences of the brief for headline and lead', () => {
-    const opening = view.outline[0]?.sections.find((section) => section.id === 'opening')?.words ?? [];
-    for (const slot of ['headline', 'lead']) {
-      const text = opening.find((candidate) => candidate.slot === slot);
-      expect(text?.choices.length).toBeGreaterThan(0);
-      for (const choice of text?.choices ?? []) expect(choice.text).not.toBe(text?.text);
-    }
-  });
-
   test('shows hidden sections as hidden, and ones that nothing fills as left out', () => {
     const hidden = summary({ 'plan/home/why/hidden': true });
     expect(hidden.outline[0]?.sections.find((section) => section.id === 'why')).toMatchObject({ hidden: true, filled: true });

@@ -1,19 +1,28 @@
 import { type Reading } from '@/core/brief';
 import { type ImportedGoods } from '@/core/goods';
 import { type Look } from '@/core/look';
-import { type Because, type PageKind, type SectionKind } from '@/core/plan';
+import { type NameIdea, type Next } from '@/core/interview';
+import {
+  type Arrangement,
+  type Ask as SectionAsk,
+  type Because,
+  type PageKind,
+  type Section,
+  type SectionKind,
+} from '@/core/plan';
 import { type Finding } from '@/core/proof';
 import { type Project } from '@/core/project';
 import { type Result } from '@/core/result';
-import { type Target } from '@/core/site';
+import { type ShopDifference, type Target } from '@/core/site';
 import { type TillRules } from '@/core/till';
-import { type Text } from '@/core/words';
+import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
 /** A text with the place that it can be changed at. */
 export interface OutlineText extends Text {
   place: string;
   slot: string;
-  choices: Text[];
+  /** What the seller is asked where the place is empty. */
+  ask: string | null;
 }
 
 export interface OutlineSection {
@@ -26,6 +35,11 @@ export interface OutlineSection {
   hidden: boolean;
   /** False where nothing known fills it, so that it is not in the shop. */
   filled: boolean;
+  /** "made" by what is known, "asked" for in the brief, or "added" by the seller. */
+  from: Section['from'];
+  arrangement: string | null;
+  arrangements: readonly Arrangement[];
+  asks: readonly SectionAsk[];
   words: OutlineText[];
 }
 
@@ -35,7 +49,13 @@ export interface OutlinePage {
   name: string;
   path: string;
   inMenu: boolean;
+  inFooter: boolean;
+  added: boolean;
+  /** Whether it can be taken out. */
+  optional: boolean;
   because: Because;
+  visitorGets: string;
+  doNext: string;
   title: string;
   description: string;
   sections: OutlineSection[];
@@ -54,6 +74,10 @@ export interface Summary {
   categories: { name: string; path: string; count: number }[];
   findings: Finding[];
   setAside: string[];
+  /** Pages that the seller took out and can bring back. */
+  takenOut: { id: string; name: string }[];
+  /** How easily the home page reads. */
+  ease: Ease;
 }
 
 export interface PaintedPage {
@@ -77,6 +101,20 @@ export interface Jobs {
   };
   paint: { give: { path: string }; get: PaintedPage };
   load: { give: { path: string }; get: unknown };
+  /** The question whose answer would change most; null where none is worth asking. */
+  ask: { give: Record<string, never>; get: Next | { none: true } };
+  answer: {
+    give: { id: string; given: string[]; at: string };
+    get: { ok: true; brief: string; decisions: Project['decisions'] } | { ok: false; say: string };
+  };
+  ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
+  /** Other texts for a place. */
+  choices: { give: { place: string }; get: Text[] };
+  rework: { give: { text: string; manner: Manner; place: string }; get: Reworked };
+  /** What another brief would change. */
+  compare: { give: { brief: string }; get: ShopDifference };
+  /** Pictures of sections in the shop's own look: a document each. */
+  sketches: { give: { page: string }; get: { kind: SectionKind; html: string }[] };
   import: { give: { bytes: Uint8Array; currency: string }; get: Result<ImportedGoods> };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }

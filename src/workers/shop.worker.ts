@@ -1,7 +1,10 @@
 /// <reference lib="webworker" />
 import { importGoods } from '@/core/goods';
+import { answerQuestion, fullerBrief, nameIdeas, nextQuestion, sloganIdeas } from '@/core/interview';
+import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core/plan';
 import { pack, type Picture, type Project } from '@/core/project';
 import {
+  compareShops,
   firstView,
   makeShop,
   offerOf,
@@ -13,6 +16,7 @@ import {
   type SiteFile,
   type Target,
 } from '@/core/site';
+import { rework, wordsPlace } from '@/core/words';
 import { storefront } from '@/storefront';
 import { readPictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
@@ -22,6 +26,7 @@ declare const self: DedicatedWorkerGlobalScope;
 
 let shop: Shop | null = null;
 let goods: Project['goods'] | null = null;
+let current: Project | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
 
@@ -49,6 +54,11 @@ const target: Target = { kind: 'preview', address: 'https://preview.example/' };
 function opened(): Shop {
   if (!shop) throw new Error('No project is open.');
   return shop;
+}
+
+function openedProject(): Project {
+  if (!current) throw new Error('No project is open.');
+  return current;
 }
 
 function paint(path: string): Jobs['paint']['get'] {
@@ -104,17 +114,88 @@ async function site(id: number, to: Target): Promise<Jobs['site']['get'] | null>
   return { archive: pack(files), files: files.length };
 }
 
+/** The page, section and slot of a place in the shop that is open. */
+function textAt(of: Shop, place: string): { page: Page; section: Section; slot: string; now: string } | null {
+  for (const page of of.pages)
+    for (const section of page.sections) {
+      const prefix = wordsPlace(page, section, '');
+      if (!place.startsWith(prefix)) continue;
+      const slot = place.slice(prefix.length);
+      return { page, section, slot, now: of.writer.words(page, section)?.[slot]?.text ?? '' };
+    }
+  return null;
+}
+
+/** Each section of the library on a page of its own, in the look of the shop, with what it would say there. */
+function sketches(pageId: string): Jobs['sketches']['get'] {
+  const of = opened();
+  const page = of.pages.find((candidate) => candidate.id === pageId) ?? of.pages[0];
+  if (!page) return [];
+  const addresses = windowAddresses(of);
+  const css = `${storefront.styles(of, addresses)}.top,.foot,.skip{display:none!important}main{padding-top:0}body{min-height:0}`;
+  return sectionLibrary.map((definition) => {
+    const { kind, label, visitorGets, doNext } = definition;
+    const section: Section = {
+      id: freshId(kind, []),
+      kind,
+      label,
+      because: reason(''),
+      visitorGets,
+      doNext,
+      hidden: false,
+      from: 'added',
+      arrangement: null,
+    };
+    const written = of.writer.write({ ...page, sections: [section] });
+    if (!written.sections.length) return { kind, html: '' };
+    const html = storefront.page(of, written, firstView, addresses, target);
+    return { kind, html: html.replace(/<link rel="stylesheet"[^>]*>/, '').replace('</head>', `<style>${css}</style></head>`) };
+  });
+}
+
+/** What a shop says elsewhere: a rework must not say it again. */
+const saidElsewhere = (of: Shop, place: string): string[] =>
+  of.pages
+    .filter((page) => page.kind !== 'product')
+    .flatMap((page) =>
+      of.writer
+        .write(page)
+        .sections.flatMap((section) =>
+          Object.entries(section.words).map(([slot, text]) => ({ at: wordsPlace(page, section, slot), text: text.text })),
+        ),
+    )
+    .filter(({ at }) => at !== place)
+    .map(({ text }) => text);
+
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
     goods = give.goods ?? goods;
     if (!goods) throw new Error('The list of goods was never sent.');
     const project: Project = { ...give.project, goods };
     pictureUrls = give.pictureUrls;
+    current = project;
     shop = makeShop(project);
     return summarise(shop, project);
   },
   paint: async ({ path }) => paint(path),
   load: async ({ path }) => load(path),
+  ask: async () => nextQuestion(openedProject()) ?? { none: true },
+  answer: async ({ id, given, at }) => {
+    const answered = answerQuestion(openedProject(), id, given, at);
+    return answered.ok ? { ok: true, brief: answered.project.brief, decisions: answered.project.decisions } : answered;
+  },
+  ideas: async () => ({
+    names: nameIdeas(opened(), openedProject().seed),
+    slogans: sloganIdeas(opened()),
+    fuller: fullerBrief(opened()),
+  }),
+  choices: async ({ place }) => {
+    const at = textAt(opened(), place);
+    return at ? opened().writer.alternatives(at.page, at.section, at.slot, at.now) : [];
+  },
+  rework: async ({ text, manner, place }) => rework(text, manner, opened().reading, saidElsewhere(opened(), place)),
+  compare: async ({ brief }) => compareShops(opened(), makeShop({ ...openedProject(), brief })),
+  sketches: async ({ page }) => sketches(page),
   import: async ({ bytes, currency }) => importGoods(bytes, currency),
   site: async ({ target: to }, id) => site(id, to),
 };

@@ -1,30 +1,54 @@
 import { findingsOf } from '@/core/proof';
-import { type Page } from '@/core/plan';
+import { pageDefinitions, sectionDefinition, type Page } from '@/core/plan';
 import { type Project } from '@/core/project';
 import { type Shop } from '@/core/site';
-import { wordsPlace, type Text } from '@/core/words';
+import { askedAt, readingEase, wordsPlace } from '@/core/words';
 import { type OutlinePage, type OutlineText, type Summary } from './protocol';
 
-function choicesFor(shop: Shop, section: string, slot: string): Text[] {
-  if (section !== 'opening') return [];
-  if (slot === 'headline') return shop.writer.harvest.headlineChoices;
-  return slot === 'lead' ? shop.writer.harvest.leadChoices : [];
-}
-
 function outlinePage(shop: Shop, page: Page): OutlinePage {
-  const { id, kind, name, path, inMenu, because } = page;
+  const { id, kind, name, path, inMenu, inFooter, added, because, visitorGets, doNext } = page;
   const { meta } = shop.writer.write(page);
   const sections = page.sections.map((section) => {
     const words = shop.writer.words(page, section);
+    const definition = sectionDefinition(section.kind);
     const texts = Object.entries(words ?? {}).map(([slot, text]): OutlineText => ({
       ...text,
       slot,
       place: wordsPlace(page, section, slot),
-      choices: choicesFor(shop, section.id, slot),
+      ask: askedAt(text),
     }));
-    return { ...section, filled: words !== null, words: texts };
+    const filled = words !== null && shop.writer.isFilled(page, section, words);
+    return { ...section, filled, words: texts, arrangements: definition.arrangements, asks: definition.asks ?? [] };
   });
-  return { id, kind, name, path, inMenu, because, title: meta.title, description: meta.description, sections };
+  const optional = pageDefinitions.some((definition) => definition.kind === kind && definition.optional);
+  return {
+    id,
+    kind,
+    name,
+    path,
+    inMenu,
+    inFooter,
+    added,
+    optional,
+    because,
+    visitorGets,
+    doNext,
+    title: meta.title,
+    description: meta.description,
+    sections,
+  };
+}
+
+/** All that the home page says, in one piece. */
+function homeText(shop: Shop): string {
+  const [home] = shop.pages;
+  if (!home) return '';
+  return shop.writer
+    .write(home)
+    .sections.flatMap((section) => Object.values(section.words))
+    .filter((text) => text.rank < 3 && /[.!?]$/.test(text.text))
+    .map((text) => text.text)
+    .join(' ');
 }
 
 /** The studio's view of a shop. Products stand for one another: the first one shows what a product page is made of. */
@@ -47,5 +71,12 @@ export function summarise(shop: Shop, project: Project): Summary {
     })),
     findings: findingsOf(shop, project.goods.problems),
     setAside: shop.setAside,
+    takenOut: pageDefinitions
+      .filter(
+        (definition) =>
+          definition.optional && project.decisions.some((d) => d.place === `plan/${definition.kind}/hidden` && d.value === true),
+      )
+      .map(({ kind, name }) => ({ id: kind, name })),
+    ease: readingEase(homeText(shop)),
   };
 }

@@ -1,4 +1,4 @@
-import { broaderTerms, chooseSenses, headNoun } from '../lexicon';
+import { broaderTerms, chooseSenses, headNoun, singular } from '../lexicon';
 
 /** What shoppers of a kind of thing ask about it. It is a question to the seller and a section to offer, never a claim. */
 export interface Detail {
@@ -363,7 +363,7 @@ export function kindsOf(phrases: readonly string[], trade = ''): GoodsKind[] {
   const votes = new Map<GoodsKind, number>();
   chooseSenses(heads).forEach((sense, i) => {
     const head = heads[i] ?? '';
-    const chain = sense ? [head, ...broaderTerms(head, sense)] : [];
+    const chain = sense ? [singular(head), ...broaderTerms(head, sense)] : [];
     const [best] = goodsKinds.map((kind) => ({ kind, at: nearest(chain, kind) })).sort((a, b) => a.at - b.at);
     if (best && best.at < Infinity) votes.set(best.kind, (votes.get(best.kind) ?? 0) + (head === own ? 2 : 1));
   });

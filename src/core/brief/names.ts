@@ -105,7 +105,7 @@ function introduced(brief: string): Fact<string> | null {
       const [first = ''] = value?.split(' ') ?? [];
       if (!value || commonStarts.test(value) || /^I$/.test(first)) continue;
       // "I'm Sam" gives a person, who may not be the business.
-      const person = /[Ii]['’]m\s/.test(match[0]);
+      const person = /[Ii]['’]m\s/.test(match[0]) || /[Ww]e are\s+\p{Lu}\p{Ll}+ and \p{Lu}\p{Ll}+$/u.test(match[0]);
       const start = match.index + match[0].indexOf(value);
       return factAt(brief, value.replace(/\s+/g, ' '), person ? 0.5 : confidence, start, start + value.length);
     }

@@ -169,6 +169,10 @@ function firstOfEach<T>(facts: Fact<T>[], key: (value: T) => string): Fact<T>[] 
   return facts.filter((fact) => !seen.has(key(fact.value)) && seen.add(key(fact.value)));
 }
 
+const goalIds: readonly Goal[] = ['sell', 'bookings', 'enquiries', 'visits', 'subscribers', 'known'];
+const reachIds: readonly Reach[] = ['local', 'country', 'abroad', 'region', 'world'];
+const originIds: readonly Origin[] = ['own', 'resold', 'both'];
+
 /** Lays the seller's corrections over a reading. */
 export function correct(reading: Reading, decided: Decided): Reading {
   const one = (fact: Fact<string> | null, name: string): Fact<string> | null => {
@@ -183,6 +187,11 @@ export function correct(reading: Reading, decided: Decided): Reading {
       source: facts.find((f) => f.value === value)?.source ?? null,
       corrected: true,
     })) ?? facts;
+  const chosen = <T extends string>(fact: Fact<T> | null, name: string, ids: readonly T[]): Fact<T> | null => {
+    const value = decided.at(`reading/${name}`, z.string());
+    const known = ids.find((id) => id === value);
+    return known ? { value: known, confidence: 1, source: fact?.source ?? null, corrected: true } : fact;
+  };
   const colours = (facts: Fact<NamedColour>[], name: string): Fact<NamedColour>[] =>
     decided.at(`reading/${name}`, z.array(z.string()))?.flatMap((word) => {
       const hex = colourOf(word);
@@ -199,6 +208,8 @@ export function correct(reading: Reading, decided: Decided): Reading {
     }) ?? facts;
   return {
     ...reading,
+    doubts: reading.doubts.filter((doubt) => !decided.has(`reading/${doubt.about}`)),
+    address: one(reading.address, 'address'),
     name: one(reading.name, 'name'),
     place: one(reading.place, 'place'),
     email: one(reading.email, 'email'),
@@ -207,6 +218,11 @@ export function correct(reading: Reading, decided: Decided): Reading {
     sells: many(reading.sells, 'sells'),
     audience: many(reading.audience, 'audience'),
     tone: many(reading.tone, 'tone'),
+    features: many(reading.features, 'features'),
+    difference: many(reading.difference, 'difference'),
+    goal: chosen(reading.goal, 'goal', goalIds) ?? reading.goal,
+    reach: chosen(reading.reach, 'reach', reachIds),
+    origin: chosen(reading.origin, 'origin', originIds),
     coloursWanted: colours(reading.coloursWanted, 'coloursWanted'),
     coloursAvoided: colours(reading.coloursAvoided, 'coloursAvoided'),
   };

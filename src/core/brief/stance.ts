@@ -28,7 +28,7 @@ export function readOrigin(brief: string, sentences: readonly Sentence[]): Fact<
 }
 
 const apart =
-  /\b(?:for your \w+ alone|no matter how|made to measure|one of a kind|unlike|nobody else|no one else|the only|every (?!other|day|week|year)|each (?!of them)|nothing (?:is|here|leaves)|never|no two|guarantee\w*|without|instead of|all of it|all of (?:our|them)|what(?:ever)? (?:the|others) .* throw away|cured|for as long as|if (?:a|an|it|one|the) .+(?:comes|breaks|fails|cut|wears|goes|tears|splits|leaks|stops)|we visit)\b/i;
+  /\b(?:for your \w+ alone|no matter how|made to measure|one of a kind|unlike|nobody else|no one else|the only|every (?!other|day|week|year)|each (?!of them)|nothing (?:is|here|leaves)|never|no two|guarantee\w*|without|instead of|all of it|all of (?:our|them)|what(?:ever)? (?:the|others) .* throw away|cured|for as long as|if (?:a|an|it|one|the) .+(?:comes|breaks|fails|cut|wears|goes|tears|splits|leaks|stops)|we visit|if .+ (?:we|i)(?:['’]ll| will)? (?:take|replace|mend|repair|refund|resew|send|give|swap|set))\b/i;
 const elsewhere =
   /\b(?:parcels?|post(?:age)?|deliver\w*|shipping|ring|call|e-?mail|phone|customers?|buyers|people who (?:buy|come))\b|£|€|\$/i;
 

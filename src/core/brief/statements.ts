@@ -113,6 +113,7 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
     const words = text.split(/\s+/).length;
     if (words < (sentence.label === 'detail' ? 2 : 3) || words > 45) return;
     if ((sentence.heading || noun.has(sentence.label)) && !/\b(?:we|i|is|are|has|our|my|your|you)\b/i.test(text)) return;
+    if (statements.some((known) => known.text === text)) return;
     const topics: Topic[] = sentence.label === 'detail' ? ['detail'] : topicsOf(text);
     statements.push({
       id: `s${i + 1}`,
@@ -130,7 +131,7 @@ export function statementsOf(sentences: readonly Sentence[]): Statement[] {
 const noun: ReadonlySet<Sentence['label']> = new Set(['name', 'sells', 'audience', 'place', 'reach', 'contact', 'other']);
 
 /** A gap that a fuller brief marks for the seller: "[where you are]". */
-export const isGap = (text: string): boolean => /^\W*\[[^\]]*\]\W*$/.test(text);
+export const isGap = (text: string): boolean => /\[[^\]]*\]/.test(text);
 
 export const topicsOf = (text: string): Topic[] =>
   (Object.keys(topicPatterns) as (keyof typeof topicPatterns)[]).filter((topic) => topicPatterns[topic].test(text));

@@ -97,6 +97,7 @@ const peoplePatterns = [
   ),
   new RegExp(String.raw`\bmy (?:${kin}),?\s+(${personName})`, 'gu'),
   new RegExp(String.raw`\b(${personName}) and I\b`, 'gu'),
+  new RegExp(String.raw`\b[Ww]e are (\p{Lu}\p{Ll}+)(?:, (\p{Lu}\p{Ll}+))? and (\p{Lu}\p{Ll}+)(?=[.,])`, 'gu'),
 ];
 
 /** People that the brief names as being behind it. */

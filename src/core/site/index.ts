@@ -28,4 +28,5 @@ export {
   type SiteFile,
   type Target,
 } from './files';
+export { compareShops, type ShopDifference } from './compare';
 export { buildReport, readingReport } from './report';

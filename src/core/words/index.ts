@@ -6,4 +6,6 @@ export { type SectionWords } from './writing';
 export { describe } from './products';
 export { readingEase, fleschScore, splitBlock, type Ease } from './ease';
 export { stockIn, stockPhrases } from './stock';
+export { manners, rework, type Manner, type Reworked } from './rework';
+export { untraced, Vocabulary } from './trace';
 export { Writer, wordsPlace, type WrittenPage, type WrittenSection } from './write';

@@ -3,8 +3,10 @@ import { type Known, type Page, type Section } from '../plan';
 import { type Decided } from '../project';
 import { harvest, type Harvest } from './harvest';
 import { metaWriter, type PageMeta } from './search';
+import { alternatives } from './alternatives';
 import { isFilled, withAsks, writeSection } from './sections';
 import { type Text } from './text';
+import { untraced, Vocabulary } from './trace';
 import { type SectionWords, type Writing } from './writing';
 
 /** A section with its texts; sections that nothing known fills are not among them. */
@@ -19,11 +21,39 @@ export interface WrittenPage extends Omit<Page, 'sections'> {
   meta: PageMeta;
 }
 
+/** All that a text may speak of. */
+function* inputsOf({ reading, catalogue, rules }: Known): Generator<string> {
+  const facts = [
+    reading.name,
+    reading.place,
+    reading.email,
+    reading.phone,
+    reading.address,
+    ...reading.sells,
+    ...reading.audience,
+    ...reading.people,
+    ...reading.links,
+  ];
+  for (const fact of facts) if (fact) yield fact.value;
+  for (const statement of reading.statements) yield statement.source.text;
+  for (const one of reading.reviews) yield `${one.value.text} ${one.value.by}`;
+  for (const one of reading.openings) yield `${one.value.days} ${one.value.hours}`;
+  for (const product of catalogue.products) {
+    yield `${product.title} ${product.description} ${product.options.join(' ')} ${product.categories.join(' ')}`;
+    for (const variant of product.variants) if (variant.values.length) yield variant.values.join(' ');
+  }
+  for (const zone of rules.zones) yield `${zone.label} ${zone.rates.map((rate) => rate.label).join(' ')}`;
+  for (const code of rules.codes) yield code.code;
+  yield rules.currency;
+}
+
 const byTheSeller = (text: string): Text => ({ text, rank: 1, sources: [{ kind: 'seller' }] });
 
 /** Writes pages one at a time, so that one can be repainted without the rest. */
 export class Writer {
   readonly harvest: Harvest;
+  /** Every word that brief, list and till hold. */
+  private readonly vocabulary: Vocabulary;
   private readonly meta: (page: Page) => PageMeta;
   /** The seller's own texts, by section and slot. */
   private readonly own = new Map<string, Map<string, string>>();
@@ -34,6 +64,7 @@ export class Writer {
   ) {
     this.harvest = harvest(known.reading);
     this.meta = metaWriter(known, this.harvest);
+    this.vocabulary = new Vocabulary(inputsOf(known));
     for (const [place] of decided.under('words/')) {
       const text = decided.at(place, z.string());
       const cut = place.lastIndexOf('/');
@@ -56,16 +87,26 @@ export class Writer {
   words(page: Page, section: Section): SectionWords | null {
     const writing = this.writing(page, section);
     const own = this.ownWords(sectionPlace(page, section));
-    const written = writeSection(writing) ?? (Object.keys(own).length ? {} : null);
+    const made = writeSection(writing);
+    const written = made ? this.traced(made) : Object.keys(own).length ? {} : null;
     if (!written) return null;
     // A text that the seller emptied is left out.
     const all = Object.entries({ ...withAsks(written, { ...writing }), ...own });
     return Object.fromEntries(all.filter(([slot, text]) => text.text !== '' || !(slot in own)));
   }
 
-  /** What was written where the seller has no say: for the choice to go back to it. */
-  made(page: Page, section: Section): SectionWords {
-    return writeSection(this.writing(page, section)) ?? {};
+  isFilled(page: Page, section: Section, words: SectionWords): boolean {
+    return isFilled(words, this.writing(page, section));
+  }
+
+  /** Other texts that would do at a place. */
+  alternatives(page: Page, section: Section, slot: string, now: string): Text[] {
+    return alternatives(this.writing(page, section), slot, now).filter((text) => untraced(text, this.vocabulary).length === 0);
+  }
+
+  /** Whatever claims something that stands in no input is left out. */
+  private traced(words: SectionWords): SectionWords {
+    return Object.fromEntries(Object.entries(words).filter(([, text]) => untraced(text, this.vocabulary).length === 0));
   }
 
   private writing(page: Page, section: Section): Writing {

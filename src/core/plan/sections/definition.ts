@@ -25,6 +25,8 @@ export interface SectionDefinition {
   asked?: (known: Known) => Because | null;
   /** Whether sellers can add it to a page. */
   library: boolean;
+  /** What it can't be without, in words after "Needs". */
+  needs?: string;
   /** Whether a page can have several of it. */
   repeats?: boolean;
   arrangements: readonly Arrangement[];

@@ -69,6 +69,7 @@ export const meeting: readonly SectionDefinition[] = [
         ? reasonFrom('People are to come to you.', [reading.place, ...reading.openings])
         : null,
     asked: (known) => (known.reading.place ? wished(known, 'map', 'Your brief asks for a map.') : null),
+    needs: 'a place in the brief',
     library: true,
     arrangements: [
       { id: 'beside', label: 'Beside the address' },
@@ -85,6 +86,7 @@ export const meeting: readonly SectionDefinition[] = [
         ? reasonFrom('The site is to bring enquiries.', [reading.goal, reading.email])
         : null,
     asked: (known) => (known.reading.email ? wished(known, 'form', 'Your brief asks for a form.') : null),
+    needs: 'an e-mail address in the brief',
     library: true,
     arrangements: [
       { id: 'column', label: 'One column' },
@@ -101,6 +103,7 @@ export const meeting: readonly SectionDefinition[] = [
         ? reasonFrom('The site is to win readers for your letters.', [reading.goal])
         : null,
     asked: (known) => (known.reading.email ? wished(known, 'newsletter', 'Your brief asks for a newsletter.') : null),
+    needs: 'an e-mail address in the brief',
     library: true,
     arrangements: [
       { id: 'band', label: 'A band across' },

@@ -28,6 +28,7 @@ export const selling: readonly SectionDefinition[] = [
       catalogue.products.length > 1
         ? reason(`Your list has ${catalogue.products.length} things; a few of them should be seen at once.`)
         : null,
+    needs: 'goods',
     library: true,
     arrangements: [
       { id: 'shelf', label: 'On a shelf' },
@@ -41,6 +42,7 @@ export const selling: readonly SectionDefinition[] = [
     doNext: 'Show it in use in its first picture.',
     because: ({ catalogue }) =>
       catalogue.products.length === 1 ? reason('You sell one thing, so it may have the front page.') : null,
+    needs: 'goods',
     library: true,
     arrangements: [
       { id: 'beside', label: 'Picture beside words' },
@@ -54,6 +56,7 @@ export const selling: readonly SectionDefinition[] = [
     doNext: 'Rename categories in your list to words that buyers use.',
     because: ({ catalogue }) =>
       catalogue.categories.length > 1 ? reason(`Your goods fall into ${catalogue.categories.length} categories.`) : null,
+    needs: 'categories in your list',
     library: true,
     arrangements: [
       { id: 'list', label: 'Names in a list' },
@@ -92,6 +95,7 @@ export const selling: readonly SectionDefinition[] = [
       spoken(known).length > 1 ? reason('You sell appointments, and people compare their prices first.') : null,
     asked: (known) =>
       known.catalogue.products.length ? wished(known, 'price-table', 'Your brief asks for a table of prices.') : null,
+    needs: 'goods',
     library: true,
     arrangements: [
       { id: 'table', label: 'One table' },
@@ -108,6 +112,7 @@ export const selling: readonly SectionDefinition[] = [
       known.catalogue.products.some((product) => product.pictures.length)
         ? wished(known, 'gallery', 'Your brief asks for pictures to look at.')
         : null,
+    needs: 'pictures of your goods',
     library: true,
     arrangements: [
       { id: 'wall', label: 'A wall of pictures' },

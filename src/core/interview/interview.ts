@@ -1,0 +1,195 @@
+import { z } from 'zod';
+import { kindsOf } from '../brief';
+import { findingsOf } from '../proof';
+import { Decided, decide, type Project } from '../project';
+import { makeShop, type Shop } from '../site';
+import { type Answer, type Asking, type Question, type Situation } from './asking';
+import { businessQuestions } from './questions/business';
+import { detailQuestions } from './questions/details';
+import { doubtQuestions, mismatchQuestion } from './questions/doubts';
+import { reachingQuestions } from './questions/reaching';
+import { siteQuestions } from './questions/site';
+
+/** What an answer would change in the shop. */
+export interface Gain {
+  /** Sections that it opens, as "Story on Home". */
+  opens: string[];
+  /** How many texts it gives a source of the seller's. */
+  texts: number;
+  /** Doubts and findings that it settles. */
+  settles: number;
+  /** Whether the look changes with it. */
+  look: boolean;
+  score: number;
+}
+
+/** The question to ask now. */
+export interface Next {
+  id: string;
+  say: string;
+  picks: readonly string[];
+  several: boolean;
+  field: string | null;
+  gain: Gain;
+  /** Which question this is, counted from 1, and how many more are worth asking. */
+  number: number;
+  left: number;
+}
+
+/** At most so many questions are asked of one seller. */
+export const mostQuestions = 12;
+
+/** A question whose answer would change less than this isn't worth the seller's time. */
+const worthAsking = 3.5;
+
+/** Goods that stand for the whole list while answers are tried out. */
+const triedWith = 40;
+
+function situationOf(project: Project, shop: Shop): Situation {
+  const { reading, catalogue } = shop;
+  const titles = catalogue.products.slice(0, 60).map((product) => product.title);
+  const kinds = kindsOf(
+    [...reading.sells.map((fact) => fact.value), ...(reading.sells.length ? [] : titles)],
+    reading.trade?.value.label,
+  );
+  const [first] = reading.sells;
+  return { project, shop, kinds, goods: first?.value ?? 'goods', trade: reading.trade?.value.label ?? 'goods' };
+}
+
+const questionsFor = (situation: Situation): Question[] => [
+  ...doubtQuestions(situation),
+  mismatchQuestion,
+  ...businessQuestions,
+  ...reachingQuestions,
+  ...siteQuestions,
+  ...detailQuestions(situation),
+];
+
+/** How many questions the seller has answered or skipped. */
+export const askedSoFar = (project: Project): number => new Decided(project.decisions).under('asked/').length;
+
+const isAsked = (project: Project, id: string): boolean =>
+  new Decided(project.decisions).at(`asked/${id}`, z.string()) !== undefined;
+
+/** A project with an answer in it: a sentence more in the brief, decisions more. */
+export function withAnswer(project: Project, answer: Answer, at = ''): Project {
+  const brief = answer.sentence
+    ? `${project.brief.trimEnd()}${project.brief.trim() ? '\n\n' : ''}${answer.sentence}`
+    : project.brief;
+  const made = Object.entries(answer.decisions ?? {}).map(([place, value]) => ({ place, value, at }));
+  return decide({ ...project, brief }, made);
+}
+
+/** The question whose answer would change the shop most, or null where none is worth asking. */
+export function nextQuestion(project: Project): Next | null {
+  const number = askedSoFar(project) + 1;
+  if (number > mostQuestions) return null;
+  const tried: Project = { ...project, goods: { ...project.goods, products: project.goods.products.slice(0, triedWith) } };
+  const shop = makeShop(tried);
+  const situation = situationOf(tried, shop);
+  const before = measure(shop, tried);
+  const open = questionsFor(situation)
+    .filter((question) => !isAsked(project, question.id))
+    .flatMap((question) => {
+      const asking = question.ask(situation);
+      return asking ? [{ question, asking, gain: gainOf(before, tried, asking, situation) }] : [];
+    })
+    .map((one) => ({ ...one, worth: one.gain.score * one.asking.answerable }))
+    .filter(({ worth }) => worth >= worthAsking)
+    .sort((a, b) => b.worth - a.worth);
+  const [best] = open;
+  if (!best) return null;
+  const { say, picks, several, field } = best.asking;
+  return {
+    id: best.question.id,
+    say,
+    picks,
+    several,
+    field,
+    gain: best.gain,
+    number,
+    left: Math.min(open.length, mostQuestions - number + 1),
+  };
+}
+
+/** Answers a question, or says what is wrong with the answer. */
+export function answerQuestion(
+  project: Project,
+  id: string,
+  given: readonly string[],
+  at: string,
+): { ok: true; project: Project } | { ok: false; say: string } {
+  const situation = situationOf(project, makeShop(project));
+  const asking = questionsFor(situation)
+    .find((question) => question.id === id)
+    ?.ask(situation);
+  if (!asking) return { ok: false, say: 'That is answered by now.' };
+  const answers = given.map((one) => one.trim()).filter(Boolean);
+  if (!answers.length) return { ok: false, say: 'Pick an answer or write one, or skip the question.' };
+  for (const one of answers) {
+    const wrong = asking.picks.includes(one) ? null : (asking.check?.(one) ?? null);
+    if (wrong) return { ok: false, say: wrong };
+  }
+  const next = withAnswer(project, asking.answer(answers, situation), at);
+  return { ok: true, project: decide(next, [{ place: `asked/${id}`, value: 'answered', at }]) };
+}
+
+/** What a shop says and leaves open, for comparing. */
+interface Measure {
+  sections: Map<string, { label: string; weight: number }>;
+  texts: Map<string, number>;
+  open: number;
+  look: string;
+}
+
+/** What the law makes every shop say matters less to visitors than what sets it apart. */
+const weightOf = (kind: string): number => (['refunds', 'privacy', 'terms', 'delivery'].includes(kind) ? 0.5 : 1.5);
+
+const representative = (shop: Shop) => {
+  const kinds = new Set<string>();
+  return shop.pages.filter((page) => page.listed && !kinds.has(page.kind) && kinds.add(page.kind));
+};
+
+function measure(shop: Shop, project: Project): Measure {
+  const sections = new Map<string, { label: string; weight: number }>();
+  const texts = new Map<string, number>();
+  for (const page of representative(shop))
+    for (const section of shop.writer.write(page).sections) {
+      const at = `${page.kind}/${section.id}`;
+      const label = page.kind === 'product' ? `${section.label} with each product` : `${section.label} on ${page.name}`;
+      if (section.filled)
+        sections.set(at, { label, weight: page.kind === 'home' || page.kind === 'product' ? 3 : weightOf(page.kind) });
+      for (const [slot, text] of Object.entries(section.words)) if (text.text) texts.set(`${at}/${slot}`, text.rank);
+    }
+  const findings = findingsOf(shop, project.goods.problems);
+  const open = findings.reduce((sum, finding) => sum + (finding.level === 'mend' ? 4 : finding.level === 'todo' ? 1 : 0), 0);
+  const { name, place } = shop.reading;
+  const unsure = [name, place].filter((fact) => fact && fact.confidence < 0.6).length;
+  const { family, palette } = shop.look;
+  return {
+    sections,
+    texts,
+    open: open + shop.reading.doubts.length * 6 + unsure * 4,
+    look: `${family.id} ${palette.accent} ${palette.ground}`,
+  };
+}
+
+function gainOf(before: Measure, project: Project, asking: Asking, situation: Situation): Gain {
+  const answered = withAnswer(project, asking.answer(asking.sample, situation));
+  const shop = makeShop(answered);
+  const after = measure(shop, answered);
+  const opened = [...after.sections].filter(([at]) => !before.sections.has(at)).map(([, section]) => section);
+  const better = [...after.texts].filter(([at, rank]) => rank < (before.texts.get(at) ?? 3)).map(([at]) => at);
+  // A doubt that the answer has settled stays in the brief's own words; that it is answered is what counts.
+  const settled = Object.keys(asking.answer(asking.sample, situation).decisions ?? {}).filter((place) =>
+    place.startsWith('reading/'),
+  ).length
+    ? 2
+    : 0;
+  const settles = Math.max(0, before.open - after.open) + settled + (asking.urgent ? 6 : 0);
+  const look = before.look !== after.look;
+  const texts = better.reduce((sum, at) => sum + (/\/opening\/(?:headline|lead)$/.test(at) ? 3 : 0.6), 0);
+  const sections = opened.reduce((sum, section) => sum + section.weight, 0);
+  const score = sections + Math.min(5, texts) + settles * 1.5 + (look ? 4 : 0);
+  return { opens: opened.map(({ label }) => label), texts: better.length, settles, look, score };
+}

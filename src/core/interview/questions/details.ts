@@ -1,0 +1,27 @@
+import { asSentence, inLine, joined, withGoods, type Question, type Situation } from '../asking';
+
+/** What buyers of such goods ask: by the kind of the goods, as the lexical database places them. */
+export function detailQuestions({ kinds, shop }: Situation): Question[] {
+  const told = shop.reading.statements
+    .filter((statement) => statement.topics.includes('detail'))
+    .map((statement) => statement.text.toLowerCase());
+  return kinds.slice(0, 2).flatMap((kind, rank) =>
+    kind.details.slice(0, rank === 0 ? 3 : 1).map(({ id, name, ask, picks }): Question => ({
+      id: `detail-${id}`,
+      ask: (s) =>
+        told.some((text) => text.startsWith(`${name.toLowerCase()}:`))
+          ? null
+          : {
+              say: withGoods(ask, s.goods),
+              picks,
+              several: true,
+              field: picks.length ? 'Or in your words' : 'In your words',
+              sample: picks.length ? [picks[0] ?? ''] : ['as it should be'],
+              answerable: 0.85 - rank * 0.2,
+              answer: (given) => ({
+                sentence: `${name}: ${inLine(asSentence(joined(given.map(inLine))))}`,
+              }),
+            },
+    })),
+  );
+}

@@ -1,0 +1,92 @@
+import { type Fact, type Reading } from '../brief';
+import { type Shop } from './shop';
+
+/** What two shops differ in, in words for the seller. */
+export interface ShopDifference {
+  /** Facts of the reading that are other than before. */
+  reading: { label: string; before: string; after: string }[];
+  /** "Story on Home" */
+  opens: string[];
+  closes: string[];
+  pagesGained: string[];
+  pagesLost: string[];
+  /** How many texts of pages that stay read otherwise, and a few of them. */
+  texts: { count: number; examples: { where: string; before: string; after: string }[] };
+  /** What of the look is other than before. */
+  look: string[];
+  /** Decisions that would be set aside. None is lost. */
+  setAside: string[];
+}
+
+const one = (fact: Fact<unknown> | null): string => (fact ? String(fact.value) : '');
+const many = (facts: readonly Fact<string>[]): string => facts.map((fact) => fact.value).join(', ');
+
+/** The facts that a seller knows by name. */
+const facts: [label: string, show: (reading: Reading) => string][] = [
+  ['Name', (r) => one(r.name)],
+  ['Sells', (r) => many(r.sells)],
+  ['Trade', (r) => r.trade?.value.label ?? ''],
+  ['For', (r) => many(r.audience)],
+  ['Tone', (r) => many(r.tone)],
+  ['Colours', (r) => r.coloursWanted.map((fact) => fact.value.name).join(', ')],
+  ['Not these colours', (r) => r.coloursAvoided.map((fact) => fact.value.name).join(', ')],
+  ['Asked for', (r) => many(r.features)],
+  ['Goal', (r) => (r.goal.source || r.goal.corrected ? r.goal.value : '')],
+  ['Place', (r) => one(r.place)],
+  ['Parcels go to', (r) => one(r.reach)],
+  ['Origin', (r) => one(r.origin)],
+  ['E-mail', (r) => one(r.email)],
+  ['Telephone', (r) => one(r.phone)],
+  ['Currency', (r) => one(r.currency)],
+];
+
+/** One page of each kind, and each page of a kind that comes once. */
+function outline(shop: Shop) {
+  const seen = new Set<string>();
+  const pages = shop.pages.filter((page) =>
+    page.kind === 'product' || page.kind === 'category' ? !seen.has(page.kind) && seen.add(page.kind) : true,
+  );
+  const sections = new Map<string, string>();
+  const texts = new Map<string, { where: string; text: string }>();
+  for (const page of pages) {
+    const where = page.kind === 'product' ? 'each product' : page.kind === 'category' ? 'each category' : page.name;
+    const key = page.kind === 'product' || page.kind === 'category' ? page.kind : page.id;
+    for (const section of shop.writer.write(page).sections) {
+      if (!section.filled) continue;
+      sections.set(`${key}/${section.id}`, `${section.label} on ${where}`);
+      for (const [slot, text] of Object.entries(section.words))
+        if (text.text && page.kind !== 'product')
+          texts.set(`${key}/${section.id}/${slot}`, { where: `${section.label} on ${where}`, text: text.text });
+    }
+  }
+  return { pages: new Map(pages.filter((page) => page.kind !== 'product').map((page) => [page.id, page.name])), sections, texts };
+}
+
+const gained = (before: ReadonlyMap<string, string>, after: ReadonlyMap<string, string>): string[] =>
+  [...after].filter(([key]) => !before.has(key)).map(([, name]) => name);
+
+/** What would be other in a shop: shown before it is done. */
+export function compareShops(before: Shop, after: Shop): ShopDifference {
+  const [was, is] = [outline(before), outline(after)];
+  const changed = [...is.texts].flatMap(([key, { where, text }]) => {
+    const old = was.texts.get(key);
+    return old && old.text !== text ? [{ where, before: old.text, after: text }] : [];
+  });
+  const look: string[] = [];
+  if (before.look.family.id !== after.look.family.id)
+    look.push(`the family, from ${before.look.family.name} to ${after.look.family.name}`);
+  if (before.look.heading.id !== after.look.heading.id || before.look.text.id !== after.look.text.id) look.push('the typefaces');
+  if (JSON.stringify(before.look.palette) !== JSON.stringify(after.look.palette)) look.push('the colours');
+  return {
+    reading: facts
+      .map(([label, show]) => ({ label, before: show(before.reading), after: show(after.reading) }))
+      .filter((fact) => fact.before !== fact.after),
+    opens: gained(was.sections, is.sections),
+    closes: gained(is.sections, was.sections),
+    pagesGained: gained(was.pages, is.pages),
+    pagesLost: gained(is.pages, was.pages),
+    texts: { count: changed.length, examples: changed.slice(0, 3) },
+    look,
+    setAside: after.setAside.filter((place) => !before.setAside.includes(place)),
+  };
+}

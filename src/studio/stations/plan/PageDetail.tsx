@@ -1,0 +1,177 @@
+'use client';
+
+import { useState } from 'react';
+import { GridList, useDragAndDrop } from 'react-aria-components';
+import styled from 'styled-components';
+import { type OutlinePage } from '@/workers/protocol';
+import { Button, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { tokens } from '../../theme';
+import { type StationProps } from '../station';
+import { Library } from './Library';
+import { addedTo, SectionStrip } from './SectionStrip';
+
+const Inside = styled.div`
+  padding: 0 0 14px 22px;
+  display: grid;
+  gap: 10px;
+  dl {
+    display: grid;
+    grid-template-columns: 92px minmax(0, 1fr);
+    gap: 3px 10px;
+    font-size: 14px;
+  }
+  dt {
+    color: ${tokens.soft};
+  }
+`;
+
+const Strips = styled(GridList)`
+  display: grid;
+  gap: 4px;
+  .react-aria-DropIndicator[data-drop-target] {
+    outline: 2px solid ${tokens.verdigris};
+  }
+`;
+
+/** Pages that menus can't name: they are reached from where they are needed. */
+const unnamed: ReadonlySet<string> = new Set(['home', 'product', 'category', 'cart', 'checkout', 'thanks', 'missing', 'search']);
+
+export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & Pick<StationProps, 'state' | 'shop' | 'goTo'>) {
+  const [renaming, setRenaming] = useState(false);
+  const [library, setLibrary] = useState(false);
+  const key = page.kind === 'product' ? 'product' : page.id;
+  const ids = page.sections.map((section) => section.id);
+  const named = !unnamed.has(page.kind);
+  const order = (next: string[]) => state.decide({ [`plan/${key}/order`]: next });
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((id) => ({ 'text/plain': String(id) })),
+    onReorder: ({ keys, target }) => {
+      const moved = ids.filter((id) => keys.has(id));
+      const rest = ids.filter((id) => !keys.has(id));
+      const at = rest.indexOf(String(target.key)) + (target.dropPosition === 'after' ? 1 : 0);
+      order([...rest.slice(0, at), ...moved, ...rest.slice(at)]);
+    },
+  });
+  const move = (at: number, by: number) => {
+    const next = [...ids];
+    const [id] = next.splice(at, 1);
+    if (id) order([...next.slice(0, at + by), id, ...next.slice(at + by)]);
+  };
+  const takeOut = () => {
+    goTo('');
+    if (page.added) state.decide({ 'plan/pages': addedPages(state).filter((one) => one.id !== page.id) }, 'Remove a page');
+    else state.decide({ [`plan/${page.id}/hidden`]: true }, 'Take a page out');
+  };
+  return (
+    <Inside>
+      <dl>
+        <dt>Because</dt>
+        <dd>{page.because.say}</dd>
+        <dt>Visitors get</dt>
+        <dd>{page.visitorGets}</dd>
+        <dt>Next</dt>
+        <dd>{page.doNext}</dd>
+      </dl>
+      {renaming ? (
+        <Rename
+          name={page.name}
+          onKeep={(name) => {
+            state.decide({ [`plan/${page.id}/name`]: name });
+            setRenaming(false);
+          }}
+          onLeave={() => setRenaming(false)}
+        />
+      ) : null}
+      {named ? (
+        <Row>
+          <TextButton
+            onPress={() =>
+              state.decide({ [`plan/${page.id}/menu`]: !page.inMenu }, page.inMenu ? 'Take out of the menu' : 'Put in the menu')
+            }
+          >
+            {page.inMenu ? 'Take out of the menu' : 'Put in the menu'}
+          </TextButton>
+          <TextButton
+            onPress={() =>
+              state.decide(
+                { [`plan/${page.id}/footer`]: !page.inFooter },
+                page.inFooter ? 'Take out of the footer' : 'Put in the footer',
+              )
+            }
+          >
+            {page.inFooter ? 'Take out of the footer' : 'Put in the footer'}
+          </TextButton>
+          <TextButton onPress={() => setRenaming(true)} aria-label={`Rename ${page.name}`}>
+            Rename
+          </TextButton>
+          {page.optional ? (
+            <TextButton onPress={takeOut} aria-label={`Take ${page.name} out of the shop`}>
+              Take it out
+            </TextButton>
+          ) : null}
+        </Row>
+      ) : null}
+      <Strips
+        aria-label={`Sections of ${page.kind === 'product' ? 'products' : page.name}`}
+        {...(page.sections.length > 1 ? { dragAndDropHooks } : {})}
+        keyboardNavigationBehavior="tab"
+      >
+        {page.sections.map((section, i) => (
+          <SectionStrip
+            key={section.id}
+            page={page}
+            section={section}
+            at={i}
+            state={state}
+            goTo={goTo}
+            onMove={(by) => move(i, by)}
+          />
+        ))}
+      </Strips>
+      {['cart', 'checkout', 'thanks', 'search', 'missing', 'category', 'shop', 'product'].includes(page.kind) ? null : (
+        <Row>
+          <QuietButton onPress={() => setLibrary(true)}>Add a section</QuietButton>
+          <Soft>
+            <small>or drag the strips; with the keyboard, Enter on a grip picks it up.</small>
+          </Soft>
+        </Row>
+      )}
+      <Library
+        page={page}
+        shop={shop}
+        isOpen={library}
+        onClose={() => setLibrary(false)}
+        onAdd={(id, kind) => {
+          state.decide({ [`plan/${key}/added`]: [...addedTo(state, key), { id, kind }] }, 'Add a section');
+          setLibrary(false);
+          goTo(page.path, id);
+        }}
+      />
+    </Inside>
+  );
+}
+
+function Rename({ name, onKeep, onLeave }: { name: string; onKeep: (name: string) => void; onLeave: () => void }) {
+  const [draft, setDraft] = useState(name);
+  const [wrong, setWrong] = useState('');
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!draft.trim()) return setWrong('A page needs a name.');
+        onKeep(draft.trim());
+      }}
+    >
+      <Field label="Name of the page" value={draft} onChange={setDraft} wrong={wrong} autoFocus />
+      <Row>
+        <Button type="submit">Rename</Button>
+        <TextButton onPress={onLeave}>Leave it</TextButton>
+      </Row>
+    </form>
+  );
+}
+
+export function addedPages({ project }: StationProps['state']): { id: string; kind: string; name: string }[] {
+  const decision = project.decisions.find(({ place }) => place === 'plan/pages');
+  return Array.isArray(decision?.value) ? (decision.value as { id: string; kind: string; name: string }[]) : [];
+}
