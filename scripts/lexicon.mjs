@@ -158,6 +158,16 @@ function packCountries() {
     }));
 }
 
+/** Verbs of one word, in their base form. */
+function packVerbs() {
+  return readFileSync(`${dict}/index.verb`, 'utf8')
+    .split('\n')
+    .map((line) => line.split(' ')[0] ?? '')
+    .filter((lemma) => /^[a-z]+$/.test(lemma))
+    .sort(byCodeUnit)
+    .join('\n');
+}
+
 const packed = (text) => Buffer.from(deflateSync(strToU8(text), { level: 9 })).toString('base64');
 const moduleOf = (name, text) =>
   `// Made by scripts/lexicon.mjs from open data; see THIRD-PARTY.md.\nexport const ${name} = ${text};\n`;
@@ -166,6 +176,7 @@ export function buildLexicon() {
   const synsets = readSynsets();
   const into = (file, text) => writeFileSync(path(`src/core/lexicon/${file}.generated.ts`), text);
   into('nouns', moduleOf('packedNouns', JSON.stringify(packed(packNouns(synsets, readLemmas())))));
+  into('verbs', moduleOf('packedVerbs', JSON.stringify(packed(packVerbs()))));
   into('places', moduleOf('packedPlaces', JSON.stringify(packed(packPlaces(synsets)))));
   into(
     'countries',

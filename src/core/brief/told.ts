@@ -1,3 +1,4 @@
+import { isVerb } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
 import { type Statement } from './statements';
@@ -165,19 +166,18 @@ export function readOpenings(brief: string): Fact<Opening>[] {
 /** The steps that a sentence lists: "I take out the lining, feed the leather for a month, and sew everything by hand." */
 export function readSteps(brief: string, statements: readonly Statement[]): Fact<string>[] {
   for (const { source, topics } of statements) {
-    if (!topics.includes('method') && !topics.includes('what')) continue;
+    if (topics.some((topic) => topic === 'delivery' || topic === 'contact' || topic === 'detail' || topic === 'returns'))
+      continue;
     const match = /^(?:.*?\b)?(?:[Ww]e|I)\s+(.+)$/s.exec(source.text.replace(/[.!]+$/, ''));
     const list = match?.[1] ?? '';
     const parts = list
       .split(/,\s+(?:and\s+|then\s+|and then\s+)?|\s+and then\s+/)
       .flatMap((part, i, all) => (i === all.length - 1 && all.length >= 2 ? part.split(/\s+and\s+(?=\p{Ll}+\s)/u) : [part]));
-    const plain = parts.every(
-      (part) =>
-        part.split(' ').length >= 2 &&
-        part.split(' ').length <= 10 &&
-        !/^(?:the|a|an|our|my|which|who|that|so|but|because|we|i|it|in|on|at|for|with|by|from)\b/i.test(part) &&
-        !/\b(?:sell|sells|are|is)\b/i.test(part),
-    );
+    // Each step is a verb with what it is done to.
+    const plain = parts.every((part) => {
+      const words = part.split(' ');
+      return words.length >= 2 && words.length <= 10 && isVerb(words[0] ?? '') && !/^(?:sell|are|is|have|be|in|at)\b/i.test(part);
+    });
     if (parts.length < 3 || parts.length > 7 || !plain) continue;
     return parts.map((part) => {
       const start = source.start + source.text.indexOf(part);
