@@ -114,6 +114,7 @@ function packPlaces(synsets) {
     add(name, code, 8, null);
   for (const [code, names] of Object.entries(counties))
     for (const name of names.split(' ')) add(name.replaceAll('_', ' '), code, 6, null);
+  for (const city of cities) add(city.name, city.country, Math.round(Math.log10(city.population)), city.loc.coordinates);
   const found = new Map(cities.map((city) => [`${city.name.toLowerCase()}|${city.country}`, city]).reverse());
   for (const [offset, { lexfile, words, instanceOf }] of synsets) {
     if (lexfile !== location || !instanceOf.length) continue;
@@ -123,7 +124,6 @@ function packPlaces(synsets) {
     const city = names.map((name) => found.get(`${name.toLowerCase()}|${country}`)).find(Boolean);
     for (const name of names) add(name, country, city ? Math.round(Math.log10(city.population)) : 5, city?.loc.coordinates);
   }
-  for (const city of cities) add(city.name, city.country, Math.round(Math.log10(city.population)), city.loc.coordinates);
   return [...lines]
     .map(
       ([key, entries]) =>

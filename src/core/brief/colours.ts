@@ -236,6 +236,10 @@ const carried = (after: string): boolean =>
     after,
   );
 
+/** Whether any word of a sentence is a colour, wherever it stands. */
+export const namesColour = (sentence: string): boolean =>
+  (sentence.toLowerCase().match(/[a-z]+/g) ?? []).some((word) => hues.has(word) && !onlyBeforeColour.has(word));
+
 /** A sentence that is nothing but colours: "Bright green + navy." "Concrete, silver grey, black." */
 export function isColourList(sentence: string): boolean {
   if (/\b(?:we|i|our|my|is|are|sell|make)\b/i.test(sentence)) return false;
@@ -280,6 +284,12 @@ function* colourWords(
     const beside = next !== undefined && /^[\s-]$/.test(clause.slice(word.at + word.text.length, next.at));
     const lower = word.text.toLowerCase();
     const named = next && beside ? surveyedColours[`${lower} ${next.text.toLowerCase()}`] : undefined;
+    // Two words that a survey knows together, though neither is a colour alone: "dusty rose".
+    if (next && named && speaksOfColour && !isColour(next.text)) {
+      yield { text: clause.slice(word.at, next.at + next.text.length), at: word.at, hex: named };
+      i++;
+      continue;
+    }
     if (
       next &&
       beside &&

@@ -36,15 +36,17 @@ export function phoneCountry(brief: string): string {
 const streetWords =
   'Street|St|Road|Rd|Lane|Ln|Avenue|Ave|Row|Square|Quay|Terrace|Close|Drive|Way|Yard|Mews|Court|Place|Parade|Boulevard|Blvd|Hill|Wharf|Gate|Crescent|Alley|Mill|Farm|Works|Unit';
 const word = String.raw`[\p{Lu}][\p{L}.’'-]*`;
+/** A town's word is no code of capitals: "Kendal", not the "LA" of "LA9". */
+const townWord = String.raw`\p{Lu}[\p{Ll}’'-][\p{L}’'-]*`;
 
 /** Streets as they are written: "14 Mill Lane, Kendal LA9 4AB", "Rua do Almada 999, 4050-032 Porto", "Hauptstraße 3, 04103 Leipzig". */
 const addressForms: RegExp[] = [
   new RegExp(
-    String.raw`\b(?:Unit \d+\w?, )?\d+\w?\s+(?:${word}\s+){1,4}?(?:${streetWords})\b(?:,\s*(?:${word}(?:[ -]${word})*|[A-Z\d][A-Z\d -]{2,9})){0,4}(?:\s+[A-Z]{1,2}\d[\dA-Z]?\s\d[A-Z]{2}|\s+\d{4,5})?`,
+    String.raw`\b(?:Unit \d+\w?, )?\d+\w?\s+(?:${word}\s+){1,4}?(?:${streetWords})\b(?:,\s*(?:${townWord}(?:[ -]${townWord})*|[A-Z\d][A-Z\d -]{2,9})){0,4}(?:\s+[A-Z]{1,2}\d[\dA-Z]?\s\d[A-Z]{2}|\s+\d{4,5})?`,
     'u',
   ),
   new RegExp(
-    String.raw`(?:(?:${word}|do|da|de|del|della|des|du|van|der|den)\s){0,4}(?:${word})\s\d{1,5}\w?,\s*(?:[A-Z]{1,2}-)?\d{4,5}(?:-\d{3})?(?:\s[A-Z]{2})?\s${word}(?:[ -]${word})*(?:,\s*${word})?`,
+    String.raw`(?:(?:${word}|do|da|de|del|della|des|du|van|der|den)\s){0,4}(?:${word})\s\d{1,5}\w?,\s*(?:[A-Z]{1,2}-)?\d{4,5}(?:-\d{3})?(?:\s[A-Z]{2})?\s${townWord}(?:[ -]${townWord})*(?:,\s*${townWord})?`,
     'u',
   ),
 ];
@@ -54,7 +56,7 @@ export function readAddress(brief: string, sentences: readonly Sentence[]): Fact
   for (const form of addressForms) {
     const match = form.exec(brief);
     if (match) {
-      const text = match[0].replace(/[,\s]+$/, '');
+      const text = match[0].replace(/[.,\s]+$/, '');
       const labelled = sentences.some(
         (s) => (s.label === 'contact' || s.label === 'place') && s.source.start <= match.index && match.index < s.source.end,
       );

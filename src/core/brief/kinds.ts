@@ -14,6 +14,8 @@ export interface Detail {
 export interface GoodsKind {
   id: string;
   terms: readonly string[];
+  /** Nouns whose common meaning is another, and which in a shop mean this. */
+  nouns?: readonly string[];
   details: readonly Detail[];
 }
 
@@ -106,6 +108,7 @@ export const goodsKinds: readonly GoodsKind[] = [
   {
     id: 'jewellery',
     terms: ['jewelry', 'adornment', 'gem', 'precious metal'],
+    nouns: ['ring', 'band', 'stud', 'pendant', 'charm', 'hoop'],
     details: [
       detail(
         'metal',
@@ -155,7 +158,8 @@ export const goodsKinds: readonly GoodsKind[] = [
   },
   {
     id: 'books',
-    terms: ['publication', 'book', 'periodical', 'written document'],
+    terms: ['publication', 'book', 'periodical', 'written document', 'fiction'],
+    nouns: ['novel', 'story', 'comic', 'zine'],
     details: [
       detail(
         'condition',
@@ -170,6 +174,7 @@ export const goodsKinds: readonly GoodsKind[] = [
   {
     id: 'pictures',
     terms: ['graphic art', 'picture', 'painting', 'print', 'art', 'photograph', 'drawing', 'sculpture'],
+    nouns: ['print', 'poster', 'etching'],
     details: [
       detail(
         'edition',
@@ -318,6 +323,7 @@ export const goodsKinds: readonly GoodsKind[] = [
       'fastener',
       'electronic equipment',
     ],
+    nouns: ['plane', 'saw', 'file', 'punch', 'radio', 'bow'],
     details: [
       detail('measures', 'Measures', 'Which measures decide whether one of the {goods} fits?'),
       detail('condition', 'Condition', 'In which condition do the {goods} leave?', 'New', 'Restored', 'As found'),
@@ -352,6 +358,7 @@ export const goodsKinds: readonly GoodsKind[] = [
 ];
 
 const nearest = (chain: readonly string[], kind: GoodsKind): number => {
+  if (kind.nouns?.includes(chain[0] ?? '')) return -1;
   const at = chain.findIndex((term) => kind.terms.includes(term));
   return at < 0 ? Infinity : at;
 };

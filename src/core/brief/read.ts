@@ -144,7 +144,7 @@ function readAnew(given: string): Reading {
     currency,
     language: readLanguage(brief),
     figures: readFigures(brief, statements),
-    people: readPeople(brief, name?.value ?? ''),
+    people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
     reviews: readReviews(brief, sentences),
     openings: readOpenings(brief),
     steps: readSteps(brief, statements),

@@ -1,5 +1,6 @@
 import { headNoun, isForSale, placesNamed } from '../lexicon';
 import { factAt, type Fact } from './fact';
+import { keyphrases } from './keyphrases';
 import { type Sentence } from './sentences';
 
 const selling =
@@ -67,6 +68,7 @@ export function readSells(brief: string, sentences: readonly Sentence[], wishes:
     if (kept) for (const phrase of said(raw, kept.index + kept[0].length, start, true)) add(phrase, 0.85);
   }
   if (found.length < 3) for (const phrase of fragments(sentences, wishes, found.length === 0)) add(phrase, 0.6);
+  if (!found.length) for (const phrase of repeated(brief, sentences, wishes)) add(phrase, 0.45);
   return withoutWhole(found).slice(0, 8);
 }
 
@@ -149,6 +151,22 @@ function fragments(sentences: readonly Sentence[], wishes: ReadonlySet<Sentence>
     if (short && phrases.length * 2 >= all.length && (only ? phrases.length > 0 : phrases.length > 1)) return phrases;
   }
   return [];
+}
+
+/** Where no sentence says it: what a long brief keeps coming back to, if that can be sold. */
+function repeated(brief: string, sentences: readonly Sentence[], wishes: ReadonlySet<Sentence>): Phrase[] {
+  const told = sentences.filter((sentence) => !wishes.has(sentence) && !sentence.asks);
+  if (told.length < 3) return [];
+  return keyphrases(told.map((sentence) => sentence.text).join(' '))
+    .filter(({ phrase }) => phrase.split(' ').length <= 3)
+    .map(({ phrase }) => ({ phrase, times: brief.toLowerCase().split(phrase).length - 1 }))
+    .filter(({ phrase, times }) => times >= 2 && isForSale(headNoun(phrase) ?? '') && !nothingSold.test(phrase))
+    .sort((a, b) => b.times - a.times)
+    .slice(0, 2)
+    .map(({ phrase }) => ({
+      at: brief.toLowerCase().indexOf(phrase),
+      text: brief.slice(brief.toLowerCase().indexOf(phrase)).slice(0, phrase.length),
+    }));
 }
 
 /** "jewellery" beside "rings" and "earrings" is the trade rather than a further thing, and comes last. */

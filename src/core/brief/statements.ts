@@ -1,7 +1,7 @@
 import { wishLabels } from './labels';
 import { type Sentence } from './sentences';
 import { type Source } from './fact';
-import { isColourList } from './colours';
+import { isColourList, namesColour } from './colours';
 
 export type Topic =
   | 'what'
@@ -41,8 +41,9 @@ const topicPatterns: Record<Exclude<Topic, 'detail'>, RegExp> = {
   method:
     /\b(?:by hand|hand-?\w+|twice|(?:two|three|four|five|six|ten) times|ourselves|myself|in small (?:batches|pots)|slow(?:ly)?|wood-?fired|batch(?:es)?|pots?|kilns?|loom|bench|oven|workshop|feed|sew|stitch|mix|dye|fire|press|turn|carve|soak|steam|rinse|weigh|wind)\b/i,
   promise:
-    /\b(?:never|always|guarantee\w*|promise|we'll|i'll|will last|for life|won't|free (?:repair|return)|talk you out|within \w+ days?|same day|answer|if it)\b/i,
-  limit: /\b(?:only|each one|one of a kind|no two|when (?:it's|they're) gone|gone by|small batch|few|limited|once)\b/i,
+    /\b(?:never|always|guarantee\w*|promise|for as long as|for nothing|if (?:a|an|your|the|one|you)\b.*\b(?:I|we)\b|we'll|i'll|will last|for life|won't|free (?:repair|return)|talk you out|within \w+ days?|same day|answer|if it)\b/i,
+  limit:
+    /\b(?:don['’]t do|do not do|nothing|no|alone|every|by itself|only|each one|one of a kind|no two|when (?:it's|they're) gone|gone by|small batch|few|limited|once)\b/i,
   people:
     /\b(?:two of us|three of us|my (?:wife|husband|sister|brother|mother|father|partner|daughter|son|dad|mum)|family|my name|i am|i'm|we are|we're|founded|learned|learnt|started)\b/i,
   since:
@@ -50,7 +51,8 @@ const topicPatterns: Record<Exclude<Topic, 'detail'>, RegExp> = {
   place: /\b(?:in|near|around|from|outside|above|beside|behind|at the foot of) (?:the )?\p{Lu}\p{L}+/u,
   audience:
     /\b(?:customers?|people who|buyers?|for (?:people|beginners|knitters|gardeners|cooks|parents|families|everyone|anyone)|our regulars?)\b/i,
-  delivery: /\b(?:post(?:age|ed)?|deliver(?:y|ed|s)?|shipping|ships?|parcels?|courier|send (?:it|them|parcels|orders))\b/i,
+  delivery:
+    /\b(?:(?:send|post|ship) (?:to|all|every|within)\b|takes? (?:about )?(?:\w+ )?(?:weeks|days|months)\b|post(?:age|ed)?|deliver(?:y|ed|s)?|shipping|ships?|parcels?|courier|send (?:it|them|parcels|orders))\b/i,
   returns: /\b(?:returns?|refunds?|send (?:it|them) back|money back|exchange)\b/i,
   contact: /@|\b(?:phone|ring|call|email|e-mail|write to|whatsapp)\b.*\d|\+?\d[\d ]{7,}/i,
 };
@@ -61,12 +63,16 @@ const emptyPraise =
 const dangling = /^(?:and|but|so|also|plus|then|oh|well|because|or|anyway)\b[, ]*/i;
 const leansOnBefore = /^(?:it|they|this|these|that|those|he|she|them|which|who|there|here|same|both|most of (?:them|it))\b/i;
 
+/** A short wish that begins by refusing: it is one where it names a colour or speaks of design, or goes on from a wish. */
+const refusing = /^(?:no|nothing|not|never)\b/i;
+const ofDesign =
+  /\b(?:colou?rs?|fonts?|type|script|cartoon|photos?|pictures?|stock|logo|icons?|gradients?|shadows?|talk|jargon|slang|style|look|pink|twee|kitsch|fancy|cute|cutesy|chic|corporate|minimalist|modern|vintage|trendy|clutter|animations?|pop-?ups?|exclamation|emojis?|lettering|letters?|velvet|sparkle|toy|bees|prints?|notes)\b/i;
+
 /** Whether a sentence is a wish about the site rather than a statement about the business. */
 export function isInstruction(sentence: string): boolean {
-  return (
-    aboutTheSite.test(sentence) ||
-    (shortWish.test(sentence) && sentence.split(' ').length <= 14 && !/\b(?:we|i|our|my)\b/i.test(sentence))
-  );
+  if (aboutTheSite.test(sentence)) return true;
+  if (!shortWish.test(sentence) || sentence.split(' ').length > 14 || /\b(?:we|i|our|my)\b/i.test(sentence)) return false;
+  return !refusing.test(sentence) || ofDesign.test(sentence) || namesColour(sentence);
 }
 
 const opensWishes = /^(?:about )?(?:the |our |my )?(?:web ?site|site|web ?shop|design|look|style|online shop)\b/i;

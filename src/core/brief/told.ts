@@ -25,7 +25,7 @@ const numberWord =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-(?:one|two|three|four|five|six|seven|eight|nine))?|a hundred|a thousand)';
 
 const figurePattern = new RegExp(
-  String.raw`(?<![\p{L}\d£€$.,:@/-])(?:over |more than |about |almost |nearly )?(\d{1,3}(?:,\d{3})+|\d{1,6}|${numberWord})\s+(?!of us|of them|o'clock|am\b|pm\b|percent|or\b|and\b|to\b)((?:\p{L}[\p{L}’'-]*\s?){1,4}?(?:\s(?:since|in|a|from|of|at)\s[\p{L}\d][\p{L}\d]*)?)(?=[.,;:!?)]|\s(?:and|so|but|that|which|who|we|i|until|before|after|when|where|with|for|because|is|are|was|were|to|by)\b|$)`,
+  String.raw`(?<![\p{L}\d£€$.,:@/-])(?:over |more than |about |almost |nearly )?(\d{1,3}(?:,\d{3})+|\d{1,6}|${numberWord})\s+(?!of us|of them|o'clock|am\b|pm\b|percent|or\b|and\b|to\b)(\p{L}[\p{L}’'-]*(?:\s\p{L}[\p{L}’'-]*){0,3}?(?:\s(?:since|in|a|from|of|at)\s[\p{L}\d][\p{L}\d]*)?)(?=[.,;:!?)]|\s(?:and|so|but|that|which|who|we|i|until|before|after|when|where|with|for|because|is|are|was|were|to|by)\b|$)`,
   'giu',
 );
 
@@ -74,7 +74,7 @@ export function readFigures(brief: string, statements: readonly Statement[]): Fa
         continue;
       if (/\bno\s*$/i.test(source.text.slice(0, match.index)) || /['’]$/.test(what) || / guarantee/.test(what)) continue;
       if (
-        /^(?:st|nd|rd|th)\b|^(?:years? old|days?|hours?|minutes?|weeks?|times|o|per|a month)$/i.test(what) ||
+        /^(?:st|nd|rd|th)\b|^years? old\b|^(?:years? old|days?|hours?|minutes?|weeks?|times|o|per|a month)$/i.test(what) ||
         /^(?:1[89]|20)\d\d$/.test(figure)
       )
         continue;

@@ -36,39 +36,67 @@ export function harvest(reading: Reading): Harvest {
   const candidates = (test: (statement: Statement) => boolean) => [...free].filter(test);
 
   // What has a section of its own, as opening hours and steps do, isn't told a second time.
-  const shownElsewhere = [...reading.openings, ...(reading.steps.length >= 3 ? reading.steps : [])];
+  const shownElsewhere = [
+    ...reading.openings,
+    ...(reading.figures.length >= 2 ? reading.figures.filter((fact) => shortlySaid(fact, reading)) : []),
+    ...(reading.steps.length >= 3 ? reading.steps : []),
+  ];
   const holds = (s: Statement, fact: { source: Source | null }) =>
     fact.source !== null && s.source.start <= fact.source.start && fact.source.end <= s.source.end;
   take(candidates((s) => shownElsewhere.some((fact) => holds(s, fact))));
+  // An address on a line of its own is where the address stands.
+  take(
+    candidates(
+      (s) => reading.address !== null && holds(s, reading.address) && s.words <= reading.address.value.split(' ').length + 6,
+    ),
+  );
   const named = (s: Statement) => reading.people.some((person) => holds(s, person));
   const logistics = (s: Statement) => (about('delivery')(s) || about('returns')(s)) && !named(s);
   const delivery = take(candidates((s) => logistics(s) && !about('contact')(s)).sort(inOrder)).map(clean);
   take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
 
+  const goods = new RegExp(
+    String.raw`\b(?:${
+      reading.sells
+        .map((fact) => (fact.value.split(' ').at(-1) ?? '').replace(/s$/, '').replace(/\W/g, ''))
+        .filter((word) => word.length > 2)
+        .join('|') || '$^'
+    })`,
+    'i',
+  );
   const headlines = candidates(
     (s) =>
       s.words >= 3 &&
       s.words <= 10 &&
       s.text.length <= 62 &&
       s.score >= 2 &&
+      !about('audience')(s) &&
       !/^(?:I|We) (?:am|are|'m|'re|sell|make|offer|stock)\b|\b(?:called|named)\b/.test(s.text),
-  ).sort(best);
+  ).sort((x, y) => headlineScore(y, goods) - headlineScore(x, goods) || best(x, y));
   const headline = take(headlines.slice(0, 1))[0];
 
   const leads = [...free]
-    .filter((s) => (about('what')(s) || (about('method')(s) && /^(?:I|We)\b/.test(s.text))) && s.words >= 7)
+    .filter((s) => s.words >= 7 && (about('what')(s) || goods.test(s.text) || (about('method')(s) && /^(?:I|We)\b/.test(s.text))))
     .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading) }))
     .filter(({ text }) => text.split(' ').length <= 32)
-    .sort((a, b) => leadScore(b.text) - leadScore(a.text) || inOrder(a.statement, b.statement));
+    .map((one) => ({ ...one, fit: leadScore(one.text) + (goods.test(one.text) ? 2 : 0) }))
+    .sort((x, y) => y.fit - x.fit || inOrder(x.statement, y.statement));
   const lead = leads[0];
   if (lead) take([lead.statement]);
 
-  const why = take(
-    candidates((s) => s.words <= 28 && (about('promise')(s) || about('method')(s) || about('limit')(s)))
-      .sort(best)
-      .slice(0, 3),
-  );
+  const apart = (s: Statement) => reading.difference.some((fact) => holds(s, fact));
+  const reasonScore = (s: Statement) =>
+    s.score + (apart(s) ? 2 : 0) + (about('promise')(s) ? 1 : 0) + (about('limit')(s) ? 0.5 : 0) + (about('method')(s) ? 0.5 : 0);
+  const reasons = candidates(
+    (s) =>
+      s.words <= 28 &&
+      !about('audience')(s) &&
+      !named(s) &&
+      (apart(s) || about('promise')(s) || about('method')(s) || about('limit')(s)) &&
+      !(about('since')(s) && about('people')(s)),
+  ).sort((x, y) => reasonScore(y) - reasonScore(x) || best(x, y));
+  const why = take(reasons.slice(0, reasons.length >= 6 ? 4 : 3));
   const story = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
   const rest = take(candidates(() => true).sort(inOrder));
   return {
@@ -86,6 +114,30 @@ export function harvest(reading: Reading): Harvest {
     delivery,
     contact,
   };
+}
+
+/** Whether a figure is all that its sentence says. */
+const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean =>
+  reading.statements.some(
+    (s) => fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && s.score < 3.6,
+  );
+
+/** A headline is short, particular, and about the goods; two numbers or a turn in it make one listen. */
+function headlineScore(statement: Statement, goods: RegExp): number {
+  const { text, score, words } = statement;
+  const numbers =
+    text.match(
+      /\d[\d,.]*|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|hundred|another)\b/gi,
+    )?.length ?? 0;
+  const turn = /\b(?:never|not|no|nothing|but|another|without|until|gone|don['’]t|won['’]t)\b/i.test(text) ? 0.8 : 0;
+  return (
+    score +
+    (goods.test(text) ? 0.7 : 0) +
+    (statement.topics.includes('promise') ? 0.7 : 0) +
+    (numbers > 1 ? 1 : 0) +
+    turn -
+    (words < 5 && !turn ? 0.6 : 0)
+  );
 }
 
 /** A lead says what is made, where and how; a promise does better elsewhere. */

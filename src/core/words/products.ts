@@ -8,15 +8,19 @@ import { fromGoods, type Text } from './text';
 export function describe(product: Product, known: Known): Text {
   if (product.description.trim())
     return { text: product.description, rank: 1, sources: [{ kind: 'goods', say: 'its description in your list' }] };
-  const sentences = [ofOptions(product), ofShelf(product, known), ofKind(product), ofStock(product)].filter(
-    (sentence) => sentence !== null,
-  );
-  const [first, ...rest] = sentences.slice(0, 3);
-  if (!first) return fromGoods('', 'nothing but a name and a price');
   const plural = pluralTitle(product.title);
-  const named = `${product.title} ${first(plural)}`;
-  const others = rest.map((sentence) => `${plural ? 'They' : 'It'} ${sentence(plural)}`);
-  return fromGoods([named, ...others].join('. ') + '.', 'its options, shelf and stock in your list');
+  const options = ofOptions(product)?.(plural);
+  // Every sentence names something of this one product, so that none is said of two.
+  const others = [ofShelf(product, known), ofKind(product), ofStock(product)].flatMap((predicate) =>
+    predicate ? [predicate(plural)] : [],
+  );
+  const rest = others.slice(0, 2).join(', and ');
+  const sentences = [
+    options ? `${product.title} ${options}` : '',
+    rest ? `${options ? (plural ? 'They' : 'It') : product.title} ${rest}` : '',
+  ];
+  const text = sentences.filter(Boolean).join('. ');
+  return fromGoods(text ? `${text}.` : '', text ? 'its options, shelf and stock in your list' : 'nothing but a name and a price');
 }
 
 type Predicate = (plural: boolean) => string;
@@ -44,16 +48,25 @@ const pluralOf = (noun: string, count: number): string =>
         ? `${noun.slice(0, -1)}ies`
         : `${noun}s`;
 
-/** "stands beside Larch and Peat Hag under yarn" */
+/** "is one of two rings here, beside Tide ring" */
 function ofShelf(product: Product, { catalogue }: Known): Predicate | null {
+  if (!product.categories.length && catalogue.products.length > 1) {
+    const at = catalogue.products.findIndex((other) => other.id === product.id);
+    const mate = catalogue.products[(at + 1) % catalogue.products.length];
+    return (plural) =>
+      `${plural ? 'are among' : 'is one of'} the ${numberWords(catalogue.products.length)} things here, beside ${mate?.title ?? ''}`;
+  }
   const shelf = catalogue.categories.find((category) => category.name.toLowerCase() === product.categories[0]?.toLowerCase());
   if (!shelf || shelf.products.length < 2) return null;
   const at = shelf.products.findIndex((other) => other.id === product.id);
-  const mates = [1, 2]
+  const [mate] = [1, 2]
     .map((step) => shelf.products[(at + step) % shelf.products.length])
-    .filter((mate): mate is Product => mate !== undefined && mate.id !== product.id);
-  const names = [...new Set(mates.map((mate) => mate.title))];
-  return (plural) => `${plural ? 'stand' : 'stands'} with ${listed(names)} under ${inSentence(shelf.name)}`;
+    .filter((other) => other && other.id !== product.id);
+  const beside = mate ? `, beside ${mate.title}` : '';
+  const count = numberWords(shelf.products.length);
+  const name = inSentence(shelf.name);
+  const named = pluralTitle(shelf.name) ? `${count} ${name} here` : `${count} under ${name}`;
+  return (plural) => `${plural ? 'are among' : 'is one of'} the ${named}${beside}`;
 }
 
 function ofKind(product: Product): Predicate | null {
@@ -68,7 +81,9 @@ function ofKind(product: Product): Predicate | null {
 }
 
 const ofStock = (product: Product): Predicate | null =>
-  stockOf(product) === 1 && product.variants.length === 1 ? (plural) => (plural ? 'are the only ones' : 'is the only one') : null;
+  stockOf(product) === 1 && product.variants.length === 1
+    ? (plural) => (plural ? 'are the only ones of the kind' : 'is the only one of its kind')
+    : null;
 
 /** What the goods of a list share in their own words: for search texts. */
 export const shelfWords = (products: readonly Product[]): string =>

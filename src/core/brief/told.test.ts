@@ -1,0 +1,79 @@
+import { readBrief } from './index';
+
+const figures = (text: string) => readBrief(text).figures.map(({ value }) => `${value.figure} ${value.what}`);
+
+describe('numbers that are told', () => {
+  test.each([
+    ['I have built 4,100 wheels since 1998.', ['4,100 wheels since 1998']],
+    ['There are thirty-six colourways and two vats.', ['36 colourways', '2 vats']],
+    ['We are the two of us.', []],
+    ['A bag costs £30.', []],
+    ['No two are alike.', []],
+    ['Send it back within 30 days.', []],
+    ['100 year old bags.', []],
+  ])('%s', (text, wanted) => expect(figures(text)).toEqual(wanted));
+});
+
+describe('people', () => {
+  test.each([
+    ['My name is Ines Caldeira and I make rings.', ['Ines Caldeira']],
+    ['We are the two of us, Isolde and Bram.', ['Isolde', 'Bram']],
+    ['We are Joss and Imani.', ['Joss', 'Imani']],
+    ["I'm Edda, my brother Veit drives.", ['Edda', 'Veit']],
+    ['We are open on Monday.', []],
+  ])('%s', (text, wanted) => expect(readBrief(text).people.map((fact) => fact.value)).toEqual(wanted));
+});
+
+describe('reviews', () => {
+  test('are quoted with the name that follows', () => {
+    const { reviews, statements } = readBrief(
+      'We mend clocks.\n\n“It strikes again, after forty years.” – Ann from Bray\n"Not a word too many, not a day late." – J. Holt',
+    );
+    expect(reviews.map((fact) => fact.value)).toEqual([
+      { text: 'It strikes again, after forty years.', by: 'Ann from Bray' },
+      { text: 'Not a word too many, not a day late.', by: 'J. Holt' },
+    ]);
+    expect(statements.map((one) => one.text)).toEqual(['We mend clocks.']);
+  });
+  test('are not made of a word in inverted commas', () =>
+    expect(readBrief('We call it “the long soak”. It takes a week.').reviews).toEqual([]));
+});
+
+describe('opening hours', () => {
+  test.each([
+    ['We are open Thursday to Saturday, 9 to 13.', [['Thursday to Saturday', '09:00–13:00']]],
+    [
+      'Opening hours: Mon-Fri 9am-5pm, Sat 10:00-14:30',
+      [
+        ['Mon to Fri', '09:00–17:00'],
+        ['Sat', '10:00–14:30'],
+      ],
+    ],
+    ['The shop is open on Saturdays from 10 to 4.', [['Saturdays', '10:00–16:00']]],
+    ['Parcels leave on Mondays, 2 to 3 in all.', []],
+  ])('%s', (text, wanted) => expect(readBrief(text).openings.map(({ value }) => [value.days, value.hours])).toEqual(wanted));
+});
+
+describe('steps', () => {
+  test('are the parts of a sentence that each begin with a verb', () =>
+    expect(
+      readBrief('I take out the lining, feed the leather for a month, and sew everything by hand.').steps.map(
+        (fact) => fact.value,
+      ),
+    ).toEqual(['take out the lining', 'feed the leather for a month', 'sew everything by hand']));
+  test('a list of goods has none', () =>
+    expect(readBrief('We bake rye bread, cinnamon buns and lemon cakes.').steps).toEqual([]));
+});
+
+test('what is told of the goods keeps its name', () => {
+  const { statements } = readBrief('We bake cakes.\n\nAllergens: milk, eggs.\n\nKeeping: cool and dry.');
+  expect(statements.filter((one) => one.topics.includes('detail')).map((one) => one.text)).toEqual([
+    'Allergens: milk, eggs.',
+    'Keeping: cool and dry.',
+  ]);
+});
+
+test('a gap that waits for the seller is read as nothing', () =>
+  expect(readBrief('We bake cakes.\n\n[Where you are]\n\n[How it began]').statements.map((one) => one.text)).toEqual([
+    'We bake cakes.',
+  ]));
