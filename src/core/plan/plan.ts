@@ -112,9 +112,12 @@ function makePage(
 }
 
 /** The sections of the home page with those that serve the site's goal right after the goods. */
-function lifted(kinds: readonly SectionKind[], { reading }: Known): SectionKind[] {
+function lifted(kinds: readonly SectionKind[], known: Known): SectionKind[] {
+  const { reading } = known;
   const up = liftedBy[reading.goal.value] ?? [];
-  const rest = kinds.filter((kind) => !up.includes(kind));
+  // What has a page of its own isn't said on the home page too.
+  const elsewhere = pageDefinition('questions')?.because(known) ? ['questions'] : [];
+  const rest = kinds.filter((kind) => !up.includes(kind) && !elsewhere.includes(kind));
   const at = rest.indexOf('featured') + 1;
   return [...rest.slice(0, at), ...up, ...rest.slice(at)];
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Reading } from '../brief';
+import { countryOf } from '../lexicon';
 import { discountCodeSchema, zoneSchema, type Decided } from '../project';
 import { isCurrency, minorDigits, type TillRules } from '../till';
 
@@ -8,8 +9,9 @@ const taxesSchema = z.object({ standard: z.number(), reduced: z.number(), zero: 
 /** The till's rules: what the seller set, and what the brief says. Tax and delivery are never guessed. */
 export function makeRules(reading: Reading, decided: Decided, listCurrency: string): TillRules {
   const wanted = reading.currency?.value ?? listCurrency;
-  const currency = isCurrency(wanted) ? wanted : listCurrency || 'EUR';
   const country = decided.at('till/country', z.string()) ?? reading.country?.value ?? '';
+  const [own] = (countryOf(country)?.currencies ?? []).filter(({ code }) => isCurrency(code));
+  const currency = isCurrency(wanted) ? wanted : listCurrency || own?.code || 'EUR';
   return {
     currency,
     digits: minorDigits(currency),

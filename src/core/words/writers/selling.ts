@@ -8,13 +8,13 @@ import { fromBrief, fromGoods, fromTill, ours, sourcesOf, type Text } from '../t
 import { money, type SectionWords, type Writer } from '../writing';
 
 /** "Thirty-six products, £5.50 to £22.50." */
-export function goodsFact(products: readonly Product[], known: Known): Text {
+export function goodsFact(products: readonly Product[], known: Known, tellSingle = false): Text {
   const ranges = products.map(priceRange);
   const low = Math.min(...ranges.map((r) => r.low));
   const high = Math.max(...ranges.map((r) => r.high));
   const single = products.length === 1;
   const prices = low === high ? `${single ? '' : 'each '}${money(low, known)}` : `${money(low, known)} to ${money(high, known)}`;
-  const allSingle = products.length > 1 && products.every((p) => p.variants.length === 1 && stockOf(p) === 1);
+  const allSingle = tellSingle && products.length > 1 && products.every((p) => p.variants.length === 1 && stockOf(p) === 1);
   const noun = single ? 'product' : 'products';
   const text = `${capitalised(numberWords(products.length))} ${noun}, ${prices}.${allSingle ? ' Each is the only one.' : ''}`;
   return fromGoods(text, `${products.length} in your list, from the lowest to the highest price`);
@@ -65,7 +65,7 @@ export const sellingWriters: Partial<Record<SectionKind, Writer>> = {
     if (!products.length) return null;
     return {
       heading: ours(w.page.kind === 'gift-cards' ? w.page.name : headingOf('featured', w)),
-      intro: goodsFact(products, w),
+      intro: goodsFact(products, w, true),
       link: ours('See everything'),
     };
   },
