@@ -125,7 +125,7 @@ export function readReviews(brief: string, sentences: readonly Sentence[]): Fact
     const labelled = sentences.some(
       (one) => one.label === 'reviews' && one.source.start <= match.index + 2 && match.index < one.source.end,
     );
-    if (text.split(' ').length < 4 || (!labelled && !by)) continue;
+    if (text.split(' ').length < 3 || (!labelled && !by)) continue;
     found.push(factAt(brief, { text, by }, labelled ? 0.95 : 0.8, match.index, match.index + match[0].trimEnd().length));
   }
   return found.slice(0, 12);

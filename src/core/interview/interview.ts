@@ -142,6 +142,10 @@ interface Measure {
   look: string;
 }
 
+/** The first words of the shop are read by all; what stands with each product is read by all who may buy. */
+const weightOfText = (at: string): number =>
+  /\/opening\/(?:headline|lead)$/.test(at) ? 3 : at.startsWith('product/') ? 2.2 : 0.6;
+
 /** What the law makes every shop say matters less to visitors than what sets it apart. */
 const weightOf = (kind: string): number => (['refunds', 'privacy', 'terms', 'delivery'].includes(kind) ? 0.5 : 1.5);
 
@@ -188,7 +192,7 @@ function gainOf(before: Measure, project: Project, asking: Asking, situation: Si
     : 0;
   const settles = Math.max(0, before.open - after.open) + settled + (asking.urgent ? 6 : 0);
   const look = before.look !== after.look;
-  const texts = better.reduce((sum, at) => sum + (/\/opening\/(?:headline|lead)$/.test(at) ? 3 : 0.6), 0);
+  const texts = better.reduce((sum, at) => sum + weightOfText(at), 0);
   const sections = opened.reduce((sum, section) => sum + section.weight, 0);
   const score = sections + Math.min(5, texts) + settles * 1.5 + (look ? 4 : 0);
   return { opens: opened.map(({ label }) => label), texts: better.length, settles, look, score };

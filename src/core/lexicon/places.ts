@@ -69,7 +69,7 @@ export function townsAround(place: Town, count: number): Town[] {
       far: Math.hypot((town.longitude - place.longitude) * narrow, town.latitude - place.latitude) * 111.32,
     }))
     .filter(({ town, far }) => far > 7 && far < 75 && town.name !== place.name)
-    .map(({ town, far }) => ({ town, pull: 10 ** (town.size * 0.5) / (8 + far) ** 1.4 }))
+    .map(({ town, far }) => ({ town, pull: 10 ** (town.size * 0.5) / (8 + far) ** 1.7 }))
     .sort((a, b) => b.pull - a.pull)
     .filter(({ town }, i, all) => all.findIndex((other) => other.town.name === town.name) === i)
     .slice(0, count)

@@ -3,6 +3,7 @@ import { contrastPairs } from '../look';
 import { missingPictures } from '../pictures';
 import { type Problem } from '../project';
 import { type Shop } from '../site';
+import { stockIn } from '../words';
 
 export type Station = 'brief' | 'plan' | 'look' | 'goods' | 'till' | 'proof' | 'publish' | 'orders';
 
@@ -186,6 +187,38 @@ export const checks: readonly Check[] = [
         seen.set(title, page.name);
       }
       return twice.length ? [todo(`Some pages share a title for search: ${some(twice)}. Give them different names.`)] : [];
+    },
+  },
+  {
+    id: 'doubts',
+    station: 'brief',
+    fine: 'The brief does not contradict itself.',
+    look: (shop) => shop.reading.doubts.map((doubt) => todo(doubt.say)),
+  },
+  {
+    id: 'waiting',
+    station: 'plan',
+    fine: 'No section waits for your words.',
+    look: (shop) =>
+      shop.pages
+        .filter((page) => page.kind !== 'product' && page.kind !== 'category')
+        .flatMap((page) =>
+          shop.writer
+            .write(page)
+            .sections.filter((section) => !section.filled)
+            .map((section) => todo(`${section.label} on ${page.name} waits for your words and is not published.`)),
+        ),
+  },
+  {
+    id: 'phrases',
+    station: 'brief',
+    fine: 'Nothing on the home page could stand on any shop.',
+    look: (shop) => {
+      const [home] = shop.pages;
+      const texts = home ? shop.writer.write(home).sections.flatMap((section) => Object.values(section.words)) : [];
+      return texts.flatMap((text) =>
+        stockIn(text.text).map((phrase) => todo(`“${phrase}” on the home page says nothing that another shop couldn’t say.`)),
+      );
     },
   },
   {

@@ -76,7 +76,7 @@ export function article(word: string): 'a' | 'an' {
   const lower = word.toLowerCase();
   if (/^(?:hour|honest|heir|honou?r)/.test(lower)) return 'an';
   if (/^(?:uni(?!n|m)|use|usu|eu|one\b|once|u[krt][aeio])/.test(lower)) return 'a';
-  if (/^[A-Z]{2,}\b/.test(word)) return /^[AEFHILMNORSX]/.test(word) ? 'an' : 'a';
+  if (/^[A-Z]{2,}(?![a-z])/.test(word)) return /^[AEFHILMNORSX]/.test(word) ? 'an' : 'a';
   if (/^(?:8|11\b|18\b)/.test(lower)) return 'an';
   return /^[aeiou]/.test(lower) ? 'an' : 'a';
 }

@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import { importText } from '@/core/goods';
+import { sectionDefinition, sectionLibrary } from '@/core/plan';
+import { newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
+
+/** What the sample shop would have to say for every section to be filled. Invented. */
+const more = `
+
+We are open Thursday to Saturday, 10 to 4. We wind the skein, soak it for a night, and steam it twice. There are six pans and 900 skeins a month.
+
+“The blue is the blue of our door.” – Maud from Wick
+"It knitted itself." – T. Arran
+
+Fibre: wool from two flocks. Care: hand wash cool.
+
+Find us at pictures.example/tarnwick`;
+
+const picture: Picture = { name: 'madder-bed-skein.webp', hash: 'ab'.repeat(32), type: 'image/webp', width: 820, height: 820 };
+
+/** The sample shop with every section of the library on its front page, each in one of its arrangements, and texts where they are asked for. */
+export function everything(family: string, arrangement: 0 | 1, filled = true): Project {
+  const goods = importText(readFileSync('demo/goods.csv', 'utf8'));
+  if (!goods.ok) throw new Error(goods.say);
+  const decisions: Record<string, DecisionValue> = {
+    ...(JSON.parse(readFileSync('demo/decisions.json', 'utf8')) as Record<string, DecisionValue>),
+    'look/family': family,
+    'plan/pages': [{ id: 'journal', kind: 'journal', name: 'Journal' }],
+    'plan/home/added': sectionLibrary.map(({ kind }) => ({ id: kind, kind })),
+    'words/journal/posts/title-1': 'A wet Tuesday',
+    'words/journal/posts/text-1': 'The tarn came up to the door. We dyed all the same.',
+  };
+  for (const { kind } of sectionLibrary) {
+    const { arrangements, asks } = sectionDefinition(kind);
+    const chosen = arrangements[arrangement];
+    if (chosen) decisions[`plan/home/${kind}/arrangement`] = chosen.id;
+    if (filled)
+      for (const { slot } of asks ?? [])
+        if (['video', 'free-text', 'markup', 'people'].includes(kind))
+          decisions[`words/home/${kind}/${slot}`] =
+            slot === 'address'
+              ? 'https://film.example/dye'
+              : slot === 'markup'
+                ? '<b>Fair days</b><script>alert(1)</script>'
+                : `Words for ${kind}, ${slot}.`;
+  }
+  decisions['plan/home/opening/arrangement'] = arrangement ? 'spoken' : 'pictured';
+  return {
+    ...newProject('p', 'Shop', ''),
+    brief: readFileSync('demo/brief.txt', 'utf8') + (filled ? more : ''),
+    goods: { file: '', ...goods.value },
+    pictures: [picture],
+    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+  };
+}
