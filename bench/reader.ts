@@ -48,7 +48,9 @@ function judge(site: Site): string {
   const particular =
     content.filter((word) => inputs.has(word) || inputs.has(`${word}s`) || inputs.has(word.replace(/s$/, ''))).length /
     content.length;
-  const sentences = texts.flatMap((text) => text.text.match(/[^.!?]+[.!?]/g) ?? []).map((one) => one.trim().toLowerCase());
+  const sentences = texts
+    .flatMap((text) => text.text.match(/[^.!?]+(?:[.!?](?=\S)[^.!?]*)*[.!?]+/g) ?? [])
+    .map((one) => one.trim().toLowerCase());
   const repeats = sentences.length - new Set(sentences).size;
   const ease = readingEase(
     texts

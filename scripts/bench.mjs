@@ -52,7 +52,7 @@ line(
 );
 
 line('the next question, found by trying every answer', `${reader.questionTime().toFixed(0)} ms median of 11 sites`, '–');
-console.log('\nthe reader over twenty-four marked briefs (0.90 / 0.85 at the least)');
+console.log('\nthe reader over twenty-eight marked briefs (0.90 / 0.85 at the least)');
 for (const one of reader.readerLines()) console.log(one);
 console.log('\nnumbers for a judge of copy');
 for (const one of reader.judgeLines()) console.log(one);

@@ -3,7 +3,7 @@ import { sectionDefinition, type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Addresses, type Shop, type Target, type View } from '@/core/site';
 import { formatMoney } from '@/core/till';
-import { askedAt, wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
+import { askedAt, splitBlock, wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
 import { html, type Markup } from './html';
 
 /** What every piece of a page is drawn from. */
@@ -59,6 +59,14 @@ export function slot(
     case 'th':
       return html`<th scope="row" ${attributes}>${text}</th>`;
   }
+}
+
+/** A text that may be long, in paragraphs: at empty lines, and where a block would be a wall. */
+export function paragraphs(context: SectionContext, name: string): Markup | null {
+  const text = context.section.words[name]?.text;
+  const blocks = (text ?? '').split(/\n{2,}/).flatMap((block) => splitBlock(block.trim()));
+  if (blocks.length < 2) return slot(context, name, 'p');
+  return html`<div${place(context, name)}>${blocks.map((block) => html`<p>${block}</p>`)}</div>`;
 }
 
 /** Slots that are numbered: text-1, text-2, … in their order. */

@@ -108,6 +108,8 @@ export interface Jobs {
     get: { ok: true; brief: string; decisions: Project['decisions'] } | { ok: false; say: string };
   };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
+  /** Shelves for goods that have none, by their nouns' broader terms: products by id. */
+  shelves: { give: Record<string, never>; get: { shelf: string; products: string[] }[] };
   /** Other texts for a place. */
   choices: { give: { place: string }; get: Text[] };
   rework: { give: { text: string; manner: Manner; place: string }; get: Reworked };

@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import { importGoods } from '@/core/goods';
 import { answerQuestion, fullerBrief, nameIdeas, nextQuestion, sloganIdeas } from '@/core/interview';
+import { suggestShelves } from '@/core/lexicon';
 import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core/plan';
 import { pack, type Picture, type Project } from '@/core/project';
 import {
@@ -189,6 +190,15 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     slogans: sloganIdeas(opened()),
     fuller: fullerBrief(opened()),
   }),
+  shelves: async () => {
+    const bare = opened().catalogue.products.filter((product) => product.categories.length === 0);
+    const shelves = new Map<string, string[]>();
+    suggestShelves(bare.map((product) => product.title)).forEach((shelf, i) => {
+      const id = bare[i]?.id;
+      if (shelf && id) shelves.set(shelf, [...(shelves.get(shelf) ?? []), id]);
+    });
+    return [...shelves].map(([shelf, products]) => ({ shelf, products })).sort((a, b) => b.products.length - a.products.length);
+  },
   choices: async ({ place }) => {
     const at = textAt(opened(), place);
     return at ? opened().writer.alternatives(at.page, at.section, at.slot, at.now) : [];

@@ -29,9 +29,16 @@ const words: [Label, RegExp][] = [
   ['avoid', /\b(?:avoid|don'?t want|not wanted|dislikes?|hates?|no[- ]gos?|taboos?)\b/],
   ['difference', /\b(?:different|difference|special|unique|stand out|why us|why (?:buy|choose)|usp|promise)\b/],
   ['colours', /\b(?:colou?rs?|palette)\b/],
-  ['look', /\b(?:look|feel|feeling|tone|mood|style|design|vibe|atmosphere|branding|character|voice)\b|^(?:we )?wants?$/],
-  ['goal', /\b(?:goals?|aims?|purpose|objectives?|site (?:must|should|needs? to|has to) do|do for you|achieve)\b/],
+  [
+    'look',
+    /\b(?:look|feel|feeling|tone|mood|style|design|vibe|atmosphere|branding|character|voice)\b|^(?:we )?wants?$|^(?:the )?(?:web ?)?site$/,
+  ],
+  [
+    'goal',
+    /\b(?:goals?|aims?|purpose|objectives?|site (?:must|should|needs? to|has to) do|do for you|achieve|people do|visitors do)\b/,
+  ],
   ['features', /\b(?:features?|pages|must[- ]haves?|functions?|should have|needs?|include|sections)\b/],
+  ['story', /^who (?:are|is) (?:you|we|behind)\b/],
   [
     'audience',
     /\b(?:audience|customers?|buyers?|who comes|who buys|who is it for|who's it for|clients?|^who|target|shoppers?)\b/,

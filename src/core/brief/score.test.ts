@@ -4,7 +4,7 @@ import { overall, precision, recall, tally } from '../../../tests/briefs/score';
 
 const all = [...sets.before, ...sets.after];
 
-describe('over twenty-four marked briefs', () => {
+describe('over twenty-eight marked briefs', () => {
   const counts = tally(all, readBrief);
 
   test.each(Object.entries(counts))('%s is read with a precision of 0.9 and a recall of 0.85', (_, count) => {

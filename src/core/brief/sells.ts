@@ -19,7 +19,7 @@ const leading =
   /^(?:the|a|an|our|my|your|their|his|her|some|all|any|own|only|also|mostly|mainly|quite|very|really|beautiful|lovely|nice|great|high[- ]quality|amazing|now and then|since last year|since \d{4}|sometimes|small|little|good|unique|premium|fine|occasionally|various|different|kinds? of|sorts? of|a range of|range of|selection of|everything from|both|plus|other|more|about|many|few|several|and)\s+/i;
 const trailing = /\s+(?:ourselves|myself|here|too|now|online|again|mostly|mainly|only|also|as well|by hand|etc)$/i;
 const nothingSold =
-  /^(?:it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|anything|nothing|better|good|well|what|how|us|me|and|or|mistakes|slowly|sorts?|kinds?|two|three|first|second|house|few|fast|decisions?|sale|part|use|way|room|photos?|pictures?|videos?|care|customers?|help|friends?|parcels?|boxes|difference|worldwide|shop|business|living)$/i;
+  /^(?:now|year|month|week|day|it|them|things?|stuff|everything|this|that|these|those|sure|people|you|orders?|sense|a|an|the|up|out|more|most|money|time|one|something|anything|nothing|better|good|well|what|how|us|me|and|or|mistakes|slowly|sorts?|kinds?|two|three|first|second|house|few|fast|decisions?|sale|part|use|way|room|photos?|pictures?|videos?|care|customers?|help|friends?|parcels?|boxes|difference|worldwide|shop|business|living)$/i;
 
 /** "Our crisps and seasonings are made from kelp" */
 const ourThings =
@@ -53,7 +53,10 @@ export function readSells(brief: string, sentences: readonly Sentence[], wishes:
       const before = raw.slice(0, from);
       if (/\b(?:used to|no longer|don['’]?t|do not|never|won['’]?t|stopped|can['’]?t|not)\s+(?:\w+\s+)?\S+\s+$/i.test(before))
         continue;
-      const sold = match[1] !== undefined;
+      const sold =
+        match[1] !== undefined ||
+        (/^(?:[Ww]e|[Ii])\s.*\bmake\s*$/.test(match[0]) &&
+          !/^\s*(?:\w+\s)?(?:a|an|eleven|twelve|ten|\d+|one|two|three|four|five|six|seven|eight|nine)\b/.test(raw.slice(from)));
       for (const phrase of said(raw, from, start, sold)) add(phrase, sold ? 0.9 : 0.75);
     }
     for (const pattern of [ourThings, devotedTo]) {
@@ -148,7 +151,21 @@ function fragments(sentences: readonly Sentence[], wishes: ReadonlySet<Sentence>
     const all = bare.split(/,|\band\b/).filter((part) => part.trim());
     const phrases = listOf(bare, sentence.source.start, false).filter((phrase) => !placesNamed(phrase.text).length);
     const short = text.split(/\s+/).length <= 12;
-    if (short && phrases.length * 2 >= all.length && (only ? phrases.length > 0 : phrases.length > 1)) return phrases;
+    // Where most of a list can be sold, all of it is; and what opens a brief without a verb is what it is about.
+    if (short && phrases.length * 2 >= all.length && (only ? phrases.length > 0 : phrases.length > 1))
+      return phrases.length > 1
+        ? listOf(bare, sentence.source.start, true).filter((phrase) => !placesNamed(phrase.text).length)
+        : phrases;
+    const [first] = listOf(bare.split(',')[0] ?? '', sentence.source.start, true);
+    if (
+      only &&
+      first &&
+      first.text.split(' ').length > 1 &&
+      /s$/.test(first.text) &&
+      !placesNamed(first.text).length &&
+      sentences.indexOf(sentence) < 4
+    )
+      return [first];
   }
   return [];
 }

@@ -55,7 +55,11 @@ export function sentencesOf(brief: string): Sentence[] {
     if (heading !== undefined) scope = { label: heading, until: marked ? 'heading' : 'empty line' };
     const inline = heading === undefined ? inlineLabel(line.slice(bullet.length)) : null;
     const from = bullet.length + (inline?.length ?? 0);
-    for (const { at, text } of sentencesOfLine(line, from)) {
+    for (const found of sentencesOfLine(line, from)) {
+      // A sentence inside a line may bring its own label: "… for a month. Customers = gyms."
+      const own = found.at > from ? inlineLabel(found.text) : null;
+      const at = found.at + (own?.length ?? 0);
+      const text = found.text.slice(own?.length ?? 0);
       const source = sourceAt(brief, start + at, start + at + text.length);
       const asks: boolean = text.endsWith('?') || heading !== undefined;
       sentences.push({
@@ -63,7 +67,7 @@ export function sentencesOf(brief: string): Sentence[] {
         source,
         heading: !/[.!?…]["”’)]*(?:\s|$)/.test(line.slice(from)) && !/[,;]$/.test(text) && text.split(/\s+/).length <= 7,
         paragraph,
-        label: asks ? null : (inline?.label ?? scope?.label ?? null),
+        label: asks ? null : (own?.label ?? inline?.label ?? scope?.label ?? null),
         asks,
       });
       if (text.endsWith('?')) scope = { label: labelOf(text), until: 'empty line' };

@@ -205,7 +205,7 @@ function unlisted(raw: string, labelled: boolean): { word: string; at: number }[
     const word = match[0].toLowerCase();
     const known = Object.hasOwn(moods, word) || refusal.test(raw.slice(0, from + match.index)) || colourOf(word) !== undefined;
     return known ||
-      /^(?:only|really|mostly|mainly|easily|quickly|like|family|early|daily|simply|clearly|exactly|slightly|definitely|absolutely)$/.test(
+      /^(?:only|really|mostly|mainly|easily|quickly|like|family|early|daily|simply|clearly|exactly|slightly|definitely|absolutely|useful|helpful|careful|beautiful|wonderful|successful|various|previous|obvious|serious|delicious)$/.test(
         word,
       ) ||
       word.length < 6

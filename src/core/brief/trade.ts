@@ -10,6 +10,23 @@ export interface Trade {
   broader: string[];
 }
 
+/** Terms that stand above half of all goods and say nothing of any. */
+const vague = new Set([
+  'device',
+  'mechanism',
+  'equipment',
+  'container',
+  'commodity',
+  'structure',
+  'covering',
+  'implement',
+  'instrumentality',
+  'decoration',
+  'furnishing',
+  'piece',
+  'part',
+]);
+
 /** "vascular plant" is a plant to everyone but botanists. */
 const lastNoun = (term: string): string => term.split(' ').at(-1) ?? term;
 
@@ -64,8 +81,9 @@ export function readTrade(
     heads.length > 2
       ? sharedTerms(heads).find(
           (term) =>
-            (term.covers.length === heads.length && term.depth >= 6) ||
-            (term.covers.length * 3 >= heads.length * 2 && term.depth >= 6),
+            !vague.has(term.word) &&
+            ((term.covers.length === heads.length && term.depth >= 6) ||
+              (term.covers.length * 3 >= heads.length * 2 && term.depth >= 6)),
         )
       : undefined;
   const ends = heads.map((head) => head.split(' ').at(-1) ?? '');

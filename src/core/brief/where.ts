@@ -52,6 +52,8 @@ export function readPlace(brief: string, sentences: readonly Sentence[], name: S
         )
       )
         continue;
+      // Nor is where the buyers are.
+      if (/\b(?:customers|buyers|clients|people who buy)\b[^.\n]*$/i.test(brief.slice(0, match.index))) continue;
       const parcels = served.some(({ source }) => source.start <= start && start < source.end);
       found.push({ value, start, confidence: Math.min(0.95, certainty + (known ? 0.2 : -0.1) - (parcels ? 0.45 : 0)) });
     }
@@ -162,7 +164,7 @@ export function readReach(
       match && factAt(brief, value, confidence, source.start + match.index, source.start + match.index + match[0].length);
     const text = source.text;
     const wide = at(
-      /\b(?:everywhere in the world|world-?wide|whole world|all over the world|anywhere (?:in the world|on earth)|internationally|every country|globally)\b/i.exec(
+      /\b(?:everywhere in the world|send (?:them )?anywhere(?! in)|world-?wide|whole world|all over the world|anywhere (?:in the world|on earth)|internationally|every country|globally)\b/i.exec(
         text,
       ),
       'world',

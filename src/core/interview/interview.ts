@@ -45,6 +45,9 @@ const worthAsking = 3.5;
 /** Goods that stand for the whole list while answers are tried out. */
 const triedWith = 40;
 
+/** Letters. */
+const longBrief = 12_000;
+
 function situationOf(project: Project, shop: Shop): Situation {
   const { reading, catalogue } = shop;
   const titles = catalogue.products.slice(0, 60).map((product) => product.title);
@@ -87,12 +90,15 @@ export function nextQuestion(project: Project): Next | null {
   const tried: Project = { ...project, goods: { ...project.goods, products: project.goods.products.slice(0, triedWith) } };
   const shop = makeShop(tried);
   const situation = situationOf(tried, shop);
-  const before = measure(shop, tried);
+  // A very long brief is read whole for what it says, and answers are tried on its beginning.
+  const short =
+    tried.brief.length > longBrief ? { ...tried, brief: tried.brief.slice(0, longBrief).replace(/[^\n.]*$/, '') } : tried;
+  const before = measure(short === tried ? shop : makeShop(short), short);
   const open = questionsFor(situation)
     .filter((question) => !isAsked(project, question.id))
     .flatMap((question) => {
       const asking = question.ask(situation);
-      return asking ? [{ question, asking, gain: gainOf(before, tried, asking, situation) }] : [];
+      return asking ? [{ question, asking, gain: gainOf(before, short, asking, situation) }] : [];
     })
     .map((one) => ({ ...one, worth: one.gain.score * one.asking.answerable }))
     .filter(({ worth }) => worth >= worthAsking)

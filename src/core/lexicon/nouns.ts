@@ -132,6 +132,9 @@ export function headNoun(phrase: string): string | null {
   const words = phrase
     .toLowerCase()
     .replace(/\b(?:with|for|of|in|from|by|on)\b.*$/, '')
+    .replace(/[,(]\s.*$|\s\(.*$|,.*$/, '')
+    // "Jack plane No. 5", "Bow 212": what numbers it is no part of the noun.
+    .replace(/\s(?:(?:no|nr)\.?\s*)?[\d#][\w./-]*\s*$/, '')
     .replace(/[^\p{L}\p{N}’' -]/gu, ' ')
     .trim()
     .split(/\s+/);

@@ -3,7 +3,7 @@ import { contrastPairs } from '../look';
 import { missingPictures } from '../pictures';
 import { type Problem } from '../project';
 import { type Shop } from '../site';
-import { stockIn } from '../words';
+import { readingEase, stockIn } from '../words';
 
 export type Station = 'brief' | 'plan' | 'look' | 'goods' | 'till' | 'proof' | 'publish' | 'orders';
 
@@ -219,6 +219,43 @@ export const checks: readonly Check[] = [
       return texts.flatMap((text) =>
         stockIn(text.text).map((phrase) => todo(`“${phrase}” on the home page says nothing that another shop couldn’t say.`)),
       );
+    },
+  },
+  {
+    id: 'repeats',
+    station: 'plan',
+    fine: 'Nothing is said twice.',
+    look: (shop) => {
+      const seen = new Map<string, string>();
+      const twice: string[] = [];
+      for (const page of shop.pages.filter((one) => one.kind !== 'product' && one.kind !== 'category' && one.listed))
+        for (const section of shop.writer.write(page).sections)
+          for (const text of Object.values(section.words)) {
+            const key = text.text.toLowerCase();
+            if (text.rank !== 1 || key.split(' ').length < 4) continue;
+            if (seen.has(key)) twice.push(`“${text.text}” (${seen.get(key) ?? ''} and ${page.name})`);
+            seen.set(key, page.name);
+          }
+      return twice.length ? [todo(`Said twice: ${some(twice)}.`)] : [];
+    },
+  },
+  {
+    id: 'ease',
+    station: 'brief',
+    fine: 'The home page reads easily.',
+    look: (shop) => {
+      const [home] = shop.pages;
+      const own = home
+        ? shop.writer
+            .write(home)
+            .sections.flatMap((section) =>
+              Object.values(section.words).filter((text) => text.rank < 3 && /[.!?]$/.test(text.text)),
+            )
+        : [];
+      const ease = readingEase(own.map((text) => text.text).join(' '));
+      return ease.words > 40 && ease.score < 45
+        ? [todo(`The home page reads at ${Math.round(ease.score)} of 100 (Flesch), which is hard. Shorter sentences help.`)]
+        : [];
     },
   },
   {

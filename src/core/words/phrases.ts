@@ -1,3 +1,4 @@
+import { moodOf } from '../brief';
 import { type Known, type SectionKind } from '../plan';
 
 /**
@@ -52,4 +53,9 @@ export function headingsOf(kind: SectionKind, { reading }: Pick<Known, 'reading'
   return (headings[kind] ?? []).map(turned).map(asks);
 }
 
-export const headingOf = (kind: SectionKind, known: Pick<Known, 'reading'>): string => headingsOf(kind, known)[0] ?? '';
+/** The heading that stands there unless the seller takes another: the usual one, or the shortest where the shop is to be loud. */
+export function headingOf(kind: SectionKind, known: Pick<Known, 'reading'>): string {
+  const all = headingsOf(kind, known);
+  const loud = moodOf(known.reading.tone.map((fact) => fact.value)).loud > 0.4;
+  return (loud ? all.reduce((a, b) => (b.length < a.length ? b : a), all[0] ?? '') : all[0]) ?? '';
+}

@@ -6,6 +6,7 @@ import {
   isArranged,
   itemsOf,
   numberedSlots,
+  paragraphs,
   place,
   productPicture,
   slot,
@@ -101,7 +102,7 @@ const story: SectionDrawing = (c) =>
   html`<section class="${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', 'h2')}
     <div class="prose">
-      ${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}${
+      ${numberedSlots(c, 'text').map((name) => paragraphs(c, name))}${
         c.section.words.link
           ? html`<p class="onward">
               <a href="${c.addresses.page('about/')}" ${place(c, 'link')}>${c.section.words.link.text}</a>
@@ -143,7 +144,7 @@ const contact: SectionDrawing = (c) => {
         email ? html`<p><a href="mailto:${email.value}">${email.value}</a></p>` : null
       }${phone ? html`<p><a href="tel:${phone.value.replace(/[^+\d]/g, '')}">${phone.value}</a></p>` : null}${where ? html`<p>${where.value}</p>` : null}
     </address>
-    ${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}
+    ${numberedSlots(c, 'text').map((name) => paragraphs(c, name))}
   </section>`;
 };
 

@@ -1,5 +1,15 @@
 import { type SectionKind } from '@/core/plan';
-import { arranged, isArranged, itemsOf, numberedSlots, place, productPicture, slot, type SectionContext } from '../context';
+import {
+  arranged,
+  isArranged,
+  itemsOf,
+  numberedSlots,
+  paragraphs,
+  place,
+  productPicture,
+  slot,
+  type SectionContext,
+} from '../context';
 import { html, type Markup } from '../html';
 
 type Drawing = (context: SectionContext) => Markup;
@@ -85,7 +95,7 @@ const posts: Drawing = (c) => {
   const items = itemsOf(c, 'title', 'text');
   return html`<section class="text posts" id="${c.section.id}">
     ${slot(c, 'heading', 'h1')}
-    ${items.map((n) => html`<article class="prose">${slot(c, `title-${n}`, 'h2')}${slot(c, `text-${n}`, 'p')}</article>`)}${
+    ${items.map((n) => html`<article class="prose">${slot(c, `title-${n}`, 'h2')}${paragraphs(c, `text-${n}`)}</article>`)}${
       items.length ? null : html`<p class="empty">Nothing is written here yet.</p>`
     }
   </section>`;
@@ -95,7 +105,7 @@ const freeText: Drawing = (c) => {
   const leads = c.page.sections[0]?.id === c.section.id && (c.page.kind === 'page' || c.page.kind === 'campaign');
   return html`<section class="part ${arranged(c)}" id="${c.section.id}">
     ${slot(c, 'heading', leads ? 'h1' : 'h2')}
-    <div class="prose">${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}</div>
+    <div class="prose">${numberedSlots(c, 'text').map((name) => paragraphs(c, name))}</div>
   </section>`;
 };
 

@@ -1,18 +1,18 @@
 import { type SectionKind } from '@/core/plan';
-import { money, numberedSlots, slot, type SectionContext } from '../context';
+import { money, numberedSlots, paragraphs, slot, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 const prose = (c: SectionContext): Markup =>
   html`<section class="text" id="${c.section.id}">
     ${slot(c, 'heading', 'h1')}
-    <div class="prose">${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}</div>
+    <div class="prose">${numberedSlots(c, 'text').map((name) => paragraphs(c, name))}</div>
   </section>`;
 
 const rates = (c: SectionContext): Markup => {
   const { zones, returnsDays } = c.shop.rules;
   return html`<section class="text" id="rates">
     ${slot(c, 'heading', 'h1')}
-    <div class="prose">${numberedSlots(c, 'text').map((name) => slot(c, name, 'p'))}</div>
+    <div class="prose">${numberedSlots(c, 'text').map((name) => paragraphs(c, name))}</div>
     ${
       zones.length
         ? html`<table class="rates">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { makeCatalogue, type ImportedGoods } from '@/core/goods';
 import { Decided, type Problem, type Product } from '@/core/project';
@@ -185,12 +185,62 @@ export function GoodsStation({ state, shop }: StationProps) {
             {current && rules ? (
               <ProductDetail key={current.id} product={current} state={state} rules={rules} onClose={() => setSelected(null)} />
             ) : (
-              <ListNotes file={project.goods.file} products={products} problems={project.goods.problems} />
+              <>
+                <ListNotes file={project.goods.file} products={products} problems={project.goods.problems} />
+                <Shelves state={state} shop={shop} products={products} />
+              </>
             )}
           </Side>
         </Split>
       )}
     </Hall>
+  );
+}
+
+/** Categories for goods that the list files nowhere, as the lexical database places their nouns. */
+function Shelves({ state, shop, products }: Pick<StationProps, 'state' | 'shop'> & { products: readonly Product[] }) {
+  const [found, setFound] = useState<{ shelf: string; products: string[] }[]>([]);
+  const bare = products.filter((product) => product.categories.length === 0).length;
+  const { worker, turn } = shop;
+  useEffect(() => {
+    if (!worker || turn === 0 || bare < 4) return;
+    let stale = false;
+    void worker.ask('shelves', {}).then((shelves) => {
+      if (!stale) setFound(shelves);
+    });
+    return () => {
+      stale = true;
+    };
+  }, [worker, turn, bare]);
+  if (bare < 4 || found.length === 0) return null;
+  const titles = new Map(products.map((product) => [product.id, product.title]));
+  return (
+    <section aria-label="Categories that your goods suggest">
+      <h3>Categories that your goods suggest</h3>
+      <Soft>{bare} of them are filed nowhere. By their names they belong together so:</Soft>
+      <Problems>
+        {found.slice(0, 8).map(({ shelf, products: ids }) => (
+          <li key={shelf}>
+            <b>{shelf}</b> ({ids.length}):{' '}
+            {ids
+              .slice(0, 3)
+              .map((id) => titles.get(id))
+              .join(', ')}
+            {ids.length > 3 ? ' …' : ''}
+          </li>
+        ))}
+      </Problems>
+      <QuietButton
+        onPress={() =>
+          state.decide(
+            Object.fromEntries(found.flatMap(({ shelf, products: ids }) => ids.map((id) => [`goods/${id}/categories`, [shelf]]))),
+            'File the goods',
+          )
+        }
+      >
+        File them so
+      </QuietButton>
+    </section>
   );
 }
 

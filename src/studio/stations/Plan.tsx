@@ -34,6 +34,9 @@ const Pages = styled.ol`
   }
 `;
 
+/** How Flesch named the bands of his scale. */
+const easeName = (score: number): string => (score >= 80 ? 'easy' : score >= 60 ? 'plain' : score >= 45 ? 'fairly hard' : 'hard');
+
 /** The outline: every page with its sections, why each is there, and what it says. */
 export function PlanStation({ state, shop, goTo, path }: StationProps) {
   const { summary } = shop;
@@ -42,6 +45,10 @@ export function PlanStation({ state, shop, goTo, path }: StationProps) {
   return (
     <SheetBody>
       <Head title="Plan">Every page and section, and why it is there.</Head>
+      <small>
+        The home page reads at {Math.round(summary.ease.score)} of 100 (Flesch): {easeName(summary.ease.score)},{' '}
+        {summary.ease.words} words of yours.
+      </small>
       {setAside.length ? (
         <Notice>
           {setAside.length} of your decisions point at something that is gone. They are kept, and come back with it:{' '}
