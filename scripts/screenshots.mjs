@@ -27,6 +27,21 @@ try {
   await page.waitForURL(/\/brief$/, { timeout: 60_000 });
   await page.waitForTimeout(3000);
   await page.screenshot({ path: to('studio-brief') });
+  const letter = page.getByLabel('Your brief');
+  const brief = await letter.inputValue();
+  await letter.fill(brief.replace('calm and honest, a bit bookish', 'loud and playful') + '\n\nI want a journal.');
+  await page.getByText('All that you decided by hand stays.').waitFor();
+  await page.getByRole('region', { name: 'What this would change' }).scrollIntoViewIfNeeded();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: to('studio-change') });
+  await page.getByRole('button', { name: 'Back to the brief as it was' }).click();
+  await page.getByRole('button', { name: 'Point at a text' }).click();
+  await page.frameLocator('iframe').getByText('Beginners are welcome').first().click();
+  await page.getByRole('button', { name: 'Shorter' }).click();
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: to('studio-slip') });
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Point at a text' }).click();
   await station('Goods');
   await page.getByRole('rowheader', { name: /Madder Bed/ }).click();
   await page.waitForTimeout(500);
@@ -34,10 +49,17 @@ try {
   for (const name of ['Plan', 'Look', 'Till', 'Proof']) {
     await station(name);
     if (name === 'Plan') {
+      await page.getByRole('button', { name: 'Open Why us' }).click();
       await page.getByRole('button', { name: 'Show Why us' }).click();
       await page.waitForTimeout(1500);
     }
     await page.screenshot({ path: to(`studio-${name.toLowerCase()}`) });
+    if (name === 'Plan') {
+      await page.getByRole('button', { name: 'Add a section' }).click();
+      await page.waitForTimeout(3000);
+      await page.screenshot({ path: to('studio-library') });
+      await page.keyboard.press('Escape');
+    }
   }
   await station('Look');
   await page

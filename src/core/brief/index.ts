@@ -3,7 +3,7 @@ export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
 export { topicsOf, type Statement, type Topic } from './statements';
 export { type Fact, type Source } from './fact';
-export { goodsKinds, kindsOf, type Detail, type GoodsKind } from './kinds';
+export { goodsKinds, isAnswered, kindsOf, type Detail, type GoodsKind } from './kinds';
 export { type Figure, type Opening, type Review } from './told';
 export { type Goal } from './asked';
 export { type Trade } from './trade';

@@ -377,6 +377,23 @@ export function kindsOf(phrases: readonly string[], trade = ''): GoodsKind[] {
   return [...votes].sort((a, b) => b[1] - a[1]).map(([kind]) => kind);
 }
 
+/** Words by which a brief answers a detail without being asked. */
+const answeredBy: Record<string, RegExp> = {
+  fibre: /\b(?:wool|cotton|linen|silk|alpaca|mohair|hemp|flax|cashmere)\b/i,
+  material: /\b(?:wool|cotton|linen|silk|leather|oak|ash|beech|walnut|steel|brass|clay|wax|canvas|tarpaulin)\b/i,
+  metal: /\b(?:silver|gold|brass|copper|bronze|titanium)\b/i,
+  guarantee: /\b(?:guarantee\w*|warrant\w*|(?:replace|mend|repair|resew) (?:it|them)|set it again)\b/i,
+  care: /\b(?:wash\w*|wipe|dry[- ]clean\w*|dishwasher)\b/i,
+  keeping: /\b(?:keeps? (?:for|well)|best (?:within|before)|fridge|refrigerat\w+)\b/i,
+  ingredients: /\b(?:nothing but|ingredients?|made (?:only )?(?:of|from|with))\b/i,
+  edition: /\b(?:numbered|signed|editions?|one of each)\b/i,
+  condition: /\b(?:restored|as found|second-?hand|pre-?owned|brand new)\b/i,
+  measures: /\b\d+\s?(?:cm|mm|m|inches|in|litres?|liters?|kg|g|grams)\b/i,
+};
+
+/** Whether what a brief says of the goods answers a detail already. */
+export const isAnswered = (detail: Pick<Detail, 'id'>, text: string): boolean => answeredBy[detail.id]?.test(text) ?? false;
+
 /** The names that stand before answers, as the reader finds them in a brief again. */
 export const detailNames: ReadonlySet<string> = new Set(
   goodsKinds.flatMap((kind) => kind.details.map(({ name }) => name.toLowerCase())),

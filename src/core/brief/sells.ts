@@ -189,5 +189,15 @@ function repeated(brief: string, sentences: readonly Sentence[], wishes: Readonl
 /** "jewellery" beside "rings" and "earrings" is the trade rather than a further thing, and comes last. */
 function withoutWhole(found: Fact<string>[]): Fact<string>[] {
   const sure = found.filter((fact) => fact.confidence >= 0.9);
-  return sure.length >= 2 ? [...sure, ...found.filter((fact) => fact.confidence < 0.9)] : found;
+  const heads = new Set(sure.map((fact) => headNoun(fact.value)));
+  return sure.length >= 2
+    ? [
+        ...sure,
+        ...found.filter((fact) => fact.confidence < 0.9 && !heads.has(headNoun(fact.value)) && !sameEnd(fact.value, sure)),
+      ]
+    : found;
 }
+
+/** "knitting yarn" after "hand-dyed yarn" is the same thing in other words. */
+const sameEnd = (value: string, sure: readonly Fact<string>[]): boolean =>
+  sure.some((fact) => fact.value.split(' ').at(-1)?.toLowerCase() === value.split(' ').at(-1)?.toLowerCase());

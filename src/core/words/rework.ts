@@ -230,11 +230,19 @@ const withoutAside = (text: string): string =>
     /,\s+(?!and\b|or\b|but\b|so\b)[^,.;]{4,60},\s+(?=(?:and (?:we|i)|we|i|who|which|is|are|has|have|makes?|sells?|dyes?|comes?)\b)/i,
     ' ',
   );
-const withoutTail = (text: string): string =>
-  text.replace(
-    /(?:,\s+(?:which|so|because|although|though|as|while|until|and (?:we|i|you))\b|\s+[–—]\s+|;\s+)[^.!?]*(?=[.!?]|$)/i,
-    '',
-  );
+/** Where a last clause begins that can go: what follows from the first, or is added to it. */
+const lastJoint =
+  /(?:,\s+(?:which|so|because|although|though|as|while|until|and (?:we|i|you)|(?:we|i|you)\b)|\s+and (?:we|i|you)(?:['’]ll)?\b|\s+[–—]\s+|;\s+)/gi;
+
+/** A sentence without its last clause, where at least four words are left. */
+function withoutTail(text: string): string {
+  const all = sentencesOf(text);
+  const last = all.pop() ?? '';
+  const cuts = [...last.matchAll(lastJoint)].map((match) => match.index).filter((at) => words(last.slice(0, at)) >= 4);
+  const at = cuts.at(-1);
+  if (at === undefined) return text;
+  return [...all, `${last.slice(0, at)}${/[.!?…]["”’)]*$/.exec(last)?.[0] ?? '.'}`].join(' ');
+}
 const withoutBrackets = (text: string): string => text.replace(/\s*\([^)]*\)/g, '');
 const withoutLast = (text: string): string => {
   const all = sentencesOf(text);

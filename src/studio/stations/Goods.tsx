@@ -215,7 +215,7 @@ function Shelves({ state, shop, products }: Pick<StationProps, 'state' | 'shop'>
   if (bare < 4 || found.length === 0) return null;
   const titles = new Map(products.map((product) => [product.id, product.title]));
   return (
-    <section aria-label="Categories that your goods suggest">
+    <section aria-label="Categories that your goods suggest" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
       <h3>Categories that your goods suggest</h3>
       <Soft>{bare} of them are filed nowhere. By their names they belong together so:</Soft>
       <Problems>

@@ -166,7 +166,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
               <Column id="price" className="figure" allowsSorting width={160}>
                 Price
               </Column>
-              <Column id="stock" className="figure" allowsSorting width={90}>
+              <Column id="stock" className="figure" allowsSorting width={120}>
                 Stock
               </Column>
             </TableHeader>

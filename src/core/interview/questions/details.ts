@@ -1,3 +1,4 @@
+import { isAnswered } from '../../brief';
 import { asSentence, inLine, joined, withGoods, type Question, type Situation } from '../asking';
 
 /** What buyers of such goods ask: by the kind of the goods, as the lexical database places them. */
@@ -5,11 +6,12 @@ export function detailQuestions({ kinds, shop }: Situation): Question[] {
   const told = shop.reading.statements
     .filter((statement) => statement.topics.includes('detail'))
     .map((statement) => statement.text.toLowerCase());
+  const said = shop.reading.statements.map((statement) => statement.text).join(' ');
   return kinds.slice(0, 2).flatMap((kind, rank) =>
     kind.details.slice(0, rank === 0 ? 3 : 1).map(({ id, name, ask, picks }): Question => ({
       id: `detail-${id}`,
       ask: (s) =>
-        told.some((text) => text.startsWith(`${name.toLowerCase()}:`))
+        told.some((text) => text.startsWith(`${name.toLowerCase()}:`)) || isAnswered({ id }, said)
           ? null
           : {
               say: withGoods(ask, s.goods),
