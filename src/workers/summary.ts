@@ -7,9 +7,10 @@ import { type OutlinePage, type OutlineText, type Summary } from './protocol';
 
 function outlinePage(shop: Shop, page: Page): OutlinePage {
   const { id, kind, name, path, inMenu, inFooter, added, because, visitorGets, doNext } = page;
-  const { meta } = shop.writer.write(page);
+  const meta = shop.writer.metaOf(page);
+  const written = new Map(shop.writer.write(page).sections.map((section) => [section.id, section.words]));
   const sections = page.sections.map((section) => {
-    const words = shop.writer.words(page, section);
+    const words = written.get(section.id) ?? shop.writer.words(page, section);
     const definition = sectionDefinition(section.kind);
     const texts = Object.entries(words ?? {}).map(([slot, text]): OutlineText => ({
       ...text,

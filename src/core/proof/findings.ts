@@ -182,7 +182,7 @@ export const checks: readonly Check[] = [
       const seen = new Map<string, string>();
       const twice: string[] = [];
       for (const page of shop.pages.filter((candidate) => candidate.listed)) {
-        const { title } = shop.writer.write(page).meta;
+        const { title } = shop.writer.metaOf(page);
         if (seen.has(title)) twice.push(page.name);
         seen.set(title, page.name);
       }

@@ -24,28 +24,30 @@ const tokens = (text: string): string[] => text.match(/[\p{L}\p{N}]+(?:[’'][\p
 
 const numbersBelow100 = new Map(Array.from({ length: 100 }, (_, n) => [numberWords(n), String(n)] as const));
 
-/** What stands in a source: stems of words, and numbers in figures and words. */
+/** Stems of the words of a text, and its numbers in figures and words. */
+export function stemsIn(text: string): string[] {
+  const found: string[] = [];
+  for (const token of tokens(text)) {
+    found.push(stem(token));
+    const figure = numbersBelow100.get(token.toLowerCase());
+    if (figure) found.push(figure);
+    if (/^\d+$/.test(token) && Number(token) < 100) for (const part of tokens(numberWords(Number(token)))) found.push(stem(part));
+  }
+  for (const hyphened of text.toLowerCase().match(/\p{L}+-\p{L}+/gu) ?? []) {
+    const figure = numbersBelow100.get(hyphened);
+    if (figure) found.push(figure);
+  }
+  // "4,100" stands for itself.
+  for (const figure of text.match(/\d[\d.,]*\d/g) ?? []) found.push(...figure.split(/[.,]/));
+  return found;
+}
+
+/** What stands in a source. */
 export class Vocabulary {
   private readonly known = new Set<string>();
 
-  constructor(texts: Iterable<string>) {
-    for (const text of texts) this.add(text);
-  }
-
-  add(text: string): void {
-    for (const token of tokens(text)) {
-      this.known.add(stem(token));
-      const figure = numbersBelow100.get(token.toLowerCase());
-      if (figure) this.known.add(figure);
-      if (/^\d+$/.test(token) && Number(token) < 100)
-        for (const part of tokens(numberWords(Number(token)))) this.known.add(stem(part));
-    }
-    for (const hyphened of text.toLowerCase().match(/\p{L}+-\p{L}+/gu) ?? []) {
-      const figure = numbersBelow100.get(hyphened);
-      if (figure) this.known.add(figure);
-    }
-    // "4,100" stands for itself.
-    for (const figure of text.match(/\d[\d.,]*\d/g) ?? []) for (const part of figure.split(/[.,]/)) this.known.add(part);
+  constructor(texts: Iterable<string | readonly string[]>) {
+    for (const text of texts) for (const one of typeof text === 'string' ? stemsIn(text) : text) this.known.add(one);
   }
 
   has(word: string): boolean {

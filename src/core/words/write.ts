@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { type Known, type Page, type Section } from '../plan';
-import { type Decided } from '../project';
+import { type Decided, type Product } from '../project';
 import { harvest, type Harvest } from './harvest';
 import { metaWriter, type PageMeta } from './search';
 import { alternatives } from './alternatives';
 import { isFilled, withAsks, writeSection } from './sections';
 import { type Text } from './text';
-import { untraced, Vocabulary } from './trace';
+import { stemsIn, untraced, Vocabulary } from './trace';
 import { type SectionWords, type Writing } from './writing';
 
 /** A section with its texts; sections that nothing known fills are not among them. */
@@ -22,7 +22,7 @@ export interface WrittenPage extends Omit<Page, 'sections'> {
 }
 
 /** All that a text may speak of. */
-function* inputsOf({ reading, catalogue, rules }: Known): Generator<string> {
+function* inputsOf({ reading, catalogue, rules }: Known): Generator<string | readonly string[]> {
   const facts = [
     reading.name,
     reading.place,
@@ -38,13 +38,23 @@ function* inputsOf({ reading, catalogue, rules }: Known): Generator<string> {
   for (const statement of reading.statements) yield statement.source.text;
   for (const one of reading.reviews) yield `${one.value.text} ${one.value.by}`;
   for (const one of reading.openings) yield `${one.value.days} ${one.value.hours}`;
-  for (const product of catalogue.products) {
-    yield `${product.title} ${product.description} ${product.options.join(' ')} ${product.categories.join(' ')}`;
-    for (const variant of product.variants) if (variant.values.length) yield variant.values.join(' ');
-  }
+  for (const product of catalogue.products) yield stemsOf(product);
   for (const zone of rules.zones) yield `${zone.label} ${zone.rates.map((rate) => rate.label).join(' ')}`;
   for (const code of rules.codes) yield code.code;
   yield rules.currency;
+}
+
+const kept = new WeakMap<Product, readonly string[]>();
+
+/** A product keeps its words from one decision to the next. */
+function stemsOf(product: Product): readonly string[] {
+  const known = kept.get(product);
+  if (known) return known;
+  const { title, description, options, categories, variants } = product;
+  const values = new Set(variants.flatMap((variant) => variant.values));
+  const stems = stemsIn([title, description, ...options, ...categories, ...values].join(' '));
+  kept.set(product, stems);
+  return stems;
 }
 
 const byTheSeller = (text: string): Text => ({ text, rank: 1, sources: [{ kind: 'seller' }] });
@@ -55,6 +65,7 @@ export class Writer {
   /** Every word that brief, list and till hold. */
   private readonly vocabulary: Vocabulary;
   private readonly meta: (page: Page) => PageMeta;
+  private readonly kept = new WeakMap<Page, WrittenPage>();
   /** The seller's own texts, by section and slot. */
   private readonly own = new Map<string, Map<string, string>>();
 
@@ -74,7 +85,22 @@ export class Writer {
     }
   }
 
+  /** How a page presents itself to search, without writing the rest of it. */
+  metaOf(page: Page): PageMeta {
+    return this.meta(page);
+  }
+
+  /** Pages other than products are asked for often, and there are few of them: each is written once. */
   write(page: Page): WrittenPage {
+    if (page.kind === 'product') return this.writeAnew(page);
+    const known = this.kept.get(page);
+    if (known) return known;
+    const written = this.writeAnew(page);
+    this.kept.set(page, written);
+    return written;
+  }
+
+  private writeAnew(page: Page): WrittenPage {
     const sections = page.sections.flatMap((section): WrittenSection[] => {
       if (section.hidden) return [];
       const words = this.words(page, section);

@@ -63,6 +63,7 @@ export function drawMap({ shop }: SectionContext): Markup | null {
       <text x="20" y="${height - 30}">${bar} km</text>
       <path class="bar" d="M${width - 26} ${height - 16}V${height - 44}m-6 9l6 -9l6 9" />
     </svg>
+    <figcaption>Positions of towns: GeoNames, CC BY 4.0</figcaption>
   </figure>`;
 }
 

@@ -103,6 +103,7 @@ export const parts = `
 .details.as-lines dd{max-width:var(--measure)}
 .map.as-wide{grid-template-columns:minmax(0,1fr)}
 .sketch svg{display:block;width:100%;height:auto;background:var(--raised)}
+.sketch figcaption{font-size:var(--small);color:var(--soft);padding-top:.4rem}
 .sketch text{font:400 15px var(--text-face);fill:var(--text)}
 .sketch .own{font-weight:700;font-size:17px}
 .sketch .town{fill:var(--soft)}
