@@ -25,7 +25,10 @@ export const wishLabels: ReadonlySet<Label> = new Set(['look', 'colours', 'avoid
 
 const words: [Label, RegExp][] = [
   ['name', /\b(?:business|shop|company|brand|it|you) (?:be )?called\b|\bname\b/],
-  ['reviews', /\b(?:reviews?|testimonials?|what (?:customers|people|buyers|they|others) say|feedback)\b/],
+  [
+    'reviews',
+    /\b(?:reviews?|testimonials?|what (?:do )?(?:our |your |my )?(?:customers|people|buyers|they|others) say|feedback)\b/,
+  ],
   ['avoid', /\b(?:avoid|don'?t want|not wanted|dislikes?|hates?|no[- ]gos?|taboos?)\b/],
   ['difference', /\b(?:different|difference|special|unique|stand out|why us|why (?:buy|choose)|usp|promise)\b/],
   ['colours', /\b(?:colou?rs?|palette)\b/],

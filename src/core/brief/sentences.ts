@@ -79,7 +79,10 @@ export function sentencesOf(brief: string): Sentence[] {
 
 function sentencesOfLine(line: string, from: number): { at: number; text: string }[] {
   const found: { at: number; text: string }[] = [];
-  const ends = [...line.matchAll(sentenceEnd)].map((match) => match.index + match[0].length).filter((end) => end > from);
+  const ends = [...line.matchAll(sentenceEnd)]
+    .map((match) => match.index + match[0].length)
+    // "at 10 a.m. and": the hour goes on.
+    .filter((end) => end > from && !(/\b[ap]\.m\.$/.test(line.slice(0, end)) && /^\s+\p{Ll}/u.test(line.slice(end))));
   let begin = from;
   for (const cut of new Set([...ends, line.length])) {
     for (const [a, b] of clauses(line, begin, cut, ends.length === 0)) {
