@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import { manners, stockIn, type Manner, type Reworked, type Text } from '@/core/words';
+import { lengthRange, manners, stockIn, wordCount, type Manner, type Reworked, type Text } from '@/core/words';
 import { type ShopWorker } from '@/workers/client';
 import { type OutlineText } from '@/workers/protocol';
 import { sourceLine } from './because';
@@ -95,6 +95,7 @@ export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdr
   const [draft, setDraft] = useState(text ? text.text : pointed.text);
   const { x, y, width, height } = pointed.rect;
   const empty = stockIn(draft);
+  const range = lengthRange(pointed.place.split('/').at(-1) ?? '');
   return (
     <>
       <Anchor ref={anchor} style={{ left: x * scale, top: y * scale, width: width * scale, height: height * scale }} />
@@ -117,6 +118,11 @@ export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdr
               <Soft>
                 <small>{sourceLine(text)}</small>
               </Soft>
+            ) : null}
+            {range ? (
+              <small>
+                {wordCount(draft)} words; {range[0]} to {range[1]} suit this place.
+              </small>
             ) : null}
             {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
             <Row>

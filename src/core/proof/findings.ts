@@ -3,7 +3,7 @@ import { contrastPairs } from '../look';
 import { missingPictures } from '../pictures';
 import { type Problem } from '../project';
 import { type Shop } from '../site';
-import { readingEase, stockIn } from '../words';
+import { lengthRange, readingEase, stockIn, suitsPlace, wordCount } from '../words';
 
 export type Station = 'brief' | 'plan' | 'look' | 'goods' | 'till' | 'proof' | 'publish' | 'orders';
 
@@ -237,6 +237,27 @@ export const checks: readonly Check[] = [
             seen.set(key, page.name);
           }
       return twice.length ? [todo(`Said twice: ${some(twice)}.`)] : [];
+    },
+  },
+  {
+    id: 'lengths',
+    station: 'plan',
+    fine: 'Every text has a length that suits its place.',
+    look: (shop) => {
+      const long = shop.pages
+        .filter((page) => page.kind !== 'product')
+        .flatMap((page) =>
+          shop.writer.write(page).sections.flatMap((section) =>
+            Object.entries(section.words)
+              // What comes from the list or the till is as long as it is.
+              .filter(([slot, text]) => text.text && text.rank === 1 && !suitsPlace(slot, text.text))
+              .map(
+                ([slot, text]) =>
+                  `${section.label} on ${page.name} has ${wordCount(text.text)} words where ${lengthRange(slot)?.join(' to ') ?? ''} suit`,
+              ),
+          ),
+        );
+      return long.length ? [todo(`${some(long)}.`)] : [];
     },
   },
   {

@@ -1,6 +1,7 @@
 import { largestCategory, priceRange } from '../goods';
 import { type Statement } from '../brief';
 import { capitalised, inSentence, listed, numberWords } from './grammar';
+import { suitsPlace } from './lengths';
 import { headingsOf } from './phrases';
 import { fromBrief, fromGoods, ours, sourcesOf, type Text } from './text';
 import { money, type Writing } from './writing';
@@ -162,6 +163,10 @@ const unique = (texts: readonly Text[], but: string): Text[] => {
 
 /** Other texts that would do at a place, best first: at least six for headlines, leads, headings and buttons wherever brief or list give that many. */
 export function alternatives(writing: Writing, slot: string, now: string): Text[] {
+  return candidates(writing, slot, now).filter((text) => suitsPlace(slot, text.text));
+}
+
+function candidates(writing: Writing, slot: string, now: string): Text[] {
   const { kind } = writing.section;
   if (slot === 'headline')
     return unique([...shortClaims(writing.reading.statements, 10), ...shortFacts(writing)], now).slice(0, 12);

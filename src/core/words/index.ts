@@ -6,6 +6,7 @@ export { type SectionWords } from './writing';
 export { describe } from './products';
 export { readingEase, fleschScore, splitBlock, type Ease } from './ease';
 export { stockIn, stockPhrases } from './stock';
+export { lengthRange, suitsPlace, wordCount, type LengthRange } from './lengths';
 export { manners, rework, type Manner, type Reworked } from './rework';
 export { untraced, Vocabulary } from './trace';
 export { Writer, wordsPlace, type WrittenPage, type WrittenSection } from './write';

@@ -5,7 +5,7 @@ import nspell from 'nspell';
 import { type Page } from '../plan';
 import { formatMoney } from '../till';
 import { sites, type Site } from '../../../tests/sites/sites';
-import { numberWords, stockIn, type Text } from './index';
+import { numberWords, stockIn, suitsPlace, type Text } from './index';
 
 const all = sites();
 
@@ -103,6 +103,13 @@ describe.each(all.map((site) => [site.name, site] as const))('%s', (_, site) => 
       const praise =
         text.text.match(/\b(?:best|finest|greatest|largest|biggest|oldest|unique|ultimate|perfect|unrivalled|leading)\b/gi) ?? [];
       for (const word of praise) expect([at, word, known.has(word.toLowerCase())]).toEqual([at, word, true]);
+    }
+  });
+
+  test('has every text of ours and of the seller’s in the length that suits its place', () => {
+    for (const { at, text } of texts) {
+      const slot = at.split('/').at(-1) ?? '';
+      expect([at, text.text, suitsPlace(slot, text.text)]).toEqual([at, text.text, true]);
     }
   });
 

@@ -20,6 +20,14 @@ function soldByTheList({ shop }: Situation): string[] {
   return [...new Set([...found.map((shelf) => shelf.toLowerCase()), ...titles])].slice(0, 6);
 }
 
+/** Where the goods come from, as a sentence of the letter. */
+function originSentence(answer: string, s: Situation): string {
+  if (answer === 'Both') return `${we(s)} make some of the ${s.goods} ${ourselves(s)} and also buy in from other makers.`;
+  if (/^(?:We|I) buy (?:them|it) from makers$/.test(answer))
+    return `${we(s)} buy the ${s.goods} from makers that ${we(s).replace('W', 'w')} know.`;
+  return /^(?:We|I) make (?:them|it) /.test(answer) ? `${we(s)} make the ${s.goods} ${ourselves(s)}.` : asSentence(answer);
+}
+
 /** What the business is. */
 export const businessQuestions: readonly Question[] = [
   {
@@ -93,17 +101,10 @@ export const businessQuestions: readonly Question[] = [
             say: `Do you make the ${s.goods} yourself, or find ${them(s)}?`,
             picks: [`${we(s)} make ${them(s)} ${ourselves(s)}`, `${we(s)} buy ${them(s)} from makers`, 'Both'],
             several: false,
-            field: null,
+            field: 'Or in your words',
             sample: [`${we(s)} make ${them(s)} ${ourselves(s)}`],
             answerable: 1,
-            answer: ([pick = '']) => ({
-              sentence:
-                pick === 'Both'
-                  ? `${we(s)} make some of the ${s.goods} ${ourselves(s)} and also buy in from other makers.`
-                  : /buy/.test(pick)
-                    ? `${we(s)} buy the ${s.goods} from makers that ${we(s).replace('W', 'w')} know.`
-                    : `${we(s)} make the ${s.goods} ${ourselves(s)}.`,
-            }),
+            answer: ([pick = '']) => ({ sentence: originSentence(pick, s) }),
           },
   },
   {

@@ -1,7 +1,7 @@
 import { kindsOf } from '../../brief';
 import { headNoun } from '../../lexicon';
 import { inSentence, listed } from '../../words';
-import { type Asking, type Question, type Situation } from '../asking';
+import { asSentence, type Asking, type Question, type Situation } from '../asking';
 
 /** What the brief says against itself, each as a question with both answers. */
 export function doubtQuestions({ shop }: Situation): Question[] {
@@ -11,14 +11,16 @@ export function doubtQuestions({ shop }: Situation): Question[] {
       say: doubt.say,
       picks: doubt.options.map((option) => option.label),
       several: false,
-      field: null,
+      field: 'Or in your words',
       sample: [doubt.options[0]?.label ?? ''],
       answerable: 1,
       urgent: true,
       answer: ([pick]) => {
         const chosen = doubt.options.find((option) => option.label === pick);
+        // In words of their own it stands in the letter, where the reader finds it again.
+        if (!chosen) return { sentence: asSentence(pick ?? '') };
         return {
-          decisions: Object.fromEntries(Object.entries(chosen?.set ?? {}).map(([fact, value]) => [`reading/${fact}`, value])),
+          decisions: Object.fromEntries(Object.entries(chosen.set).map(([fact, value]) => [`reading/${fact}`, value])),
         };
       },
     }),
@@ -51,15 +53,21 @@ export const mismatchQuestion: Question = {
         ? categories.map((category) => inSentence(category.name))
         : products.map((product) => inSentence(product.title))
     ).slice(0, 3);
+    const picks = ['Both are right', 'The list is right', 'The brief is right, I shall bring another list'];
     return {
       say: `Your brief speaks of ${listed(sells.slice(0, 3))}, your list of ${listed(names)}. Which is it?`,
-      picks: ['Both are right', 'The list is right', 'The brief is right, I shall bring another list'],
+      picks,
       several: false,
-      field: null,
+      field: 'Or in your words',
       sample: ['The list is right'],
       answerable: 1,
       urgent: true,
-      answer: ([pick]) => (pick === 'The list is right' ? { decisions: { 'reading/sells': names } } : {}),
+      answer: ([pick = '']) =>
+        pick === picks[1]
+          ? { decisions: { 'reading/sells': names } }
+          : picks.includes(pick)
+            ? {}
+            : { sentence: asSentence(pick) },
     };
   },
 };

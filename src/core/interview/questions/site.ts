@@ -39,7 +39,7 @@ export const siteQuestions: readonly Question[] = [
             say: `Beside having your ${s.goods} on show: what should the site do first of all?`,
             picks: goals.map(([, label]) => label),
             several: false,
-            field: null,
+            field: 'Or in your words',
             sample: ['Bring people to the door'],
             answerable: 0.6,
             answer: ([pick]) => ({
