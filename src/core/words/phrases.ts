@@ -53,9 +53,22 @@ export function headingsOf(kind: SectionKind, { reading }: Pick<Known, 'reading'
   return (headings[kind] ?? []).map(turned).map(asks);
 }
 
-/** The heading that stands there unless the seller takes another: the usual one, or the shortest where the shop is to be loud. */
+/** Headings for a shop that is to be loud: short, and as true of every such section as the usual ones. */
+const loud: Partial<Record<SectionKind, string>> = {
+  featured: 'Some of it',
+  categories: 'By kind',
+  story: 'Behind the shop',
+  numbers: 'Counted',
+  reviews: 'In their words',
+  questions: 'Answers',
+  offer: 'On offer',
+  'price-table': 'Prices',
+  steps: 'Step by step',
+  map: 'Here',
+};
+
+/** The heading that stands there unless the seller takes another. */
 export function headingOf(kind: SectionKind, known: Pick<Known, 'reading'>): string {
-  const all = headingsOf(kind, known);
-  const loud = moodOf(known.reading.tone.map((fact) => fact.value)).loud > 0.4;
-  return (loud ? all.reduce((a, b) => (b.length < a.length ? b : a), all[0] ?? '') : all[0]) ?? '';
+  const isLoud = moodOf(known.reading.tone.map((fact) => fact.value)).loud > 0.4;
+  return (isLoud ? loud[kind] : undefined) ?? headingsOf(kind, known)[0] ?? '';
 }
