@@ -4,7 +4,9 @@ const port = 4390;
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 90_000,
+  timeout: 120_000,
+  // The first shop of a page waits for its worker to unpack the open data, which a busy machine takes long over.
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

@@ -153,6 +153,10 @@ function Rework({
   onTake: (text: string) => void;
 }) {
   const [result, setResult] = useState<{ from: string; manner: Manner; made: Reworked } | null>(null);
+  const shown = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (result) shown.current?.scrollIntoView({ block: 'nearest' });
+  }, [result]);
   if (!worker || draft.trim().split(/\s+/).length < 3) return null;
   const ask = (manner: Manner) =>
     void worker.ask('rework', { text: draft, manner, place }).then((made) => setResult({ from: draft, manner, made }));
@@ -170,7 +174,7 @@ function Rework({
           </TextButton>
         ))}
       </Manners>
-      <div role="status">
+      <div role="status" ref={shown}>
         {result && !result.made.ok ? <Soft>{result.made.say}</Soft> : null}
         {result?.made.ok ? (
           <>
