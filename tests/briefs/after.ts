@@ -7,15 +7,15 @@ import { type MarkedBrief } from './brief';
 export const after: readonly MarkedBrief[] = [
   {
     what: 'a piano tuner who sells parts',
-    brief: `Tilda Orsmond, piano tuner, Dunedin, New Zealand.
+    brief: `Greta Orsmond, piano tuner, Dunedin, New Zealand.
 
 I sell the small parts that pianos lose: felt, hammers, tuning pins, centre pins. Everything is sorted by maker and year. I measured 212 pianos to make the list, and nobody else has one like it.
 
 Mostly technicians buy from me, and a few brave owners. I post within New Zealand and to Australia.
 
-The site has to be tidy and exact, like a parts drawer. Ivory and black, one dull red. No music notes, no purple. People should be able to ask a question with a form. tilda@orsmondparts.example, 03 555 0199. Prices in NZ dollars.`,
+The site has to be tidy and exact, like a parts drawer. Ivory and black, one dull red. No music notes, no purple. People should be able to ask a question with a form. greta@orsmondparts.example, 03 555 0199. Prices in NZ dollars.`,
     expected: {
-      name: 'Tilda Orsmond',
+      name: 'Greta Orsmond',
       sells: ['felt', 'hammers', 'tuning pins', 'centre pins'],
       trade: 'parts',
       audience: ['technicians'],
@@ -27,7 +27,7 @@ The site has to be tidy and exact, like a parts drawer. Ivory and black, one dul
       place: 'Dunedin, New Zealand',
       country: 'NZ',
       reach: 'abroad',
-      email: 'tilda@orsmondparts.example',
+      email: 'greta@orsmondparts.example',
       phone: '+64 3 555 0199',
       currency: 'NZD',
       language: 'en',
