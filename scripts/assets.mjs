@@ -2,6 +2,7 @@
 import { build } from 'esbuild';
 import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
+import { buildFaces } from './faces.mjs';
 import { buildLexicon } from './lexicon.mjs';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
@@ -42,22 +43,7 @@ export async function buildAssets(said = false) {
   writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
   writeFileSync(path('public/window/index.html'), frame);
 
-  const faces = {
-    newsreader: '@fontsource-variable/newsreader/files/newsreader-latin-wght-normal.woff2',
-    'young-serif': '@fontsource/young-serif/files/young-serif-latin-400-normal.woff2',
-    'bricolage-grotesque': '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2',
-    'big-shoulders': '@fontsource-variable/big-shoulders-display/files/big-shoulders-display-latin-wght-normal.woff2',
-    'archivo-narrow': '@fontsource-variable/archivo-narrow/files/archivo-narrow-latin-wght-normal.woff2',
-    gabarito: '@fontsource-variable/gabarito/files/gabarito-latin-wght-normal.woff2',
-    literata: '@fontsource-variable/literata/files/literata-latin-wght-normal.woff2',
-    'source-sans': '@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2',
-    'work-sans': '@fontsource-variable/work-sans/files/work-sans-latin-wght-normal.woff2',
-  };
-  mkdirSync(path('public/fonts'), { recursive: true });
-  for (const [id, file] of Object.entries(faces)) {
-    cpSync(path(`node_modules/${file}`), path(`public/fonts/${id}.woff2`));
-    cpSync(path(`node_modules/${file.split('/files/')[0]}/LICENSE`), path(`public/fonts/${id}-license.txt`));
-  }
+  await buildFaces();
 
   // Open data asks for its notices to travel with it.
   const notices = [

@@ -1,5 +1,6 @@
 import { priceRange, stockOf, type Catalogue } from '@/core/goods';
-import { sectionDefinition, type SectionKind } from '@/core/plan';
+import { runLength } from '@/core/look';
+import { sectionDefinition } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Addresses, type Shop, type Target, type View } from '@/core/site';
 import { formatMoney } from '@/core/till';
@@ -37,7 +38,7 @@ export function slot(
   const text = found?.text || prompt;
   if (!text) return null;
   // An empty place is shown to the seller alone.
-  const classes = [className, prompt ? 'ask' : ''].filter(Boolean).join(' ');
+  const classes = [className, prompt ? 'ask' : '', tag === 'h1' ? fitClass(context, text) : ''].filter(Boolean).join(' ');
   const attributes = html`${classes ? html` class="${classes}"` : null}${place(context, name)}`;
   switch (tag) {
     case 'h1':
@@ -81,28 +82,50 @@ export const itemsOf = (context: SectionContext, ...names: string[]): string[] =
     (a, b) => Number(a) - Number(b),
   );
 
-/** The class of a section that says which of its arrangements it has: the seller's choice, else the one that its family prefers. */
-export function arranged(context: SectionContext): string {
-  const { section } = context;
+/** Which of its arrangements a section has: the seller's choice, else the one that its family prefers, else the first. */
+function arrangementOf({ section, shop, addresses }: SectionContext): string | null {
   const { arrangements } = sectionDefinition(section.kind);
-  const chosen =
-    arrangements.find(({ id }) => id === section.arrangement) ??
-    arrangements[preferred(context, section.kind)] ??
-    arrangements[0];
-  return chosen ? `${section.kind} as-${chosen.id}` : section.kind;
+  const has = (id: string | null | undefined) => arrangements.some((one) => one.id === id);
+  if (has(section.arrangement)) return section.arrangement;
+  // Words alone open a shop that has no picture to show.
+  if (section.kind === 'opening' && !shop.art && !pictured({ shop, addresses }).length) return 'spoken';
+  const preferred = shop.look.family.arrangements[section.kind];
+  return has(preferred) ? (preferred ?? null) : (arrangements[0]?.id ?? null);
+}
+
+/** The classes of a section: its kind, its arrangement, and where it differs from the look of the whole. */
+export function arranged(context: SectionContext): string {
+  const { section, page, shop } = context;
+  const arrangement = arrangementOf(context);
+  const here = (at: { page: string; section: string }) => at.section === section.id && (at.page === page.id || at.page === page.kind);
+  const tone = shop.exceptions.only.find(here)?.tone;
+  return [
+    section.kind,
+    arrangement ? `as-${arrangement}` : '',
+    tone ? `tone-${tone}` : '',
+    shop.exceptions.phone.hidden.some(here) ? 'off-phone' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** Whether a section has an arrangement, by its own or its family's choice. */
-export const isArranged = (context: SectionContext, id: string): boolean => arranged(context).endsWith(` as-${id}`);
+export const isArranged = (context: SectionContext, id: string): boolean => arrangementOf(context) === id;
 
-/** Quiet families take the second arrangement of sections that were made for both; what a family draws by itself keeps its first. */
-const preferred = ({ shop, addresses }: SectionContext, kind: SectionKind): number => {
-  // Words alone open a shop that has no picture to show.
-  if (kind === 'opening' && shop.look.family.id !== 'ledger')
-    return shop.catalogue.products.some((product) => product.pictures.some((name) => addresses.picture(name))) ? 0 : 1;
-  const drawnByFamily: readonly SectionKind[] = ['opening', 'featured', 'categories', 'why', 'story', 'questions', 'contact'];
-  return !drawnByFamily.includes(kind) && shop.look.family.structure.density < 0.4 ? 1 : 0;
-};
+/** Goods that have a picture at hand. */
+export const pictured = ({ shop, addresses }: Pick<Context, 'shop' | 'addresses'>): Product[] =>
+  shop.catalogue.products.filter((product) => product.pictures.some((name) => addresses.picture(name)));
+
+/** A class that tells styles how wide the longest word of a heading runs, in em, so that it is set no larger than its column can hold. */
+export function fitClass({ shop }: Pick<Context, 'shop'>, text: string): string {
+  const { heading, family } = shop.look;
+  const widest = Math.max(0, ...text.split(/[\s\u00ad-]+/).map((word) => runLength(heading, word, family.caps)));
+  const em = Math.ceil(widest * 1.04 * 2) / 2;
+  return em > 3.5 && em <= longestFit ? `fit-${String(em).replace('.', '-')}` : em > longestFit ? 'fit-most' : '';
+}
+
+/** Words wider than this, em, are broken. */
+export const longestFit = 16;
 
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */
 export function productPicture(

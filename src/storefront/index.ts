@@ -3,6 +3,7 @@ import { drawIcon } from './icon';
 import { drawPage } from './page';
 import { scripts } from './scripts.generated';
 import { drawStyles } from './styles';
+import { facesOf, partsOf } from './styles/tokens';
 
 /** The storefront: the one way in which a shop is drawn, for preview, publication, download and command line alike. */
 export const storefront: Draw = {
@@ -10,11 +11,9 @@ export const storefront: Draw = {
   styles: drawStyles,
   icon: drawIcon,
   scripts,
-  assets: (shop: Shop) => {
-    const faces = shop.look.heading.id === shop.look.text.id ? [shop.look.text] : [shop.look.heading, shop.look.text];
-    return faces.flatMap((face) => [
-      { path: `fonts/${face.file}`, from: `fonts/${face.file}` },
+  assets: (shop: Shop) =>
+    facesOf(shop.look).flatMap((face) => [
+      ...partsOf(shop, face).flatMap(({ files }) => files.map(({ file }) => ({ path: `fonts/${file}`, from: `fonts/${file}` }))),
       { path: `fonts/${face.id}-license.txt`, from: `fonts/${face.id}-license.txt` },
-    ]);
-  },
+    ]),
 };

@@ -42,7 +42,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
       data-root="${addresses.asset('')}"
       data-shop="${shop.id}"
       data-orders="${target.kind}"
-      class="${shop.look.family.id} page-${page.kind}"
+      class="family-${shop.look.family.id} page-${page.kind}"
     >
       <head>
         ${head(context)}
@@ -91,7 +91,7 @@ function head(c: Context): Markup {
       content="${family.palette.ground}"
     /><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" /><link
       rel="preload"
-      href="${addresses.asset(`fonts/${family.heading.file}`)}"
+      href="${addresses.asset(`fonts/${family.heading.measures.subsets.find(({ subset }) => subset === 'latin')?.files[0]?.file ?? ''}`)}"
       as="font"
       type="font/woff2"
       crossorigin="anonymous"

@@ -1,4 +1,15 @@
-import { clampChroma, converter, differenceCiede2000, formatHex, parse, wcagContrast, type Oklch } from 'culori';
+import {
+  clampChroma,
+  converter,
+  differenceCiede2000,
+  filterDeficiencyDeuter,
+  filterDeficiencyProt,
+  filterDeficiencyTrit,
+  formatHex,
+  parse,
+  wcagContrast,
+  type Oklch,
+} from 'culori';
 
 const toOklch = converter('oklch');
 
@@ -54,3 +65,20 @@ export function readable(hex: string, grounds: readonly string[], ratio = textCo
 
 /** Distance between hues, 0–180 degrees. */
 export const hueDistance = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180);
+
+const sight = [filterDeficiencyProt(1), filterDeficiencyDeuter(1), filterDeficiencyTrit(1)];
+
+/** A colour as it is seen without one kind of cone (Machado, Oliveira and Fernandes 2009, at full severity). */
+export const seenWithout = (kind: 'long' | 'middle' | 'short', hex: string): string => {
+  const filter = sight[{ long: 0, middle: 1, short: 2 }[kind]];
+  const colour = parse(hex);
+  return filter && colour ? (formatHex(filter(colour)) ?? hex) : hex;
+};
+
+/** How unlike two colours look to the eye that tells them apart least: normal, or without one kind of cone. */
+export function differenceToAll(a: string, b: string): number {
+  let least = difference(a, b);
+  for (const kind of ['long', 'middle', 'short'] as const)
+    least = Math.min(least, difference(seenWithout(kind, a), seenWithout(kind, b)));
+  return least;
+}

@@ -1,170 +1,101 @@
-import archivoNarrow from '@capsizecss/metrics/archivoNarrow';
 import arial from '@capsizecss/metrics/arial';
-import bigShoulders from '@capsizecss/metrics/bigShoulders';
-import bricolage from '@capsizecss/metrics/bricolageGrotesque';
-import gabarito from '@capsizecss/metrics/gabarito';
-import literata from '@capsizecss/metrics/literata';
-import newsreader from '@capsizecss/metrics/newsreader';
-import sourceSans from '@capsizecss/metrics/sourceSans3';
+import courierNew from '@capsizecss/metrics/courierNew';
 import timesNewRoman from '@capsizecss/metrics/timesNewRoman';
-import workSans from '@capsizecss/metrics/workSans';
-import youngSerif from '@capsizecss/metrics/youngSerif';
+import { type Mood } from '../brief';
+import list from './faces.json';
+import { measured } from './faces.generated';
+import { type Measures } from './measures';
 
-interface Metrics {
-  ascent: number;
-  descent: number;
-  lineGap: number;
-  unitsPerEm: number;
-  xWidthAvg: number;
-  xHeight: number;
-}
+export type FaceKind = 'serif' | 'slab' | 'sans' | 'mono' | 'display' | 'hand';
 
-/** A typeface that ships with Arcatum. */
+/** A typeface that ships with Arcatum: what it is for, how it feels, and what was measured of it. */
 export interface Face {
   id: string;
   /** Its name in styles. */
   name: string;
-  /** File under fonts/. */
-  file: string;
-  /** Package whose licence travels with the file. */
-  from: string;
-  /** Weights that the file holds: a range, or one. */
-  weight: string;
-  kind: 'serif' | 'sans';
+  kind: FaceKind;
   roles: readonly ('heading' | 'text')[];
-  /** In a few words, for a seller. */
-  character: string;
-  metrics: Metrics;
+  /** How it feels, in a few words. */
+  moods: readonly string[];
+  mood: Mood;
+  /** Weights in which headings and strong words are set. */
+  heading: number;
+  strong: number;
+  measures: Measures;
 }
 
-export const faces: readonly Face[] = [
-  {
-    id: 'newsreader',
-    name: 'Newsreader',
-    file: 'newsreader.woff2',
-    from: '@fontsource-variable/newsreader',
-    weight: '200 800',
-    kind: 'serif',
-    roles: ['heading', 'text'],
-    character: 'bookish, even, at ease',
-    metrics: newsreader,
-  },
-  {
-    id: 'young-serif',
-    name: 'Young Serif',
-    file: 'young-serif.woff2',
-    from: '@fontsource/young-serif',
-    weight: '400',
-    kind: 'serif',
-    roles: ['heading'],
-    character: 'sturdy, warm, a little old',
-    metrics: youngSerif,
-  },
-  {
-    id: 'bricolage-grotesque',
-    name: 'Bricolage Grotesque',
-    file: 'bricolage-grotesque.woff2',
-    from: '@fontsource-variable/bricolage-grotesque',
-    weight: '200 800',
-    kind: 'sans',
-    roles: ['heading', 'text'],
-    character: 'lively, handmade, odd joints',
-    metrics: bricolage,
-  },
-  {
-    id: 'big-shoulders',
-    name: 'Big Shoulders Display',
-    file: 'big-shoulders.woff2',
-    from: '@fontsource-variable/big-shoulders-display',
-    weight: '100 900',
-    kind: 'sans',
-    roles: ['heading'],
-    character: 'tall, loud, narrow',
-    metrics: bigShoulders,
-  },
-  {
-    id: 'archivo-narrow',
-    name: 'Archivo Narrow',
-    file: 'archivo-narrow.woff2',
-    from: '@fontsource-variable/archivo-narrow',
-    weight: '400 700',
-    kind: 'sans',
-    roles: ['heading', 'text'],
-    character: 'plain, exact, saves room',
-    metrics: archivoNarrow,
-  },
-  {
-    id: 'gabarito',
-    name: 'Gabarito',
-    file: 'gabarito.woff2',
-    from: '@fontsource-variable/gabarito',
-    weight: '400 900',
-    kind: 'sans',
-    roles: ['heading', 'text'],
-    character: 'round, friendly, young',
-    metrics: gabarito,
-  },
-  {
-    id: 'literata',
-    name: 'Literata',
-    file: 'literata.woff2',
-    from: '@fontsource-variable/literata',
-    weight: '200 900',
-    kind: 'serif',
-    roles: ['heading', 'text'],
-    character: 'calm, for long reading',
-    metrics: literata,
-  },
-  {
-    id: 'source-sans',
-    name: 'Source Sans 3',
-    file: 'source-sans.woff2',
-    from: '@fontsource-variable/source-sans-3',
-    weight: '200 900',
-    kind: 'sans',
-    roles: ['text', 'heading'],
-    character: 'clear, quiet, open',
-    metrics: sourceSans,
-  },
-  {
-    id: 'work-sans',
-    name: 'Work Sans',
-    file: 'work-sans.woff2',
-    from: '@fontsource-variable/work-sans',
-    weight: '100 900',
-    kind: 'sans',
-    roles: ['text', 'heading'],
-    character: 'wide, steady, practical',
-    metrics: workSans,
-  },
-];
+export const faces: readonly Face[] = list.flatMap((entry): Face[] => {
+  const measures = measured[entry.id];
+  if (!measures) return [];
+  const { id, name, kind, roles, moods, mood, heading, strong } = entry;
+  return [
+    { id, name, kind: kind as FaceKind, roles: roles as Face['roles'], moods, mood: mood as Mood, heading, strong, measures },
+  ];
+});
 
 export const faceById = (id: string): Face | undefined => faces.find((face) => face.id === id);
 
 /** Mean width of a character of running text, in em. */
-export const advance = ({ metrics }: Face): number => metrics.xWidthAvg / metrics.unitsPerEm;
+export const advance = (face: Face): number => face.measures.advance;
+
+/** How wide a text runs in a face at its heading weight, in em. Characters that were not measured count as a mean one. */
+export function runLength(face: Face, text: string, caps = false): number {
+  const { widths, headAdvance, capsAdvance } = face.measures;
+  let sum = 0;
+  for (const character of caps ? text.toUpperCase() : text) sum += widths[character] ?? (caps ? capsAdvance : headAdvance);
+  return sum;
+}
+
+const hasSerifs = (face: Face): boolean => face.kind === 'serif' || face.kind === 'slab';
+
+/** The generic family of CSS that stands in last. */
+export const genericOf = (face: Face): string =>
+  hasSerifs(face) ? 'serif' : face.kind === 'mono' ? 'monospace' : 'sans-serif';
+
+const standIns = {
+  serif: { metrics: timesNewRoman, names: ['Times New Roman', 'Liberation Serif'] },
+  sans: { metrics: arial, names: ['Arial', 'Liberation Sans'] },
+  mono: { metrics: courierNew, names: ['Courier New', 'Liberation Mono'] },
+} as const;
+
+export interface StandIn {
+  name: string;
+  local: readonly string[];
+  sizeAdjust: number;
+  ascent: number;
+  descent: number;
+  lineGap: number;
+}
 
 /**
  * A system face brought to the measures of a web face, so that nothing jumps when that arrives
  * (CSS Fonts Module Level 5, font metrics overrides).
  */
-export function fallbackOf(face: Face): {
-  name: string;
-  local: string;
-  sizeAdjust: number;
-  ascent: number;
-  descent: number;
-  lineGap: number;
-} {
-  const base: Metrics = face.kind === 'serif' ? timesNewRoman : arial;
-  const sizeAdjust = advance(face) / (base.xWidthAvg / base.unitsPerEm);
-  const of = (units: number) => Math.abs(units) / face.metrics.unitsPerEm / sizeAdjust;
+export function standInFor(face: Face, role: 'heading' | 'text'): StandIn {
+  const base = standIns[hasSerifs(face) ? 'serif' : face.kind === 'mono' ? 'mono' : 'sans'];
+  const { measures } = face;
+  const width = role === 'heading' ? measures.headAdvance : measures.advance;
+  const sizeAdjust = width / (base.metrics.xWidthAvg / base.metrics.unitsPerEm);
   return {
-    name: `${face.name} stand-in`,
-    local: face.kind === 'serif' ? 'Times New Roman' : 'Arial',
+    name: `${face.name} stand-in ${role}`,
+    local: base.names,
     sizeAdjust,
-    ascent: of(face.metrics.ascent),
-    descent: of(face.metrics.descent),
-    lineGap: of(face.metrics.lineGap),
+    ascent: measures.ascent / sizeAdjust,
+    descent: measures.descent / sizeAdjust,
+    lineGap: measures.lineGap / sizeAdjust,
   };
+}
+
+/** The parts of a face that a text needs: the Latin part always, others where one of their characters occurs. */
+export function subsetsFor(face: Face, characters: ReadonlySet<number>): Measures['subsets'] {
+  return face.measures.subsets.filter(({ subset, range }) => subset === 'latin' || covers(range, characters));
+}
+
+function covers(range: string, characters: ReadonlySet<number>): boolean {
+  const spans = range.split(',').map((span) => {
+    const [from = '', to] = span.replace('U+', '').split('-');
+    return [parseInt(from, 16), parseInt(to ?? from, 16)] as const;
+  });
+  for (const character of characters) if (character > 255 && spans.some(([from, to]) => character >= from && character <= to)) return true;
+  return false;
 }

@@ -1,78 +1,216 @@
 import { z } from 'zod';
-import { moodOf, type Reading } from '../brief';
+import { moodOf, type Mood, type Reading } from '../brief';
+import { type Catalogue } from '../goods';
 import { type Decided } from '../project';
-import { faceById, faces, type Face } from './faces';
-import { familiesFor, familyById, type Family } from './families';
+import { faceById, type Face } from './faces';
+import { familiesFor, familyById, familyFit, type Family, type Occasion, type Shape } from './families';
+import { decidedGene, type Genes } from './genes';
 import { makePalette, type Palette } from './palette';
+import { scorePair } from './pairs';
+import { schemeById, type HarmonyId } from './schemes';
 import { makeScale, type TypeScale } from './type';
+
+/** What a look is made from. */
+export interface LookSource {
+  reading: Reading;
+  catalogue: Catalogue;
+  /** Share of the goods that has a picture at hand, 0–1. */
+  pictured: number;
+  seed: number;
+}
+
+/** Where a choice came from: the brief, what suits it, or the seller. */
+export type Origin = 'brief' | 'made' | 'seller';
 
 /** How a shop looks: everything that its styles follow from. */
 export interface Look {
+  genes: Genes;
   family: Family;
   palette: Palette;
   heading: Face;
   text: Face;
   scale: TypeScale;
+  shape: Shape;
+  mood: Mood;
+  /** Colours that were asked for, by the brief or with a picture, as they were asked for. */
+  asked: readonly { hex: string; name: string }[];
+  /** Colours that the palette could not use as they are, with what stands in their place. */
+  unfit: readonly { hex: string; because: string }[];
   /** Why it looks like that, in words. */
-  because: { family: string; palette: string; type: string };
+  because: { family: string; palette: string; type: string; shape: string };
+  from: { family: Origin; palette: Origin; type: Origin; shape: Origin };
 }
 
 const hex = z.string().regex(/^#[0-9a-f]{6}$/);
+const picks = ['accent', 'second', 'ground'] as const;
+
+/** What families are chosen by. */
+export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasion {
+  const tone = reading.tone.map((fact) => fact.value);
+  const told = [
+    reading.trade?.value ?? '',
+    ...reading.sells.map((fact) => fact.value),
+    ...catalogue.categories.map((category) => category.name),
+  ];
+  const words = told
+    .join(' ')
+    .toLowerCase()
+    .split(/[^a-z-]+/)
+    .flatMap((word) => [word, word.replace(/ies$/, 'y'), word.replace(/s$/, ''), word.replace(/es$/, '')]);
+  return {
+    mood: moodOf(tone),
+    spoken: tone.length > 0,
+    words: new Set(words),
+    goods: catalogue.products.length,
+    pictured,
+  };
+}
+
+/** The colours that a look has to show, and those that it must not. A colour that the brief also refuses waits for the seller's word. */
+function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look['asked']; given: boolean; avoided: string[] } {
+  const given = decided.at('look/colours', z.array(hex));
+  const wanted = reading.coloursWanted.filter((fact) => fact.confidence >= 0.5).map((fact) => fact.value);
+  return {
+    asked: given ? given.map((one) => ({ hex: one, name: one })) : wanted,
+    given: given !== undefined,
+    avoided: reading.coloursAvoided.map((fact) => fact.value.hex),
+  };
+}
+
+/** Mixing again keeps the asked-for colours and gives them other roles. */
+function turned(colours: readonly string[], mix: number): string[] {
+  if (!colours.length) return [];
+  const by = mix % colours.length;
+  return [...colours.slice(by), ...colours.slice(0, by)];
+}
+
+/** The palette that genes come to, for the same wishes. */
+export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Genes, 'scheme' | 'harmony' | 'mix'>): Palette {
+  const { asked, avoided } = colourWishes(source, decided);
+  const own = Object.fromEntries(picks.map((role) => [role, decided.at(`look/${role}`, hex)]));
+  return makePalette({
+    wanted: turned(
+      asked.map((colour) => colour.hex),
+      genes.mix,
+    ),
+    avoided,
+    mood: occasionOf(source).mood,
+    scheme: genes.scheme,
+    harmony: genes.harmony ?? undefined,
+    seed: source.seed + genes.mix * 101,
+    ...own,
+  });
+}
+
+/** Genes that suit a family and an occasion, before anyone has decided anything. */
+export function fittingGenes(family: Family, { mood }: Pick<Occasion, 'mood'>): Genes {
+  const scheme = [...family.schemes]
+    .map((id, rank) => ({ id, value: (schemeById(id)?.fit(mood) ?? 0) - rank * 0.09 }))
+    .sort((a, b) => b.value - a.value)[0];
+  const pairs = family.headings
+    .flatMap((h, i) =>
+      family.texts.map((t, j) => {
+        const [heading, text] = [faceById(h), faceById(t)];
+        return heading && text ? { h, t, score: scorePair(heading, text, mood).score - 0.03 * i - 0.02 * j } : null;
+      }),
+    )
+    .filter((pair) => pair !== null)
+    .sort((a, b) => b.score - a.score);
+  const pair = pairs[0];
+  if (!scheme || !pair) throw new Error(`The family ${family.id} names no scheme or face that is there.`);
+  return {
+    family: family.id,
+    scheme: scheme.id,
+    harmony: null,
+    mix: 0,
+    heading: pair.h,
+    text: pair.t,
+    ...family.shape,
+    art: family.art,
+  };
+}
 
 /** A look from the brief's moods and colours, with the seller's decisions laid over. */
-export function makeLook(reading: Reading, decided: Decided, seed: number): Look {
-  const tone = reading.tone.map((fact) => fact.value);
-  const mood = moodOf(tone);
-  const fitting = familiesFor(mood)[0];
-  const chosen = familyById(decided.at('look/family', z.string()) ?? '');
+export function makeLook(source: LookSource, decided: Decided): Look {
+  const { reading } = source;
+  const occasion = occasionOf(source);
+  const fitting = familiesFor(occasion)[0];
+  const chosen = familyById(decidedGene(decided, 'family') ?? '');
   const family = chosen ?? fitting;
   if (!family) throw new Error('The registry of families is empty.');
-  const mix = decided.at('look/mix', z.number()) ?? 0;
-  const picks = {
-    accent: decided.at('look/accent', hex),
-    second: decided.at('look/second', hex),
-    ground: decided.at('look/ground', hex),
-  };
-  // A colour that the brief refuses elsewhere is left out until the seller has said which holds.
-  const wanted = reading.coloursWanted.filter((fact) => fact.confidence >= 0.5).map((fact) => fact.value);
-  // Mixing again keeps the asked-for colours and gives them other roles.
-  const turned = wanted.length ? [...wanted.slice(mix % wanted.length), ...wanted.slice(0, mix % wanted.length)] : [];
-  const palette = makePalette({
-    wanted: turned.map((colour) => colour.hex),
-    avoided: reading.coloursAvoided.map((fact) => fact.value.hex),
-    mood,
-    groundLightness: family.ground.lightness,
-    groundTint: family.ground.tint,
-    seed: seed + mix * 101,
-    ...picks,
-  });
-  const heading = faceById(decided.at('look/heading', z.string()) ?? '') ?? faceFor(family.headings);
-  const text = faceById(decided.at('look/text', z.string()) ?? '') ?? faceFor(family.texts);
-  const picked = Object.values(picks).some(Boolean);
+  const fitted = fittingGenes(family, occasion);
+  const genes = { ...fitted };
+  const decidedParts = new Set<keyof Genes>();
+  for (const gene of Object.keys(fitted) as (keyof Genes)[]) {
+    const value = decidedGene(decided, gene);
+    if (value === undefined) continue;
+    decidedParts.add(gene);
+    Object.assign(genes, { [gene]: value });
+  }
+  genes.family = family.id;
+  if (!schemeById(genes.scheme)) genes.scheme = fitted.scheme;
+  const heading = faceById(genes.heading) ?? faceById(fitted.heading);
+  const text = faceById(genes.text) ?? faceById(fitted.text);
+  if (!heading || !text) throw new Error('The registry of faces is empty.');
+  genes.heading = heading.id;
+  genes.text = text.id;
+  const { asked, given } = colourWishes(source, decided);
+  const palette = paletteFor(source, decided, genes);
+  const picked = picks.some((role) => decided.has(`look/${role}`));
+  const tone = reading.tone.map((fact) => fact.value);
+  const pair = scorePair(heading, text, occasion.mood);
+  const has = (...of: (keyof Genes)[]) => of.some((gene) => decidedParts.has(gene));
+  const fit = familyFit(family, occasion);
+  const { corner, rule, room, treatment, motion } = genes;
   return {
+    genes,
     family,
     palette,
     heading,
     text,
     scale: makeScale(text, heading, family.ratio),
+    shape: { corner, rule, room, treatment, motion },
+    mood: occasion.mood,
+    asked,
+    unfit: unfitColours(asked, palette),
     because: {
       family: chosen
         ? 'You chose it.'
-        : tone.length
+        : fit.for === 'mood'
           ? `It is nearest to “${tone.join(', ')}”.`
-          : 'The brief names no mood; this one suits most goods.',
+          : fit.for === 'goods'
+            ? 'It is at home with goods like yours.'
+            : `It shows ${source.catalogue.products.length || 'a few'} goods well.`,
       palette: picked
         ? 'You chose one or more of these colours.'
-        : wanted.length
-          ? `The brief asks for ${wanted.map((c) => c.name).join(' and ')}.`
-          : 'The brief names no colour; these follow from its mood.',
-      type: decided.has('look/heading') || decided.has('look/text') ? 'You chose it.' : `These faces suit ${family.name}.`,
+        : given
+          ? 'They come from the picture or the list of colours that you gave.'
+          : has('scheme', 'harmony', 'mix')
+            ? 'You chose this mixture.'
+            : asked.length
+              ? `The brief asks for ${asked.map((c) => c.name).join(' and ')}.`
+              : 'The brief names no colour; these follow from its mood.',
+      type: pair.because,
+      shape: has('corner', 'rule', 'room', 'treatment', 'motion') ? 'You changed it.' : `It belongs to ${family.name}.`,
+    },
+    from: {
+      family: chosen ? 'seller' : 'made',
+      palette: picked || given || has('scheme', 'harmony', 'mix') ? 'seller' : asked.length ? 'brief' : 'made',
+      type: has('heading', 'text') ? 'seller' : 'made',
+      shape: has('corner', 'rule', 'room', 'treatment', 'motion') ? 'seller' : 'made',
     },
   };
 }
 
-function faceFor(ids: readonly string[]): Face {
-  const face = ids.map(faceById).find((found) => found !== undefined) ?? faces[0];
-  if (!face) throw new Error('The registry of faces is empty.');
-  return face;
+/** Asked-for colours that stand nowhere in the palette. */
+function unfitColours(asked: Look['asked'], palette: Palette): Look['unfit'] {
+  const used = new Set<string>(Object.values(palette));
+  return asked
+    .filter((colour) => !used.has(colour.hex))
+    .map(({ hex: one, name }) => ({
+      hex: one,
+      because: `${name === one ? one : `${name} (${one})`} has no place: a shop has one ground, one accent and one second colour.`,
+    }));
 }
+
+export type { HarmonyId };

@@ -1,6 +1,16 @@
 import { type Mood } from '../brief';
 import { chance } from '../chance';
-import { contrastRatio, difference, hexOf, hueDistance, lchOf, readable, type Lch } from './colour';
+import {
+  contrastRatio,
+  difference,
+  differenceToAll,
+  hexOf,
+  hueDistance,
+  lchOf,
+  readable,
+  type Lch,
+} from './colour';
+import { harmonyById, schemeById, schemes, type HarmonyId } from './schemes';
 
 /** What each colour of a shop is for. */
 export interface Palette {
@@ -13,6 +23,8 @@ export interface Palette {
   /** The colour that the shop is remembered by: buttons, bands. */
   accent: string;
   onAccent: string;
+  /** The edge of whatever is filled with the accent: the accent itself where that stands out from the ground. */
+  rim: string;
   /** The accent where it is text on the ground: links, prices. */
   link: string;
   second: string;
@@ -23,12 +35,14 @@ export interface Palette {
 }
 
 export interface PaletteWish {
+  /** Colours that were asked for, most wanted first. */
   wanted: readonly string[];
   avoided: readonly string[];
   mood: Mood;
-  /** How light the family likes its ground: 1 is white paper. */
-  groundLightness: number;
-  groundTint: number;
+  /** How the ground relates to the accent. */
+  scheme: string;
+  /** How the second hue stands to the first; where none is asked for, the seed has it. */
+  harmony?: HarmonyId | undefined;
   seed: number;
   /** The seller's own picks. */
   accent?: string | undefined;
@@ -36,71 +50,94 @@ export interface PaletteWish {
   ground?: string | undefined;
 }
 
-const tooLike = (colour: Lch, avoided: readonly string[]): boolean =>
-  colour.c > 0.03 &&
+/** Least difference (CIEDE2000) between colours that mean different things, to eyes of all kinds. */
+export const leastApart = 9;
+
+/** Below this chroma a colour has no hue that anyone would name. */
+const hueless = 0.035;
+
+export const isLike = (colour: Lch, avoided: readonly string[]): boolean =>
   avoided.some((hex) => {
     const a = lchOf(hex);
-    return a.c > 0.03 && hueDistance(a.h, colour.h) < 28 && Math.abs(a.l - colour.l) < 0.3;
+    if (a.c <= hueless) return colour.c <= hueless && Math.abs(a.l - colour.l) < 0.12;
+    return colour.c > hueless && hueDistance(a.h, colour.h) < 30 && Math.abs(a.l - colour.l) < 0.35;
   });
 
-/** Turns a hue away from those that the seller refused. */
+/** Turns a hue away from those that the seller refused; where the wheel has no room left, the colour turns grey. */
 function clearOf(colour: Lch, avoided: readonly string[]): Lch {
-  for (let turn = 0; turn < 12 && tooLike(colour, avoided); turn++) colour = { ...colour, h: (colour.h + 30) % 360 };
-  return colour;
+  const clear = (candidate: Lch) => !isLike(lchOf(hexOf(candidate)), avoided);
+  for (const turn of [0, 35, -35, 70, -70, 105, -105, 140, -140, 180]) {
+    const turned = { ...colour, h: (colour.h + turn + 360) % 360 };
+    if (clear(turned)) return turned;
+  }
+  for (const l of [colour.l, 0.3, 0.6]) if (clear({ ...colour, l, c: 0.02 })) return { ...colour, l, c: 0.02 };
+  return { ...colour, c: 0.02 };
 }
 
 /**
  * A palette by role. Colours that the seller asked for stand as they were asked for; the rest follows from them.
- * Every pair of text and ground reaches 4.5:1, by construction (WCAG 2.2, success criterion 1.4.3).
+ * Every pair of text and ground reaches 4.5:1 and every edge 3:1, by construction (WCAG 2.2, success criteria 1.4.3 and 1.4.11).
  */
 export function makePalette(wish: PaletteWish): Palette {
   const random = chance(wish.seed * 7919 + 17);
+  const [freeHue, freeLight, freeTurn, freeGround] = [random(), random(), random(), random()];
+  const scheme = schemeById(wish.scheme) ?? schemes[0];
+  if (!scheme) throw new Error('The registry of schemes is empty.');
   const wanted = wish.wanted.map((hex) => ({ hex, ...lchOf(hex) }));
-  const pale = wanted.filter((c) => c.l > 0.88);
-  const carrying = wanted.filter((c) => c.l <= 0.88).sort((a, b) => Number(b.c > 0.04) - Number(a.c > 0.04));
+  const pale = wanted.filter((c) => c.l > 0.9 || (c.l > 0.86 && c.c < 0.06));
+  const carrying = wanted.filter((c) => !pale.includes(c)).sort((a, b) => Number(b.c > hueless) - Number(a.c > hueless));
 
-  const freeHue = wish.mood.warm > 0.2 ? 20 + random() * 70 : wish.mood.warm < -0.2 ? 180 + random() * 110 : random() * 360;
-  const freeAccent = clearOf(
-    { l: 0.42 + random() * 0.1, c: 0.09 + 0.07 * Math.max(0, wish.mood.loud), h: freeHue },
+  const { mood } = wish;
+  const hue = mood.warm > 0.2 ? 15 + freeHue * 75 : mood.warm < -0.2 ? 180 + freeHue * 110 : freeHue * 360;
+  const paleHue = pale.filter((c) => c.c > 0.012).sort((a, b) => b.c - a.c)[0]?.h;
+  const free = clearOf(
+    { l: 0.42 + freeLight * 0.12, c: 0.085 + 0.075 * Math.max(0, mood.loud) - 0.03 * Math.max(0, -mood.loud), h: paleHue ?? hue },
     wish.avoided,
   );
-  const accent = wish.accent ?? carrying[0]?.hex ?? hexOf(freeAccent);
-  const accentLch = lchOf(accent);
+  const accent = wish.accent ?? carrying[0]?.hex ?? hexOf(free);
+  const a = lchOf(accent);
 
-  const groundHue =
-    pale[0]?.h ??
-    (wish.mood.warm < -0.3
-      ? 240
-      : wish.mood.warm > 0.2
-        ? 80
-        : accentLch.c > 0.05 && accentLch.h > 150 && accentLch.h < 285 && random() < 0.4
-          ? accentLch.h
-          : 88);
-  const groundLch = clearOf({ l: wish.groundLightness, c: wish.groundTint, h: groundHue }, wish.avoided);
-  const ground = wish.ground ?? pale[0]?.hex ?? hexOf(groundLch);
-  const dark = lchOf(ground).l < 0.5;
+  const darkest = wanted.filter((c) => c.l < 0.3).sort((one, other) => one.l - other.l)[0];
+  const ground =
+    wish.ground ??
+    (scheme.id === 'night' && darkest && darkest.hex !== accent
+      ? hexOf({ ...darkest, l: Math.min(0.24, darkest.l) })
+      : scheme.id !== 'night' && pale[0] && pale[0].hex !== accent
+        ? pale[0].hex
+        : hexOf(clearOf(scheme.ground(a, mood, freeGround), wish.avoided)));
   const g = lchOf(ground);
-  const raised = hexOf({ l: g.l + raisedStep(ground, g.l), c: Math.min(0.05, g.c + 0.006), h: g.h });
+  const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
+  const raised = hexOf({ l: g.l + raisedStep(ground, g.l), c: g.c < 0.002 ? 0.004 : Math.min(0.11, g.c * 1.15 + 0.003), h: g.c < 0.002 ? a.h : g.h });
   const grounds = [ground, raised];
 
-  const textWish = carrying.find((c) => c.hex !== accent && c.l < 0.25);
-  const text = readable(textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.22, c: 0.02, h: accentLch.h }), grounds, 8);
-  const soft = readable(hexOf({ l: dark ? 0.78 : 0.45, c: 0.02, h: accentLch.h }), grounds);
-  const line = hexOf({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.04, g.c + 0.008), h: g.h });
+  const tint = a.c > hueless ? a.h : g.h;
+  const textWish = dark ? undefined : carrying.find((c) => c.hex !== accent && c.l < 0.25);
+  const text = readable(textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint }), grounds, 8);
+  const soft = readable(hexOf({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint }), grounds);
+  const line = hexOf({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h });
 
-  const freeSecond = clearOf(
-    { l: accentLch.l > 0.6 ? 0.4 : 0.62, c: Math.max(0.07, accentLch.c * 0.9), h: (accentLch.h + 150 + random() * 60) % 360 },
+  const turn = harmonyById(wish.harmony ?? '')?.turn ?? 130 + freeTurn * 60;
+  const free2 = clearOf(
+    {
+      l: a.l > 0.6 ? 0.42 : 0.66,
+      c: a.c < hueless ? 0.09 : Math.max(0.07, a.c * (turn === 0 ? 0.75 : 0.9)),
+      h: ((a.c < hueless ? hue : a.h) + turn) % 360,
+    },
     wish.avoided,
   );
-  const secondWanted = carrying.find((c) => c.hex !== accent && c !== textWish);
-  const second = apart(
-    wish.second ?? secondWanted?.hex ?? hexOf(freeSecond),
-    [accent, ground],
-    wish.second !== undefined || secondWanted !== undefined,
-  );
+  // A harmony that was asked for holds before a colour of the brief that says otherwise.
+  const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish);
+  const asked = wish.second ?? secondWanted?.hex;
+  const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
   const on = (hex: string) => readable(contrastRatio('#ffffff', hex) >= contrastRatio(text, hex) ? '#ffffff' : text, [hex]);
 
-  const signal = (h: number, l = 0.45) => readable(hexOf({ l: dark ? 0.75 : l, c: 0.14, h }), grounds);
+  const signal = (h: number, from: readonly string[]) =>
+    readableApart(clearOf({ l: dark ? 0.76 : 0.46, c: 0.14, h }, wish.avoided), grounds, from, wish.avoided);
+  const bad = signal(27, [text]);
+  const sale =
+    lchOf(second).c > 0.08 && hueDistance(lchOf(second).h, 30) < 40
+      ? readableApart(lchOf(second), grounds, [text], wish.avoided)
+      : signal(35, [text]);
   return {
     ground,
     raised,
@@ -109,15 +146,13 @@ export function makePalette(wish: PaletteWish): Palette {
     line,
     accent,
     onAccent: on(accent),
+    rim: readable(accent, grounds, 3.1),
     link: readable(accent, grounds),
     second,
     onSecond: on(second),
-    sale: readable(
-      apart(lchOf(second).c > 0.08 && hueDistance(lchOf(second).h, 30) < 40 ? second : signal(32), [accent], false),
-      grounds,
-    ),
-    good: signal(150),
-    bad: signal(27),
+    sale,
+    good: signal(152, [bad, text]),
+    bad,
   };
 }
 
@@ -128,33 +163,62 @@ function raisedStep(ground: string, lightness: number): number {
   return contrastRatio('#000000', ground) > contrastRatio('#ffffff', ground) ? 0.05 : -0.05;
 }
 
-/** Moves a colour's lightness until it can be told from others; a colour that was asked for stays as it is. */
-function apart(hex: string, others: readonly string[], asked: boolean): string {
-  if (asked || others.every((other) => difference(hex, other) >= 15)) return hex;
+/** The nearest colour, by lightness and then by a little hue, that eyes of all kinds can tell from others. */
+function tellApart(hex: string, others: readonly string[], avoided: readonly string[]): string {
+  const enough = (candidate: string) => others.every((other) => differenceToAll(candidate, other) >= leastApart + 3);
+  if (enough(hex)) return hex;
   const { l, c, h } = lchOf(hex);
   for (let step = 1; step <= 10; step++) {
     for (const direction of [-1, 1]) {
-      const candidate = hexOf({ l: l + direction * step * 0.06, c, h: h + step * 6 });
-      if (others.every((other) => difference(candidate, other) >= 15)) return candidate;
+      const at = { l: l + direction * step * 0.055, c, h: h + step * 5 };
+      if (at.l < 0.12 || at.l > 0.95) continue;
+      const candidate = hexOf(at);
+      if (enough(candidate) && !isLike(lchOf(candidate), avoided)) return candidate;
     }
   }
   return hex;
 }
 
-/** The pairs of text and ground that shops use, with the figure of each. */
-export function contrastPairs(palette: Palette): { on: keyof Palette; text: keyof Palette; ratio: number }[] {
-  const pairs: [text: keyof Palette, on: keyof Palette][] = [
-    ['text', 'ground'],
-    ['text', 'raised'],
-    ['soft', 'ground'],
-    ['soft', 'raised'],
-    ['link', 'ground'],
-    ['link', 'raised'],
-    ['onAccent', 'accent'],
-    ['onSecond', 'second'],
-    ['sale', 'ground'],
-    ['good', 'ground'],
-    ['bad', 'ground'],
-  ];
-  return pairs.map(([text, on]) => ({ text, on, ratio: contrastRatio(palette[text], palette[on]) }));
+/** A colour of a hue that reads on the grounds and can be told from others: whichever lightness does both and is nearest. */
+function readableApart(from: Lch, grounds: readonly string[], others: readonly string[], avoided: readonly string[]): string {
+  const first = readable(hexOf(from), grounds);
+  let best = first;
+  let most = -1;
+  for (const step of [0, 0.05, -0.05, 0.1, -0.1, 0.15, -0.15, 0.2, -0.2]) {
+    for (const turn of [0, 12, -12]) {
+      const candidate = readable(hexOf({ l: lchOf(first).l + step, c: from.c, h: from.h + turn }), grounds);
+      if (candidate !== first && isLike(lchOf(candidate), avoided)) continue;
+      const least = Math.min(...others.map((other) => differenceToAll(candidate, other)));
+      if (least >= leastApart) return candidate;
+      if (least > most) [best, most] = [candidate, least];
+    }
+  }
+  return best;
 }
+
+export interface ContrastPair {
+  on: keyof Palette;
+  text: keyof Palette;
+  ratio: number;
+  /** What WCAG asks of it: 4.5 for text, 3 for what only marks an edge. */
+  least: number;
+}
+
+/** The pairs of text or edge and ground that shops use, with the figure of each. */
+export function contrastPairs(palette: Palette): ContrastPair[] {
+  const pair = (text: keyof Palette, on: keyof Palette, least = 4.5): ContrastPair => ({
+    text,
+    on,
+    ratio: contrastRatio(palette[text], palette[on]),
+    least,
+  });
+  const onGrounds = (['text', 'soft', 'link', 'sale', 'good', 'bad'] as const).flatMap((role) => [
+    pair(role, 'ground'),
+    pair(role, 'raised'),
+  ]);
+  return [...onGrounds, pair('onAccent', 'accent'), pair('onSecond', 'second'), pair('rim', 'ground', 3), pair('rim', 'raised', 3)];
+}
+
+/** How unlike two palettes look: the mean difference of their large colours. */
+export const paletteDistance = (a: Palette, b: Palette): number =>
+  (1.5 * difference(a.ground, b.ground) + 1.5 * difference(a.accent, b.accent) + difference(a.second, b.second)) / 4;

@@ -1,1 +1,2 @@
 export { hashBytes, largestPicture, missingPictures, readPicture } from './read';
+export { type MadePicture } from './art';

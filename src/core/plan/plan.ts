@@ -8,12 +8,15 @@ import { sectionDefinition, sectionLibrary } from './sections';
 /** A section or page that the seller put there, as a decision holds it. */
 const addedSchema = z.array(z.object({ id: z.string(), kind: z.string(), name: z.string().optional() }));
 
-/** Pages and sections, each with its reason, with the seller's decisions laid over. */
-export function planShop(known: Known, decided: Decided): Page[] {
+/**
+ * Pages and sections, each with its reason, with the seller's decisions laid over.
+ * @param leads sections that the look wants early on the home page
+ */
+export function planShop(known: Known, decided: Decided, leads: readonly SectionKind[] = []): Page[] {
   const fixed = pageDefinitions.flatMap((definition): Page[] => {
     const because = definition.because(known);
     if (!because || (definition.optional && decided.at(`plan/${definition.kind}/hidden`, z.boolean()))) return [];
-    return [makePage(definition, definition.kind, definition.name, definition.path, because, known, decided, false)];
+    return [makePage(definition, definition.kind, definition.name, definition.path, because, known, decided, false, leads)];
   });
   const paths = new Set(pageDefinitions.map(({ path }) => path));
   const own = (decided.at('plan/pages', addedSchema) ?? []).flatMap(({ id, kind, name }): Page[] => {
@@ -92,9 +95,10 @@ function makePage(
   known: Known,
   decided: Decided,
   added: boolean,
+  leads: readonly SectionKind[] = [],
 ): Page {
   const { kind, listed, visitorGets, doNext } = definition;
-  const sections = kind === 'home' ? lifted(definition.sections, known) : definition.sections;
+  const sections = kind === 'home' ? lifted(definition.sections, known, leads) : definition.sections;
   return {
     id,
     kind,
@@ -111,15 +115,17 @@ function makePage(
   };
 }
 
-/** The sections of the home page with those that serve the site's goal right after the goods. */
-function lifted(kinds: readonly SectionKind[], known: Known): SectionKind[] {
+/** The sections of the home page: the opening, what the look wants early, and what serves the site's goal right after the goods. */
+function lifted(kinds: readonly SectionKind[], known: Known, leads: readonly SectionKind[]): SectionKind[] {
   const { reading } = known;
   const up = liftedBy[reading.goal.value] ?? [];
   // What has a page of its own isn't said on the home page too.
   const elsewhere = pageDefinition('questions')?.because(known) ? ['questions'] : [];
   const rest = kinds.filter((kind) => !up.includes(kind) && !elsewhere.includes(kind));
   const at = rest.indexOf('featured') + 1;
-  return [...rest.slice(0, at), ...up, ...rest.slice(at)];
+  const ordered = [...rest.slice(0, at), ...up, ...rest.slice(at)];
+  const early = leads.filter((kind) => ordered.includes(kind));
+  return [...ordered.slice(0, 1), ...early, ...ordered.slice(1).filter((kind) => !early.includes(kind))];
 }
 
 function makeSections(

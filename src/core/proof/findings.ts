@@ -171,8 +171,8 @@ export const checks: readonly Check[] = [
     fine: 'All text can be read on its ground.',
     look: (shop) =>
       contrastPairs(shop.look.palette)
-        .filter((pair) => pair.ratio < 4.5)
-        .map((pair) => mend(`“${pair.text}” on “${pair.on}” has a contrast of ${pair.ratio.toFixed(1)}; 4.5 is the least.`)),
+        .filter((pair) => pair.ratio < pair.least)
+        .map((pair) => mend(`“${pair.text}” on “${pair.on}” has a contrast of ${pair.ratio.toFixed(1)}; ${pair.least} is the least.`)),
   },
   {
     id: 'titles',

@@ -68,7 +68,7 @@ export interface Offer {
   variants: PriceListEntry[];
 }
 
-export function offerOf(shop: Shop, page: Page): Offer | null {
+export function offerOf(shop: Pick<Shop, 'pictures'>, page: Pick<Page, 'product' | 'path'>): Offer | null {
   const { product } = page;
   if (!product) return null;
   const first = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((picture) => picture !== undefined);

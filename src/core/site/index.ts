@@ -1,4 +1,5 @@
 export { makeShop, type Shop } from './shop';
+export { type Exceptions, type Tone } from './exceptions';
 export {
   firstView,
   isShelf,

@@ -1,5 +1,5 @@
 import { type Fact } from '../brief';
-import { contrastPairs } from '../look';
+import { bestLine, contrastPairs } from '../look';
 import { type Problem } from '../project';
 import { type Shop } from './shop';
 
@@ -49,6 +49,10 @@ export function buildReport(shop: Shop, problems: readonly Problem[], files: num
       contrast: contrastPairs(look.palette),
       faces: { heading: look.heading.id, text: look.text.id },
       because: look.because,
+      from: look.from,
+      genes: look.genes,
+      asked: look.asked,
+      measure: { characters: bestLine, rem: Number(look.scale.measure.toFixed(2)) },
     },
     pages: shop.pages.length,
     files,

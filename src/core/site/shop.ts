@@ -1,11 +1,13 @@
 import { correct, readBrief, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
-import { makeLook, type Look } from '../look';
+import { makeLook, type Look, type LookSource } from '../look';
+import { type MadePicture } from '../pictures';
 import { planShop, type Page } from '../plan';
 import { Decided, isPlace, type Picture, type Project } from '../project';
 import { slugify } from '../slug';
 import { type TillRules } from '../till';
 import { Writer } from '../words';
+import { exceptionsOf, type Exceptions } from './exceptions';
 import { makeRules } from './rules';
 
 /** A whole shop: what a project's inputs and decisions come to. */
@@ -20,6 +22,10 @@ export interface Shop {
   pages: Page[];
   writer: Writer;
   look: Look;
+  /** The picture that is made for the opening where the goods have none. */
+  art: MadePicture | null;
+  /** Where a single place differs from the look of the whole. */
+  exceptions: Exceptions;
   /** Pictures by the name that the list of goods gives them. */
   pictures: ReadonlyMap<string, Picture>;
   /** Places of decisions that point at something that is gone. They are kept and shown. */
@@ -35,7 +41,9 @@ export function makeShop(project: Project): Shop {
   const rules = makeRules(reading, decided, project.goods.currency);
   const catalogue = makeCatalogue(project.goods.products, decided, project.goods.digits, rules.digits);
   const known = { reading, catalogue, rules };
-  const pages = planShop(known, decided);
+  const pictures = new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture]));
+  const look = makeLook(lookSource(project, known, pictures), decided);
+  const pages = planShop(known, decided, look.family.leads);
   const name = reading.name?.value ?? project.name;
   return {
     id: project.id,
@@ -46,11 +54,23 @@ export function makeShop(project: Project): Shop {
     rules,
     pages,
     writer: new Writer(known, decided),
-    look: makeLook(reading, decided, project.seed),
-    pictures: new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture])),
+    look,
+    art: null,
+    exceptions: exceptionsOf(project),
+    pictures,
     setAside: [...catalogue.setAside, ...goneSections(project, pages)],
     slug: slugify(name, 'shop'),
   };
+}
+
+function lookSource(
+  project: Project,
+  { reading, catalogue }: { reading: Reading; catalogue: Catalogue },
+  pictures: Shop['pictures'],
+): LookSource {
+  const { products } = catalogue;
+  const pictured = products.filter((product) => product.pictures.some((name) => pictures.has(name.toLowerCase()))).length;
+  return { reading, catalogue, pictured: products.length ? pictured / products.length : 0, seed: project.seed };
 }
 
 /** Decisions on sections or pages that the plan no longer has. */

@@ -9,13 +9,13 @@ export const ledger = `
 .opening h1{font-size:var(--display);line-height:var(--display-line);letter-spacing:var(--display-track);font-weight:500}
 .opening .lead{max-width:34rem;font-family:var(--head)}
 .opening-pictures{display:grid;grid-template-columns:repeat(4,1fr);gap:0 1px;border-top:1px solid var(--text);align-content:start}
-.opening-pictures a{color:inherit;text-decoration:none;font-size:var(--small);display:block;min-width:0}
-.opening-pictures a:first-child{grid-column:1/-1}
+.opening-pictures>*{color:inherit;text-decoration:none;font-size:var(--small);display:block;min-width:0}
+.opening-pictures>:first-child{grid-column:1/-1}
 .opening-pictures img{width:100%;aspect-ratio:1;object-fit:cover}
-.opening-pictures a:first-child img{aspect-ratio:4/3}
+.opening-pictures>:first-child img{aspect-ratio:4/3}
 .opening-pictures span{display:block;padding:.45rem .5rem .45rem 0;line-height:1.25}
-.opening-pictures a:first-child span{border-bottom:1px solid var(--text);padding-block:.6rem}
-.opening-pictures a:hover span{text-decoration:underline}
+.opening-pictures>:first-child span{border-bottom:1px solid var(--text);padding-block:.6rem}
+.opening-pictures>a:hover span{text-decoration:underline}
 main>section:not(.opening,.text,.shelf){padding-block:clamp(2.5rem,5vw,4.5rem);border-bottom:1px solid var(--line)}
 .section-head{display:flex;justify-content:space-between;align-items:baseline;gap:.5rem 2rem;flex-wrap:wrap;padding-bottom:1rem;border-bottom:1px solid var(--text)}
 .section-head p{color:var(--soft);font-size:var(--small)}
@@ -65,6 +65,8 @@ main>section.contact{border-bottom:0}
 .foot .brand{font-size:1.1rem}
 .foot nav ul{justify-content:flex-end}
 .foot address{grid-column:1/-1;color:var(--soft)}
+.offer.as-band,.free-text.as-set-off,.newsletter.as-band{box-shadow:0 0 0 100vmax var(--band,var(--raised));clip-path:inset(0 -100vmax)}
+.offer.as-band{--band:var(--second)}
 @media (max-width:900px){
 .opening,.product{grid-template-columns:minmax(0,1fr)}
 .why,.categories,.story,.questions,.contact{grid-template-columns:minmax(0,1fr);gap:1.25rem}

@@ -1,25 +1,23 @@
 /** Poster: lettering from edge to edge, flat fields of colour, hard corners. */
 export const poster = `
-:root{--head-weight:800}
 h1,h2,.brand{text-transform:uppercase}
-.young-serif h1{text-transform:none}
 .top{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:center;padding:1rem var(--edge);background:var(--accent);color:var(--on-accent)}
 .top .brand{font-size:1.6rem;line-height:1;margin-right:auto}
 .top a:focus-visible,.opening a:focus-visible{outline-color:var(--on-accent)}
 .page-home .top{position:relative;z-index:1}
 .top li a,.tools a{font-weight:600}
-.opening{background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);overflow:hidden;column-gap:2rem}
+.opening{container-type:inline-size;background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);overflow:hidden;column-gap:2rem}
 .opening-words{display:contents}
-.opening h1{grid-column:1/-1;font-size:clamp(3.4rem,13.2vw,12.5rem);line-height:.9;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
+.opening h1{grid-column:1/-1;font-size:min(clamp(3.4rem,13.2vw,12.5rem),calc(98cqi/var(--fit,1)));line-height:.9;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
 .opening .lead{grid-column:1;font-size:var(--h3);font-weight:500;margin-top:clamp(1.5rem,4vw,3rem);max-width:30rem}
 .opening-words p:last-child:not(.lead){grid-column:1;margin-block:1.75rem clamp(2rem,5vw,4rem);align-self:start}
 .opening .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.5rem;font-size:1.15rem}
 .opening-pictures{grid-column:2;grid-row:2/5;display:grid;grid-template-columns:2fr 1fr;gap:0;margin-right:calc(var(--edge)*-1);margin-top:clamp(1.5rem,3vw,2.5rem);align-self:end}
-.opening-pictures a{display:block;color:inherit}
-.opening-pictures a span{display:none}
+.opening-pictures>*{display:block;color:inherit}
+.opening-pictures>* span{display:none}
 .opening-pictures img{width:100%;height:100%;object-fit:cover;aspect-ratio:1}
-.opening-pictures a:first-child{grid-row:1/3}
-.opening-pictures a:nth-child(n+4){display:none}
+.opening-pictures>:first-child{grid-row:1/3}
+.opening-pictures>:nth-child(n+4){display:none}
 main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
 main>.text,main>.shelf{padding-inline:var(--edge)}
 h2{font-size:calc(var(--h1)*1.15);line-height:.92}
@@ -55,7 +53,7 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .contact a{color:inherit}
 .contact address{font:800 clamp(1.5rem,4.4vw,3.5rem)/1.15 var(--head);margin-top:1.25rem}
 .shelf{padding-block:clamp(1.5rem,4vw,3rem) var(--rest)}
-.shelf h1,.text h1{font-size:clamp(3rem,11vw,9rem);line-height:.86;font-weight:900}
+.shelf h1,.text h1{font-size:min(clamp(3rem,11vw,9rem),calc(90cqi/var(--fit,1)));line-height:.86;font-weight:900}
 .shelf-nav{font-weight:600;border-top:3px solid var(--text);padding-top:.75rem}
 .shelf-order{margin-bottom:1.5rem}
 .stretches{padding-top:1.5rem;font-weight:600}
@@ -64,7 +62,8 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .product-pictures{background:var(--second);display:grid;align-content:start}
 .product-pictures img{width:100%}
 .product-words{padding:0 var(--edge) 3rem clamp(1.5rem,4vw,3.5rem);display:grid;gap:1.5rem;align-content:start}
-.product h1{font-size:clamp(2.8rem,7vw,6.5rem);line-height:.88;font-weight:900}
+.product-words{container-type:inline-size}
+.product h1{font-size:min(clamp(2.8rem,7vw,6.5rem),calc(99cqi/var(--fit,1)));line-height:.88;font-weight:900}
 .product-price b{font:900 clamp(2.4rem,5vw,4rem)/1 var(--head)}
 .product-price small{display:block}
 .buy .button{flex:1;min-height:3.75rem;font-size:1.2rem}
@@ -72,6 +71,10 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
 .page-contact main>.contact{flex:1;min-height:60vh}
+:root{--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
+.featured.as-row .good a{padding-inline:1rem;grid-template-columns:minmax(0,1fr)}
+.featured.as-row .thumb{margin-inline:-1rem;width:auto}
+.featured.as-row .price{grid-column:1;grid-row:auto;text-align:left}
 @media (max-width:820px){
 .top nav{order:3;width:100%}
 .product-pictures{grid-template-columns:1fr 1fr}

@@ -7,10 +7,10 @@ export const quiet = `
 .top .tools{grid-column:2;grid-row:1}
 .opening{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,5fr) minmax(0,4fr) minmax(0,1fr);gap:clamp(1.5rem,4vw,4rem);align-items:end;padding:0 var(--edge) 0 0;min-height:min(38rem,78vh)}
 .opening-pictures{grid-column:1/3;grid-row:1;align-self:stretch;position:relative;min-height:24rem}
-.opening-pictures a{display:block;height:100%;color:var(--soft);text-decoration:none;font-size:var(--small)}
+.opening-pictures>*{display:block;height:100%;color:var(--soft);text-decoration:none;font-size:var(--small)}
 .opening-pictures img{width:100%;height:100%;object-fit:cover;position:absolute;inset:0}
 .opening-pictures span{position:absolute;left:var(--edge);top:calc(100% + .5rem)}
-.opening-pictures a:nth-child(n+2){display:none}
+.opening-pictures>:nth-child(n+2){display:none}
 .opening-words{grid-column:3;grid-row:1;display:grid;gap:1.5rem;padding-block:3rem}
 .opening h1{font-size:var(--h1);line-height:1.12;font-weight:400}
 .opening .lead{font-size:var(--body);line-height:1.6;max-width:26rem}
@@ -72,7 +72,11 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .foot{display:grid;grid-template-columns:minmax(0,2fr) minmax(0,3fr) minmax(0,4fr);gap:2rem;padding:3rem var(--edge);font-size:var(--small);color:var(--soft);align-items:start}
 .foot .brand{font-size:1rem;font-weight:500;color:var(--text)}
 .foot address{flex-direction:column;align-items:flex-start}
+:root{--part:minmax(0,2fr) minmax(0,7fr);--rule:0 solid transparent;--loud:400 var(--h2)/1.25 var(--head)}
+.opening.as-spoken{padding:4rem var(--edge) 4rem 18%}
 @media (max-width:820px){
+.part{padding-left:18%}
+:is(.gallery,.map,.buy-one,.video,.price-table,.posted){padding-left:var(--edge)}
 .opening{grid-template-columns:minmax(0,1fr);padding-right:0}
 .opening-pictures{grid-column:1;grid-row:1;margin-right:15%}
 .opening-words{grid-column:1;grid-row:2;padding:2rem var(--edge) 0 18%}

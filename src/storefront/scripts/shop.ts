@@ -1,4 +1,4 @@
-import { type PageOffer } from '../sections/product';
+import { type PageOffer } from '../sections/offer';
 import { addToCart, paintCount } from './cart';
 import { address, liveStock, loadRules, make, money, onPaint } from './ports';
 

@@ -1,23 +1,60 @@
 import { stockOf } from '@/core/goods';
 import { type Product } from '@/core/project';
+import { offerOf } from '@/core/site';
 import { type Context, particulars, priceTag, productPicture } from '../context';
-import { html, type Markup } from '../html';
+import { html, jsonIn, type Markup } from '../html';
+import { pageOffer } from './offer';
 
-/** Goods in a list. How a family lays them out, in rows, blocks or pairs, is up to its styles. */
+/** Goods in a list. How a family lays them out, in rows, blocks or pairs, is up to its styles; what it says of each, to its card. */
 export function goodsList(context: Context, products: readonly Product[], { eager = 0, from = 1 } = {}): Markup {
-  return html`<ol class="goods" start="${from}">
+  return html`<ol class="goods${products.length < 3 ? ' few' : ''}" start="${from}">
     ${products.map((product, i) => item(context, product, i, eager, from + i))}
   </ol>`;
 }
 
 function item(context: Context, product: Product, i: number, eager: number, number: number): Markup {
-  const gone = stockOf(product) === 0;
+  const { card } = context.shop.look.family;
+  const left = stockOf(product);
+  const gone = left === 0;
   const note = particulars(product);
-  return html`<li class="good${gone ? ' gone' : ''}">
+  return html`<li class="good${gone ? ' gone' : card.state && left !== null && left <= 3 ? ' low' : ''}">
     <a href="${context.addresses.page(`goods/${product.slug}/`)}"
       ><span class="entry" aria-hidden="true">${String(number).padStart(2, '0')}</span
       ><span class="thumb">${productPicture(context, product, product.pictures[0], { eager: i < eager, decorative: true })}</span
-      ><span class="name">${product.title}</span><span class="note">${note}</span>${priceTag(context, product)}</a
-    >
+      ><span class="name">${product.title}</span>${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span
+        class="note"
+        >${card.state && gone ? '' : note}</span
+      >${card.state ? html`<span class="state">${stateOf(left)}</span>` : null}${priceTag(context, product)}</a
+    >${card.quick && !gone ? quickBuy(context, product) : null}
   </li>`;
+}
+
+/** What a list can say of a thing in one breath. */
+function firstSentence({ description }: Product): string {
+  const first = /^.{12,}?[.!?](?=\s|$)/s.exec(description.trim())?.[0] ?? description.trim();
+  return first.length <= 150 ? first : '';
+}
+
+const stateOf = (left: number | null): string => (left === 0 ? 'Gone' : left !== null && left <= 3 ? `${left} left` : 'In');
+
+/** Into the cart from the list, where there is nothing to choose. */
+function quickBuy(context: Context, product: Product): Markup | null {
+  const [only, ...more] = product.variants;
+  if (more.length)
+    return html`<p class="quick choose">
+      <a class="button second" href="${context.addresses.page(`goods/${product.slug}/`)}" aria-label="Choose ${product.title}">Choose</a>
+    </p>`;
+  const offer = offerOf(context.shop, { product, path: `goods/${product.slug}/` });
+  if (!only || !offer) return null;
+  return html`<form class="quick" data-buy action="${context.addresses.page('cart/')}" method="get">
+    ${only.values.map((value, at) => html`<input type="hidden" name="option-${at}" value="${value}" />`)}
+    <label
+      ><span class="aside">Number of ${product.title}</span
+      ><input type="number" name="quantity" value="1" min="1" max="${only.stock ?? 99}" inputmode="numeric" /></label
+    ><button class="button" type="submit" data-add disabled aria-label="Add ${product.title} to the cart">Add</button>
+    <p class="added" data-added role="status"></p>
+    <script type="application/json" data-offer>
+      ${jsonIn(pageOffer(context, product, offer))}
+    </script>
+  </form>`;
 }

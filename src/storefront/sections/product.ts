@@ -1,14 +1,12 @@
 import { priceRange, stockOf } from '@/core/goods';
 import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
-import { type Offer, offerOf } from '@/core/site';
+import { offerOf } from '@/core/site';
 import { splitBlock } from '@/core/words';
-import { money, particulars, place, productPicture, slot, type SectionContext } from '../context';
+import { fitClass, money, particulars, place, productPicture, slot, type SectionContext } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { goodsList } from './goods';
-
-/** Offer as the product page's script reads it: options beside what the cart needs. */
-export type PageOffer = Offer & { options: string[]; values: Record<string, string[]>; pictures: Record<string, string> };
+import { pageOffer } from './offer';
 
 const product = (c: SectionContext): Markup => {
   const item = c.page.product;
@@ -29,7 +27,7 @@ const product = (c: SectionContext): Markup => {
     </nav>
     <div class="product-pictures">${pictures(c, item)}</div>
     <div class="product-words">
-      <h1>${item.title}</h1>
+      <h1 class="${fitClass(c, item.title)}">${item.title}</h1>
       <p class="product-price" data-price aria-live="polite">
         ${
           first && first.earlierPrice
@@ -73,14 +71,8 @@ function taxNote({ shop: { rules } }: SectionContext): Markup | null {
 
 function buyForm(c: SectionContext, item: Product): Markup {
   const offer = offerOf(c.shop, c.page);
-  const values = Object.fromEntries(item.variants.map((variant) => [variant.id, variant.values]));
   const first = item.variants.find((variant) => variant.stock !== 0) ?? item.variants[0];
-  const shown: Record<string, string> = {};
-  for (const variant of item.variants) {
-    const src = variant.picture ? c.addresses.picture(variant.picture)?.src : undefined;
-    if (src) shown[variant.id] = src;
-  }
-  const data: PageOffer | null = offer && { ...offer, options: item.options, values, pictures: shown };
+  const data = offer && pageOffer(c, item, offer);
   return html`<form class="buy" data-buy action="${c.addresses.page('cart/')}" method="get">
     ${item.options.map((option, at) => {
       const choices = [...new Set(item.variants.map((variant) => variant.values[at] ?? ''))];

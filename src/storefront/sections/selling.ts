@@ -6,10 +6,10 @@ import {
   isArranged,
   money,
   particulars,
+  pictured,
   place,
   productPicture,
   slot,
-  type Context,
   type SectionContext,
 } from '../context';
 import { html, type Markup } from '../html';
@@ -20,9 +20,6 @@ const link = (c: SectionContext, path: string): Markup | null =>
   c.section.words.link
     ? html`<p class="onward"><a href="${c.addresses.page(path)}" ${place(c, 'link')}>${c.section.words.link.text}</a></p>`
     : null;
-
-const pictured = (c: Context): Product[] =>
-  c.shop.catalogue.products.filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
 
 const buyOne: Drawing = (c) => {
   const [item] = c.shop.catalogue.products;

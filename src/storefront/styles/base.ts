@@ -1,12 +1,21 @@
+import { longestFit } from '../context';
+
 /** What all families share: reset, text, forms, cart and checkout. Layout that tells families apart is theirs. */
+/** Classes that say how wide the longest word of a heading is, in em. */
+const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
+  .map((em) => `.fit-${String(em).replace('.', '-')}{--fit:${em}}`)
+  .concat(`.fit-most{--fit:${longestFit}}`)
+  .join('');
+
 export const base = `
 *,*::before,*::after{box-sizing:border-box}
 html{-webkit-text-size-adjust:100%;scroll-behavior:smooth}
 @media (prefers-reduced-motion:reduce){html{scroll-behavior:auto}*,*::before,*::after{transition:none!important;animation:none!important}}
 body{margin:0;background:var(--ground);color:var(--text);font:400 var(--body)/var(--body-line) var(--text-face);font-synthesis:none;overflow-wrap:break-word;min-height:100vh;display:flex;flex-direction:column}
-main{flex:1;width:100%}
+main{flex:1;width:100%;container-type:inline-size}
 h1,h2,h3,.brand{font-family:var(--head);font-weight:var(--head-weight);margin:0;text-wrap:balance}
-h1{font-size:var(--h1);line-height:var(--h1-line);letter-spacing:var(--h1-track)}
+${fits}
+h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:var(--h1-line);letter-spacing:var(--h1-track)}
 h2{font-size:var(--h2);line-height:var(--h2-line);letter-spacing:var(--h2-track)}
 h3{font-size:var(--h3);line-height:var(--h3-line);letter-spacing:var(--h3-track)}
 p,dl,dd,ul,ol,figure,fieldset,address{margin:0;padding:0;border:0;font-style:normal}
@@ -18,7 +27,7 @@ a:hover{text-decoration-thickness:2px}
 small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .price,.product-price,td,.bill{font-variant-numeric:tabular-nums lining-nums}
 .price s,.product-price s{color:var(--soft)}
-.price b,.product-price s+b{color:var(--sale);font-weight:600}
+.price b,.product-price s+b{color:var(--sale);font-weight:var(--strong)}
 .price small{color:var(--soft)}
 .aside{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
 .skip{position:absolute;left:-999px;top:0;background:var(--text);color:var(--ground);padding:.75rem 1rem;z-index:9}
@@ -26,7 +35,7 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .prose{max-width:var(--measure)}
 .prose p+p{margin-top:1em}
 .lead{font-size:var(--h3);line-height:1.4;text-wrap:pretty}
-.button{display:inline-flex;align-items:center;justify-content:center;min-height:3rem;padding:.5rem 1.5rem;background:var(--accent);color:var(--on-accent);border:2px solid var(--accent);font:600 1rem/1.2 var(--text-face);text-decoration:none;cursor:pointer;text-align:center}
+.button{display:inline-flex;align-items:center;justify-content:center;min-height:3rem;padding:.5rem 1.5rem;background:var(--accent);color:var(--on-accent);border:2px solid var(--rim);border-radius:var(--corner);font:var(--strong) 1rem/1.2 var(--text-face);text-decoration:none;cursor:pointer;text-align:center}
 .button:hover{text-decoration:underline;text-underline-offset:.25em}
 .button.second{background:transparent;color:var(--text);border-color:var(--text)}
 .button:disabled{background:transparent;color:var(--soft);border-color:var(--line);cursor:default;text-decoration:none}
@@ -51,28 +60,28 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .thumb img{width:100%;aspect-ratio:1;object-fit:cover}
 .shelf-nav ul,.shelf-order ul{display:flex;flex-wrap:wrap;gap:.1rem 1.25rem}
 .shelf-nav a,.shelf-order a{color:var(--text)}
-.shelf-nav [aria-current],.shelf-order [aria-current]{color:var(--link);font-weight:600;text-decoration:none}
+.shelf-nav [aria-current],.shelf-order [aria-current]{color:var(--link);font-weight:var(--strong);text-decoration:none}
 .shelf-order{font-size:var(--small)}
 .stretches p{display:flex;gap:1.5rem;align-items:baseline}
 .crumbs{font-size:var(--small);color:var(--soft)}
 .crumbs a{color:inherit}
 fieldset{min-width:0}
-legend{padding:0;font-weight:600;margin-bottom:.5rem}
+legend{padding:0;font-weight:var(--strong);margin-bottom:.5rem}
 .choices{display:flex;flex-wrap:wrap;gap:.5rem}
 .choices.stacked{flex-direction:column}
 .choices label{position:relative;cursor:pointer}
 .choices input{position:absolute;opacity:0;inset:0;width:100%;height:100%;margin:0;cursor:pointer}
-.choices span{display:block;padding:.6rem .9rem;border:1px solid var(--soft);min-height:2.75rem}
-.choices.stacked span{display:flex;justify-content:space-between;gap:1rem;flex-wrap:wrap}
+.choices span{display:block;padding:.6rem .9rem;border:1px solid var(--soft);min-height:2.75rem;border-radius:var(--corner)}
+.choices.stacked span{border-radius:var(--soft-corner);display:flex;justify-content:space-between;gap:1rem;flex-wrap:wrap}
 .choices input:checked+span{border-color:var(--link);box-shadow:inset 0 0 0 2px var(--link)}
 .choices input:focus-visible+span{outline:3px solid var(--link);outline-offset:3px}
 .choices .out span{color:var(--soft);border-style:dashed}
-input:not([type=radio],[type=checkbox]),select,textarea{font:inherit;color:var(--text);background:var(--ground);border:1px solid var(--soft);border-radius:0;padding:.6rem .75rem;min-height:3rem;width:100%}
+input:not([type=radio],[type=checkbox]),select,textarea{font:inherit;color:var(--text);background:var(--ground);border:1px solid var(--soft);border-radius:var(--soft-corner);padding:.6rem .75rem;min-height:3rem;width:100%}
 textarea{display:block}
 [aria-invalid=true]{border-color:var(--bad)!important;box-shadow:inset 0 0 0 1px var(--bad)}
 .error{display:block;color:var(--bad);font-size:var(--small)}
 .error:empty{display:none}
-.field label{display:block;font-weight:600;margin-bottom:.25rem}
+.field label{display:block;font-weight:var(--strong);margin-bottom:.25rem}
 .field label small{font-weight:400;color:var(--soft)}
 .buy{display:grid;gap:1.5rem;justify-items:start}
 .buy-row{display:flex;gap:.75rem;align-items:flex-end;width:100%}
@@ -81,29 +90,29 @@ textarea{display:block}
 .quantity input{width:5rem!important}
 .added:empty{display:none}
 .product-price{font-size:var(--h3)}
-.product-price b{font-weight:600}
+.product-price b{font-weight:var(--strong)}
 .product-price small{color:var(--soft)}
 .facts{border-top:1px solid var(--line);max-width:30rem}
 .facts div{display:grid;grid-template-columns:8rem 1fr;gap:1rem;border-bottom:1px solid var(--line);padding:.55rem 0}
 .facts dt{color:var(--soft)}
 .rates{border-collapse:collapse;margin:2rem 0;width:100%;max-width:48rem}
-.rates caption{text-align:left;font-weight:600;padding-bottom:.5rem}
+.rates caption{text-align:left;font-weight:var(--strong);padding-bottom:.5rem}
 .rates th,.rates td{text-align:left;border-bottom:1px solid var(--line);padding:.6rem 1rem .6rem 0;vertical-align:top;font-weight:400}
 .rates thead th{font-size:var(--small);color:var(--soft)}
 .text{padding-top:clamp(2rem,5vw,4rem);padding-bottom:var(--rest)}
 .text h1{margin-bottom:clamp(1.5rem,3vw,2.5rem)}
 .search form{max-width:36rem;margin-bottom:1.5rem}
-.search label{display:block;font-weight:600;margin-bottom:.35rem}
+.search label{display:block;font-weight:var(--strong);margin-bottom:.35rem}
 .lines{border-top:1px solid var(--line)}
 .line{display:grid;grid-template-columns:5.5rem 1fr auto;gap:1rem;padding:1rem 0;border-bottom:1px solid var(--line);align-items:start}
-.line .sum{font-weight:600;text-align:right;font-variant-numeric:tabular-nums}
+.line .sum{font-weight:var(--strong);text-align:right;font-variant-numeric:tabular-nums}
 .line a{color:inherit}
 .line .quantity{margin-top:.5rem}
 .line img,.line .no-picture{width:5.5rem;aspect-ratio:1;object-fit:cover;font-size:1.5rem}
 .bill{display:grid;gap:.4rem;margin:1.25rem 0}
 .bill div{display:flex;justify-content:space-between;gap:1rem}
 .bill dt small{color:var(--soft)}
-.bill .total{border-top:2px solid var(--text);padding-top:.6rem;margin-top:.35rem;font-size:var(--h3);font-weight:600}
+.bill .total{border-top:2px solid var(--text);padding-top:.6rem;margin-top:.35rem;font-size:var(--h3);font-weight:var(--strong)}
 .cart-foot{display:grid;justify-items:end;gap:1rem;margin-top:1.5rem}
 .cart-foot .bill{min-width:min(22rem,100%)}
 .checkout form{display:grid;grid-template-columns:minmax(0,1fr) minmax(18rem,24rem);gap:clamp(2rem,5vw,4.5rem);align-items:start}

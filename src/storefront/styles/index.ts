@@ -1,17 +1,28 @@
 import { type Addresses, type Shop } from '@/core/site';
-import { ledger } from '../families/ledger';
-import { poster } from '../families/poster';
-import { quiet } from '../families/quiet';
+import { drawings } from '../families';
 import { base } from './base';
 import { parts } from './parts';
+import { exceptions } from './exceptions';
 import { tokens } from './tokens';
-
-/** How each family is drawn. A family of core/look has its styles here. */
-const families: Record<string, string> = { ledger, poster, quiet };
+import { treatments } from './treatments';
 
 const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*/g, '$1');
 
 /** The shop's one style sheet. */
 export function drawStyles(shop: Shop, addresses: Addresses): string {
-  return squeeze(tokens(shop.look, addresses) + base + (families[shop.look.family.id] ?? '') + parts);
+  const { family, shape } = shop.look;
+  const css = drawings[family.id] ?? '';
+  return squeeze(tokens(shop, addresses) + base + parts + css + treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop));
 }
+
+/** Gentle motion on still pictures, off where the visitor's system asks for less. */
+const motion = `
+@media (prefers-reduced-motion:no-preference){
+@keyframes drift{from{transform:scale(1)}to{transform:scale(1.05)}}
+.opening-pictures>:first-child{overflow:hidden}
+.opening-pictures>:first-child img{animation:drift 24s ease-in-out infinite alternate}
+.good .thumb{overflow:hidden}
+.good .thumb img{transition:transform .5s}
+.good a:hover .thumb img{transform:scale(1.03)}
+}
+`;

@@ -4,8 +4,6 @@
  */
 export const parts = `
 :root{--part:minmax(0,3fr) minmax(0,9fr);--rule:1px solid var(--line);--loud:500 var(--h2)/1.2 var(--head)}
-.quiet{--part:minmax(0,2fr) minmax(0,7fr);--rule:0 solid transparent;--loud:400 var(--h2)/1.25 var(--head)}
-.poster{--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
 .part{display:grid;grid-template-columns:var(--part);gap:1.5rem 2rem;align-items:start}
 .part>*{min-width:0}
 .part>.plate,.part>.frame{grid-column:auto}
@@ -65,8 +63,6 @@ export const parts = `
 .buy-one .words>p{max-width:var(--measure)}
 .offer.as-band{background:var(--second);color:var(--on-second)}
 .offer.as-band a{color:inherit}
-.ledger .offer.as-band,.ledger .free-text.as-set-off,.ledger .newsletter.as-band{box-shadow:0 0 0 100vmax var(--band,var(--raised));clip-path:inset(0 -100vmax)}
-.ledger .offer.as-band{--band:var(--second)}
 .offer.as-notice .words{border:2px solid var(--text);padding:1.5rem}
 .tables{display:grid;gap:2.5rem}
 .price-table.as-columns .tables{grid-template-columns:repeat(auto-fit,minmax(min(100%,20rem),1fr));align-items:start}
@@ -121,7 +117,6 @@ export const parts = `
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .opening.as-spoken .opening-words{grid-column:1;padding-inline:0;max-width:68rem}
 .opening.as-spoken h1{font-size:var(--display);line-height:var(--display-line);letter-spacing:var(--display-track)}
-.quiet .opening.as-spoken{padding:4rem var(--edge) 4rem 18%}
 .featured.as-row .goods{display:grid;grid-template-columns:none;grid-auto-flow:column;grid-auto-columns:minmax(13rem,17rem);gap:1.25rem;overflow-x:auto;max-width:none;margin:0;padding-bottom:1rem;scroll-snap-type:x proximity}
 .featured.as-row .good{margin:0!important;border:0;scroll-snap-align:start}
 .featured.as-row .good a{display:grid;grid-template-columns:minmax(0,1fr) auto;min-height:0;gap:.35rem 1rem;align-content:start;padding:0 0 .5rem}
@@ -129,9 +124,6 @@ export const parts = `
 .featured.as-row .thumb{grid-column:1/-1;grid-row:auto;width:100%;margin:0 0 .5rem}
 .featured.as-row .name,.featured.as-row .note{grid-column:1;grid-row:auto}
 .featured.as-row .price{grid-column:2;grid-row:2;text-align:right}
-.poster .featured.as-row .good a{padding-inline:1rem;grid-template-columns:minmax(0,1fr)}
-.poster .featured.as-row .thumb{margin-inline:-1rem;width:auto}
-.poster .featured.as-row .price{grid-column:1;grid-row:auto;text-align:left}
 .categories.as-pictures ul{display:grid;columns:auto;grid-template-columns:repeat(auto-fill,minmax(min(100%,11rem),1fr));gap:1.5rem 1rem}
 .categories.as-pictures a{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:.5rem;font:600 var(--body)/1.3 var(--text-face);text-transform:none;padding:0;align-items:baseline}
 .categories.as-pictures .thumb{display:block;grid-column:1/-1;width:100%}
@@ -146,8 +138,6 @@ export const parts = `
 .contact.as-line address{display:flex;flex-wrap:wrap;gap:.25rem 2rem;font:inherit;margin:0}
 @media (max-width:820px){
 .part,.video.as-plate,.buy-one.as-beside,.why.as-stacked li{grid-template-columns:minmax(0,1fr)}
-.quiet .part{padding-left:18%}
-.quiet :is(.gallery,.map,.buy-one,.video,.price-table,.posted){padding-left:var(--edge)}
 .extracts .onward,.extracts .items,.free-text .prose{grid-column:1}
 .people.as-list li,.hours .items div,.details .items div{grid-template-columns:minmax(0,1fr)}
 .prices td:not(.price){display:none}

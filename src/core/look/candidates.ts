@@ -1,0 +1,178 @@
+import { chance } from '../chance';
+import { type Decided, type DecisionValue } from '../project';
+import { families, familyById, familyFit, type Family } from './families';
+import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
+import { fittingGenes, makeLook, occasionOf, paletteFor, type LookSource } from './look';
+import { contrastRatio } from './colour';
+import { faceById } from './faces';
+import { scorePair } from './pairs';
+import { type Palette } from './palette';
+import { schemeById } from './schemes';
+
+/** A whole look to choose: its genes, and the decisions that bring it about. */
+export interface Candidate {
+  genes: Genes;
+  palette: Palette;
+  /** How well it fits the brief, 0–1. */
+  fit: number;
+  decisions: Record<string, DecisionValue>;
+}
+
+/** How looks are searched: the source, what is kept, and which turn it is. */
+export interface Search {
+  source: LookSource;
+  decided: Decided;
+  locks: readonly Part[];
+  turn: number;
+}
+
+/** Least fit that a candidate may have, beneath that of the best. */
+const slack = 0.3;
+/** How much being unlike the others weighs against fitting the brief. */
+const farness = 0.68;
+
+/** Genes with the locked parts of another look in their place. */
+function keeping(genes: Genes, locked: Genes, locks: readonly Part[]): Genes {
+  const kept = { ...genes };
+  for (const part of locks) for (const gene of parts[part]) Object.assign(kept, { [gene]: locked[gene] });
+  return kept;
+}
+
+class Pool {
+  private readonly palettes = new Map<string, Palette>();
+  private readonly occasion;
+  constructor(private readonly search: Search) {
+    this.occasion = occasionOf(search.source);
+  }
+
+  palette(genes: Genes): Palette {
+    const { scheme, harmony, mix } = genes;
+    const key = `${scheme} ${harmony} ${mix}`;
+    const known = this.palettes.get(key);
+    if (known) return known;
+    const made = paletteFor(this.search.source, this.search.decided, genes);
+    this.palettes.set(key, made);
+    return made;
+  }
+
+  fit(genes: Genes, family: Family): number {
+    const [heading, text] = [faceById(genes.heading), faceById(genes.text)];
+    const { mood } = this.occasion;
+    const pair = heading && text ? scorePair(heading, text, mood).score : 0;
+    return 0.7 * familyFit(family, this.occasion).fit + 0.2 * pair + 0.1 * (schemeById(genes.scheme)?.fit(mood) ?? 0);
+  }
+
+  candidate(genes: Genes): Candidate | null {
+    const family = familyById(genes.family);
+    if (!family) return null;
+    const palette = this.palette(genes);
+    return { genes, palette, fit: this.fit(genes, family), decisions: geneDecisions(genes) };
+  }
+
+  /** Every family in a few of its dresses. */
+  wide(locked: Genes): Candidate[] {
+    const { locks, turn } = this.search;
+    const found = families.flatMap((family, at) => {
+      const first = fittingGenes(family, this.occasion);
+      return family.schemes.slice(0, 3).flatMap((scheme) =>
+        family.headings.slice(0, 3).flatMap((heading, i) => {
+          const text = family.texts[(i + turn) % family.texts.length] ?? first.text;
+          const dress = { ...first, scheme, mix: turn * 3 + (at % 3), ...(i ? { heading, text } : {}) };
+          return this.candidate(keeping(dress, locked, locks)) ?? [];
+        }),
+      );
+    });
+    return found.filter(stands);
+  }
+
+  /** Near relatives of a look: one or two parts of it changed, the family kept. */
+  near(base: Genes): Candidate[] {
+    const { locks, turn } = this.search;
+    const family = familyById(base.family);
+    if (!family) return [];
+    const random = chance(turn * 911 + 5);
+    const schemes = [base.scheme, ...family.schemes];
+    const headings = [base.heading, ...family.headings];
+    const texts = [base.text, ...family.texts];
+    const corners = [base.corner, ...[0, 3, 8, 16, 99].filter((corner) => Math.abs(Math.log2((corner + 1) / (base.corner + 1))) < 4)];
+    const arts = [base.art, 'still-life', 'pattern', 'landscape', 'room', 'texture', 'lettering'];
+    const pick = <T>(from: readonly T[], keep: number): T => {
+      const at = random() < keep ? 0 : Math.floor(random() * from.length);
+      return from[at] as T;
+    };
+    return Array.from({ length: 60 }, () => {
+      const genes: Genes = {
+        ...base,
+        scheme: pick(schemes, 0.55),
+        mix: base.mix + pick([0, 1, 2, 3], 0.55),
+        heading: pick(headings, 0.5),
+        text: pick(texts, 0.6),
+        corner: pick(corners, 0.6),
+        rule: pick([base.rule, 1, 2, 3], 0.7),
+        room: pick([base.room, 0.9, 1, 1.15], 0.7),
+        art: pick(arts, 0.5),
+      };
+      return this.candidate(keeping(genes, base, locks));
+    })
+      .filter((candidate) => candidate !== null)
+      .filter(stands);
+  }
+}
+
+/** An accent that drowns in its ground is no candidate. */
+const stands = ({ palette }: Candidate): boolean => contrastRatio(palette.accent, palette.ground) >= 1.6;
+
+/** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
+function spread(from: readonly Candidate[], chosen: Candidate[], count: number, seen: readonly Candidate[], weight = farness): Candidate[] {
+  const best = Math.max(...from.map((candidate) => candidate.fit));
+  const fitting = from.filter((candidate) => candidate.fit >= best - slack);
+  const picked = [...chosen];
+  while (picked.length < count) {
+    let next: Candidate | null = null;
+    let most = -Infinity;
+    for (const candidate of fitting) {
+      const others = [...picked, ...seen];
+      const least = others.length ? Math.min(...others.map((other) => styleDistance(candidate, other))) : 0;
+      if (others.length && least < 0.02) continue;
+      const value = weight * least + (1 - weight) * candidate.fit;
+      if (value > most) [next, most] = [candidate, value];
+    }
+    if (!next) break;
+    picked.push(next);
+  }
+  return picked;
+}
+
+const currentGenes = ({ source, decided }: Search): Genes => makeLook(source, decided).genes;
+
+/** Three looks for the same brief: the one that fits best as it is made, and two that still fit and are far from it and from each other. */
+export function candidates(search: Search, count = 3): Candidate[] {
+  const pool = new Pool(search);
+  const genes = currentGenes(search);
+  const first = pool.candidate(genes);
+  return spread(pool.wide(genes), first ? [first] : [], count, []);
+}
+
+/** Three near relatives of a look: the same character, other dress. They are far from each other only among their kind. */
+export function vary(search: Search, count = 3): Candidate[] {
+  const pool = new Pool(search);
+  const genes = currentGenes(search);
+  const base = pool.candidate(genes);
+  if (!base) return [];
+  const near = pool.near(genes).filter((candidate) => {
+    const far = styleDistance(candidate, base);
+    return far >= 0.03 && far <= 0.3;
+  });
+  return spread(near, [], count, [base], 0.8);
+}
+
+/** Three looks far from all that were seen. */
+export function startAgain(search: Search, seen: readonly Genes[], count = 3): Candidate[] {
+  const pool = new Pool(search);
+  const genes = currentGenes(search);
+  const before = seen.map((one) => pool.candidate(one)).filter((candidate) => candidate !== null);
+  const families = new Set(before.map((candidate) => candidate.genes.family));
+  const all = pool.wide(genes);
+  const fresh = all.filter((candidate) => !families.has(candidate.genes.family));
+  return spread(fresh.length >= count ? fresh : all, [], count, before);
+}

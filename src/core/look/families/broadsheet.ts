@@ -1,0 +1,30 @@
+import { type Family } from './family';
+
+export const broadsheet: Family = {
+  id: 'broadsheet',
+  name: 'Broadsheet',
+  character: 'A paper worth reading: columns with rules between, headlines of several ranks.',
+  mood: { loud: 0, warm: 0.25, exact: 0.45, ornate: 0.35 },
+  suits: 'book wine journal magazine newspaper story cheese whisky history record print bookshop',
+  goods: { from: 3, to: 200 },
+  headings: ['gloock', 'vollkorn', 'source-serif', 'bodoni-moda', 'alegreya'],
+  texts: ['source-serif', 'vollkorn', 'newsreader', 'crimson-pro', 'alegreya'],
+  ratio: 1.36,
+  caps: false,
+  schemes: ['paper', 'white', 'tinted'],
+  shape: { corner: 0, rule: 1, room: 0.9, treatment: 'plain', motion: 'none' },
+  card: { about: true },
+  art: 'room',
+  arrangements: {
+    story: 'columns',
+    extracts: 'openings',
+    questions: 'open',
+    reviews: 'all',
+    offer: 'notice',
+    'price-table': 'columns',
+    why: 'abreast',
+    numbers: 'row',
+  },
+  leads: ['story'],
+  structure: { columns: 1, density: 0.9, pictures: 0.25, ruled: 0.8, symmetry: 0.85, contrast: 0.7, edges: 0, rhythm: 0.6, fields: 0 },
+};

@@ -1,0 +1,71 @@
+import { type Mood } from '../../brief';
+import { type SectionKind } from '../../plan';
+
+/** What a family is made of, each on a scale of 0–1, for how far apart two of them are. */
+export interface Structure {
+  /** Of one narrow column … of many. */
+  columns: number;
+  /** Little on a screen … much. */
+  density: number;
+  /** Words lead … pictures lead. */
+  pictures: number;
+  /** No lines … ruled throughout. */
+  ruled: number;
+  /** Off the middle … mirrored about it. */
+  symmetry: number;
+  /** Sizes of type near each other … far apart. */
+  contrast: number;
+  /** Plain edges … cut, scalloped or drawn ones. */
+  edges: number;
+  /** Everything of one size … sizes that change. */
+  rhythm: number;
+  /** Ground shows throughout … filled with fields of colour. */
+  fields: number;
+}
+
+/** What happens to pictures in lists and openings. A product's own page shows them as they are. */
+export type Treatment = 'plain' | 'framed' | 'settled' | 'one-ink';
+
+/** Corners, lines and room. A family proposes, the seller disposes. */
+export interface Shape {
+  /** Radius of buttons and fields, px; 99 is fully round. */
+  corner: number;
+  /** Width of lines, px. */
+  rule: number;
+  /** Room between things, 1 is usual. */
+  room: number;
+  treatment: Treatment;
+  motion: 'none' | 'gentle';
+}
+
+/** A way of arranging a shop, to be told from the others with the colours off. How it is drawn is in storefront/families. */
+export interface Family {
+  id: string;
+  name: string;
+  /** What it is like, for a seller. */
+  character: string;
+  mood: Mood;
+  /** Trades and goods that it is at home with. */
+  suits: string;
+  /** How many goods it shows well. */
+  goods: { from: number; to: number };
+  /** Faces that suit it, best first. */
+  headings: readonly string[];
+  texts: readonly string[];
+  /** Ratio of its type scale. */
+  ratio: number;
+  /** Whether headings stand in capitals. */
+  caps: boolean;
+  /** How its ground may relate to the accent, best first. */
+  schemes: readonly string[];
+  shape: Shape;
+  /** What its lists say of each thing beside name and price. */
+  card: { about?: boolean; state?: boolean; quick?: boolean };
+  /** The kind of pictures that are made for it. */
+  art: string;
+  /** Arrangements that it prefers where the first one is not its own. */
+  arrangements: Partial<Record<SectionKind, string>>;
+  /** Sections of the home page that it wants early, in this order; the rest follows as planned. */
+  leads: readonly SectionKind[];
+  structure: Structure;
+}

@@ -1,0 +1,72 @@
+import { type Mood } from '../../brief';
+import { moodDistance } from '../mood';
+import { almanac } from './almanac';
+import { board } from './board';
+import { broadsheet } from './broadsheet';
+import { cabinet } from './cabinet';
+import { counter } from './counter';
+import { drawing } from './drawing';
+import { type Family, type Structure } from './family';
+import { hanging } from './hanging';
+import { ledger } from './ledger';
+import { letter } from './letter';
+import { poster } from './poster';
+import { quiet } from './quiet';
+import { stall } from './stall';
+
+export { type Family, type Shape, type Structure, type Treatment } from './family';
+
+/** Every family of looks. The next one is a file here, a line in this list, and its styles in storefront/families. */
+export const families: readonly Family[] = [
+  ledger,
+  poster,
+  quiet,
+  cabinet,
+  broadsheet,
+  counter,
+  drawing,
+  almanac,
+  stall,
+  hanging,
+  board,
+  letter,
+];
+
+export const familyById = (id: string): Family | undefined => families.find((family) => family.id === id);
+
+/** How far two families are apart, 0–1: the mean difference of their structures. */
+export function familyDistance(a: Family, b: Family): number {
+  const keys = Object.keys(a.structure) as (keyof Structure)[];
+  return keys.reduce((sum, key) => sum + Math.abs(a.structure[key] - b.structure[key]), 0) / keys.length;
+}
+
+/** What a family is chosen by. */
+export interface Occasion {
+  mood: Mood;
+  /** Whether the brief names any mood at all. */
+  spoken: boolean;
+  /** Words of the trade and the goods, in lower case. */
+  words: ReadonlySet<string>;
+  goods: number;
+  /** Share of the goods that has a picture, 0–1. */
+  pictured: number;
+}
+
+/** How well a family fits, 0–1, and what speaks for it most. */
+export function familyFit(family: Family, { mood, spoken, words, goods, pictured }: Occasion): { fit: number; for: 'mood' | 'goods' | 'number' } {
+  const byMood = 1 - moodDistance(family.mood, mood) / 2;
+  const named = family.suits.split(' ').filter((word) => words.has(word)).length;
+  const byGoods = named ? Math.min(1, 0.75 + 0.25 * named) : 0.5;
+  const { from, to } = family.goods;
+  const off = goods < from ? Math.log2((from + 1) / (goods + 1)) : goods > to ? Math.log2((goods + 1) / (to + 1)) : 0;
+  const byNumber = Math.max(0, 1 - off / 3);
+  const unseen = family.structure.pictures * (1 - pictured);
+  // A mood that is named weighs most; where none is, the goods decide.
+  const weight = spoken ? 0.62 : 0.2;
+  const fit = weight * byMood + (1 - weight) * (0.62 * byGoods + 0.38 * byNumber) - 0.12 * unseen;
+  return { fit, for: spoken && byMood > 0.72 ? 'mood' : named ? 'goods' : 'number' };
+}
+
+/** Families from the one that fits best to the one that fits least. */
+export const familiesFor = (occasion: Occasion): Family[] =>
+  [...families].sort((a, b) => familyFit(b, occasion).fit - familyFit(a, occasion).fit);

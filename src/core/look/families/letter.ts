@@ -1,0 +1,31 @@
+import { type Family } from './family';
+
+export const letter: Family = {
+  id: 'letter',
+  name: 'Letter',
+  character: 'From one person to another: one narrow column, things enclosed between the lines.',
+  mood: { loud: -0.4, warm: 0.9, exact: -0.3, ornate: 0 },
+  suits: 'gift knitwear card stationery jam preserve cake portrait tailor commission repair bread soap knitting',
+  goods: { from: 1, to: 16 },
+  headings: ['alegreya', 'shantell-sans', 'vollkorn', 'young-serif', 'crimson-pro'],
+  texts: ['alegreya', 'literata', 'vollkorn', 'newsreader', 'cabin'],
+  ratio: 1.24,
+  caps: false,
+  schemes: ['tinted', 'paper', 'white'],
+  shape: { corner: 2, rule: 1, room: 1, treatment: 'framed', motion: 'none' },
+  card: { about: true },
+  art: 'still-life',
+  arrangements: {
+    opening: 'pictured',
+    questions: 'open',
+    why: 'stacked',
+    steps: 'ladder',
+    numbers: 'ledger',
+    people: 'list',
+    contact: 'line',
+    extracts: 'openings',
+    offer: 'notice',
+  },
+  leads: ['story', 'featured'],
+  structure: { columns: 0, density: 0.3, pictures: 0.35, ruled: 0.2, symmetry: 1, contrast: 0.05, edges: 0.2, rhythm: 0.35, fields: 0.1 },
+};

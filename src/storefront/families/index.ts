@@ -1,0 +1,28 @@
+import { almanac } from './almanac';
+import { board } from './board';
+import { broadsheet } from './broadsheet';
+import { cabinet } from './cabinet';
+import { counter } from './counter';
+import { drawing } from './drawing';
+import { hanging } from './hanging';
+import { ledger } from './ledger';
+import { letter } from './letter';
+import { poster } from './poster';
+import { quiet } from './quiet';
+import { stall } from './stall';
+
+/** How each family of core/look is drawn. */
+export const drawings: Record<string, string> = {
+  ledger,
+  poster,
+  quiet,
+  cabinet,
+  broadsheet,
+  counter,
+  drawing,
+  almanac,
+  stall,
+  hanging,
+  board,
+  letter,
+};
