@@ -8,7 +8,9 @@ import {
   formatHex,
   parse,
   wcagContrast,
+  type Lab65,
   type Oklch,
+  type Rgb,
 } from 'culori';
 
 const toOklch = converter('oklch');
@@ -27,7 +29,7 @@ export function lchOf(hex: string): Lch {
 
 /** The nearest colour that a screen of sRGB can show, as #rrggbb. */
 export const hexOf = ({ l, c, h }: Lch): string =>
-  formatHex(clampChroma({ mode: 'oklch', l: Math.min(1, Math.max(0, l)), c: Math.max(0, c), h }, 'oklch'));
+  l <= 0 ? '#000000' : l >= 1 ? '#ffffff' : formatHex(clampChroma({ mode: 'oklch', l, c: Math.max(0, c), h }, 'oklch'));
 
 /** Contrast ratio of two colours, 1 to 21 (WCAG 2.2, "contrast ratio"). */
 export const contrastRatio = (a: string, b: string): number => wcagContrast(a, b);
@@ -66,19 +68,41 @@ export function readable(hex: string, grounds: readonly string[], ratio = textCo
 /** Distance between hues, 0–180 degrees. */
 export const hueDistance = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180);
 
-const sight = [filterDeficiencyProt(1), filterDeficiencyDeuter(1), filterDeficiencyTrit(1)];
+const toLinear = converter('lrgb');
+const sight = { long: filterDeficiencyProt(1), middle: filterDeficiencyDeuter(1), short: filterDeficiencyTrit(1) };
 
-/** A colour as it is seen without one kind of cone (Machado, Oliveira and Fernandes 2009, at full severity). */
-export const seenWithout = (kind: 'long' | 'middle' | 'short', hex: string): string => {
-  const filter = sight[{ long: 0, middle: 1, short: 2 }[kind]];
-  const colour = parse(hex);
-  return filter && colour ? (formatHex(filter(colour)) ?? hex) : hex;
-};
+/**
+ * A colour as it is seen without one kind of cone: the matrices of Machado, Oliveira and Fernandes 2009 at full severity, applied to
+ * linear light.
+ */
+export function seenWithout(kind: keyof typeof sight, hex: string): string {
+  const light = toLinear(parse(hex) ?? { mode: 'rgb', r: 0, g: 0, b: 0 });
+  const { r, g, b } = sight[kind]({ mode: 'rgb', r: light.r, g: light.g, b: light.b }) as Rgb;
+  return formatHex({ mode: 'lrgb', r, g, b });
+}
+
+const toLab = converter('lab65');
+const labs = new Map<string, Lab65[]>();
+
+/** A colour in Lab as each kind of eye has it. Palettes compare the same few colours over and over, so the last ones are remembered. */
+function toEachEye(hex: string): Lab65[] {
+  const known = labs.get(hex);
+  if (known) return known;
+  if (labs.size > 2000) labs.clear();
+  const seen = [hex, seenWithout('long', hex), seenWithout('middle', hex), seenWithout('short', hex)].map((one) => toLab(parse(one)) as Lab65);
+  labs.set(hex, seen);
+  return seen;
+}
+
+const ciede2000 = differenceCiede2000();
 
 /** How unlike two colours look to the eye that tells them apart least: normal, or without one kind of cone. */
 export function differenceToAll(a: string, b: string): number {
-  let least = difference(a, b);
-  for (const kind of ['long', 'middle', 'short'] as const)
-    least = Math.min(least, difference(seenWithout(kind, a), seenWithout(kind, b)));
+  const [one, other] = [toEachEye(a), toEachEye(b)];
+  let least = Infinity;
+  for (let i = 0; i < one.length; i++) {
+    const [x, y] = [one[i], other[i]];
+    if (x && y) least = Math.min(least, ciede2000(x, y));
+  }
   return least;
 }

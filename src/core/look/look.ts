@@ -97,6 +97,7 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
     mood: occasionOf(source).mood,
     scheme: genes.scheme,
     harmony: genes.harmony ?? undefined,
+    groundBySecond: asked.length > 1 && Math.floor(genes.mix / asked.length) % 2 === 1,
     seed: source.seed + genes.mix * 101,
     ...own,
   });

@@ -8,6 +8,7 @@ import {
   hueDistance,
   lchOf,
   readable,
+  textContrast,
   type Lch,
 } from './colour';
 import { harmonyById, schemeById, schemes, type HarmonyId } from './schemes';
@@ -41,6 +42,8 @@ export interface PaletteWish {
   mood: Mood;
   /** How the ground relates to the accent. */
   scheme: string;
+  /** Whether the ground follows the second of the asked-for colours instead of the first. */
+  groundBySecond?: boolean;
   /** How the second hue stands to the first; where none is asked for, the seed has it. */
   harmony?: HarmonyId | undefined;
   seed: number;
@@ -98,13 +101,16 @@ export function makePalette(wish: PaletteWish): Palette {
   const a = lchOf(accent);
 
   const darkest = wanted.filter((c) => c.l < 0.3).sort((one, other) => one.l - other.l)[0];
+  const leader = wish.groundBySecond && carrying[1] ? carrying[1] : a;
+  const flooding = scheme.id === 'flood' ? carrying.find((c) => c.hex !== accent && c.c > hueless) : undefined;
   const ground =
     wish.ground ??
+    flooding?.hex ??
     (scheme.id === 'night' && darkest && darkest.hex !== accent
       ? hexOf({ ...darkest, l: Math.min(0.24, darkest.l) })
-      : scheme.id !== 'night' && pale[0] && pale[0].hex !== accent
+      : (scheme.id === 'paper' || scheme.id === 'tinted') && pale[0] && pale[0].hex !== accent
         ? pale[0].hex
-        : hexOf(clearOf(scheme.ground(a, mood, freeGround), wish.avoided)));
+        : hexOf(clearOf(scheme.ground(leader, mood, freeGround), wish.avoided)));
   const g = lchOf(ground);
   const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
   const raised = hexOf({ l: g.l + raisedStep(ground, g.l), c: g.c < 0.002 ? 0.004 : Math.min(0.11, g.c * 1.15 + 0.003), h: g.c < 0.002 ? a.h : g.h });
@@ -126,13 +132,13 @@ export function makePalette(wish: PaletteWish): Palette {
     wish.avoided,
   );
   // A harmony that was asked for holds before a colour of the brief that says otherwise.
-  const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish);
+  const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c !== flooding);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
   const on = (hex: string) => readable(contrastRatio('#ffffff', hex) >= contrastRatio(text, hex) ? '#ffffff' : text, [hex]);
 
-  const signal = (h: number, from: readonly string[]) =>
-    readableApart(clearOf({ l: dark ? 0.76 : 0.46, c: 0.14, h }, wish.avoided), grounds, from, wish.avoided);
+  const signal = (h: number, from: readonly string[], l = dark ? 0.76 : 0.46) =>
+    readableApart(clearOf({ l, c: 0.14, h }, wish.avoided), grounds, from, wish.avoided);
   const bad = signal(27, [text]);
   const sale =
     lchOf(second).c > 0.08 && hueDistance(lchOf(second).h, 30) < 40
@@ -151,7 +157,8 @@ export function makePalette(wish: PaletteWish): Palette {
     second,
     onSecond: on(second),
     sale,
-    good: signal(152, [bad, text]),
+    // Where red and green look alike, one is lighter.
+    good: signal(152, [bad, text], dark ? 0.86 : 0.36),
     bad,
   };
 }
@@ -179,17 +186,23 @@ function tellApart(hex: string, others: readonly string[], avoided: readonly str
   return hex;
 }
 
-/** A colour of a hue that reads on the grounds and can be told from others: whichever lightness does both and is nearest. */
+/**
+ * A colour of a hue that reads on the grounds and can be told from others. What reads keeps reading further away from the grounds, so
+ * only that way is looked, and a little to either side in hue.
+ */
 function readableApart(from: Lch, grounds: readonly string[], others: readonly string[], avoided: readonly string[]): string {
   const first = readable(hexOf(from), grounds);
+  const { l } = lchOf(first);
+  const away = contrastRatio('#000000', grounds[0] ?? '#ffffff') > contrastRatio('#ffffff', grounds[0] ?? '#ffffff') ? -1 : 1;
   let best = first;
-  let most = -1;
-  for (const step of [0, 0.05, -0.05, 0.1, -0.1, 0.15, -0.15, 0.2, -0.2]) {
-    for (const turn of [0, 12, -12]) {
-      const candidate = readable(hexOf({ l: lchOf(first).l + step, c: from.c, h: from.h + turn }), grounds);
-      if (candidate !== first && isLike(lchOf(candidate), avoided)) continue;
+  let most = Math.min(...others.map((other) => differenceToAll(first, other)));
+  for (let step = 0; step <= 5 && most < leastApart; step++) {
+    for (const turn of [0, 25, -14]) {
+      const at = l + away * step * 0.05;
+      if (at < 0.08 || at > 0.97) continue;
+      const candidate = hexOf({ l: at, c: from.c, h: from.h + turn });
+      if (isLike(lchOf(candidate), avoided) || grounds.some((ground) => contrastRatio(candidate, ground) < textContrast)) continue;
       const least = Math.min(...others.map((other) => differenceToAll(candidate, other)));
-      if (least >= leastApart) return candidate;
       if (least > most) [best, most] = [candidate, least];
     }
   }

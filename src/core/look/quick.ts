@@ -21,8 +21,8 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
   const found: QuickPalette[] = [];
   const ranked = [...schemes].sort((a, b) => b.fit(mood) - a.fit(mood));
   // A few mixtures of each scheme and harmony are more than are needed; what looks like one before it is passed over.
-  for (const least of [14, 9, 5]) {
-    for (let mix = 0; mix < 8; mix++)
+  for (const least of [14, 9, 5, 2.5, 1]) {
+    for (let mix = 0; mix < 12; mix++)
       for (const scheme of ranked)
         for (const harmony of free ? [null, ...harmonies] : [null]) {
           if (found.length >= count) return found;

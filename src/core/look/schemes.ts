@@ -61,6 +61,17 @@ export const schemes: readonly Scheme[] = [
     ground: (accent, mood, free) => ({ l: 0.19 + 0.05 * free, c: accent.c < 0.03 ? 0.008 : 0.026, h: accent.h + (mood.warm > 0.2 ? 20 : 0) }),
     fit: (mood) => 0.42 + 0.3 * mood.ornate - 0.3 * mood.warm + 0.12 * mood.loud,
   },
+  {
+    id: 'flood',
+    name: 'Flooded',
+    say: 'the second colour is the ground',
+    ground: (accent, mood, free) => ({
+      l: accent.l > 0.6 ? 0.36 : 0.8 - 0.05 * free,
+      c: Math.min(0.12, 0.07 + 0.04 * Math.max(0, mood.loud)),
+      h: accent.h + 150 + free * 50,
+    }),
+    fit: (mood) => 0.28 + 0.5 * mood.loud - 0.1 * mood.exact,
+  },
 ];
 
 export const schemeById = (id: string): Scheme | undefined => schemes.find((scheme) => scheme.id === id);

@@ -3,7 +3,7 @@ import { common } from './common';
 /** Almanac: chapters with large numerals, index tabs at the side, text and picture in turn. */
 export const almanac = `
 ${common}
-:root{--part:minmax(0,3fr) minmax(0,9fr);--rule:2px solid var(--link);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:74rem;--tab:9.5rem}
+:root{--part:minmax(0,3fr) minmax(0,9fr);--rule:2px solid var(--link);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:74rem;--tab:9.5rem;--sides:minmax(0,5fr) minmax(0,6fr)}
 .top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:.25rem 2rem;align-items:baseline;padding-block:1.25rem .9rem;border-bottom:var(--rule-w) solid var(--link)}
 .top .brand{font-size:1.6rem;line-height:1.15;color:var(--link)}
 main>section{display:grid;grid-template-columns:clamp(3.5rem,9vw,8rem) minmax(0,1fr);gap:0 1.5rem;align-items:start}
@@ -53,7 +53,7 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .shelf-nav ul{gap:.35rem}
 .shelf-nav a{background:var(--raised);padding:.3rem .9rem;text-decoration:none;border-radius:.7rem .7rem 0 0;border-bottom:3px solid var(--line)}
 .shelf-nav [aria-current]{border-color:var(--link)}
-.product{grid-template-columns:minmax(0,5fr) minmax(0,6fr);padding-top:1rem}
+.product{padding-top:1rem}
 .product-pictures img{border:var(--rule-w) solid var(--line);padding:clamp(4px,.6vw,9px);background:var(--raised)}
 .product-pictures figure:first-child img{border-radius:999px 999px 0 0;aspect-ratio:4/5;object-fit:cover}
 .product h1{color:var(--link);font-size:min(calc(var(--h1)*1.15),calc(99cqi/var(--fit,1)))}

@@ -67,7 +67,7 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product-price small{display:block}
 .product-about{grid-column:1}
 .product .buy,.product-words>.stock{grid-column:2;grid-row:2/5;justify-items:stretch}
-.product .stock{text-transform:uppercase;letter-spacing:var(--caps-track);font-weight:var(--strong);background:var(--second);color:var(--on-second);padding:.2rem .7rem;justify-self:start}
+.product .stock{text-transform:uppercase;letter-spacing:var(--caps-track);font-weight:var(--strong);box-shadow:inset 0 0 0 var(--rule-w) var(--text);padding:.2rem .7rem;justify-self:start}
 .product .stock:empty{display:none}
 .product .facts{grid-column:1;max-width:none}
 .buy .button{flex:1}

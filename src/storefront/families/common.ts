@@ -36,7 +36,7 @@ h1,h2,.brand,.good .name{text-transform:var(--case)}
 .questions dd,.story .prose{max-width:var(--measure)}
 .shelf-nav,.shelf-order{margin-bottom:.75rem}
 .stretches{padding-top:1.75rem}
-.product{display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:1.5rem clamp(2rem,5vw,4.5rem);padding:1.25rem var(--side) var(--rest);align-items:start}
+.product{display:grid;grid-template-columns:var(--sides,minmax(0,7fr) minmax(0,5fr));gap:1.5rem clamp(2rem,5vw,4.5rem);padding:1.25rem var(--side) var(--rest);align-items:start}
 .crumbs{grid-column:1/-1}
 .product-pictures{display:grid;gap:.75rem}
 .product-pictures img{width:100%}

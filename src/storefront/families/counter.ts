@@ -3,7 +3,7 @@ import { common } from './common';
 /** Counter: the goods at once in a dense grid, the shelves in a rail that stays, the talk below. */
 export const counter = `
 ${common}
-:root{--part:minmax(0,1fr) minmax(0,3fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:90rem;--rest:calc(clamp(2.25rem,4vw,3.5rem)*1);--rail:13.5rem}
+:root{--part:minmax(0,1fr) minmax(0,3fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:90rem;--rest:calc(clamp(2.25rem,4vw,3.5rem)*1);--rail:13.5rem;--sides:minmax(0,5fr) minmax(0,4fr)}
 .top{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem;align-items:center;background:var(--accent);color:var(--on-accent);padding-block:.55rem;position:sticky;top:0;z-index:3}
 .top a:focus-visible{outline-color:var(--on-accent)}
 .top .brand{font-size:1.25rem;line-height:1.3}
@@ -48,7 +48,7 @@ h2{font-size:var(--h3)}
 .why .claim{font:400 1rem/1.45 var(--text-face)}
 .questions dl{grid-template-columns:repeat(auto-fit,minmax(min(100%,22rem),1fr))}
 .newsletter.as-band,.offer.as-band{padding-block:1.5rem}
-.product{grid-template-columns:minmax(0,5fr) minmax(0,4fr);gap:1rem 2.5rem;padding-top:.75rem}
+.product{gap:1rem 2.5rem;padding-top:.75rem}
 .product-pictures{grid-template-columns:repeat(4,1fr);gap:.5rem}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .product-pictures img{border-radius:var(--soft-corner);max-height:34rem;object-fit:contain;background:var(--raised)}

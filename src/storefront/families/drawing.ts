@@ -25,7 +25,7 @@ body{background:linear-gradient(var(--grid) 1px,transparent 1px) 0 0/var(--sq) v
 .opening-pictures span::before{content:"Fig. " counter(fig) "  ";color:var(--link)}
 .opening-pictures>:nth-child(n+5){display:none}
 .opening-pictures>:first-child::after{content:"";position:absolute;left:-14px;top:0;width:8px;aspect-ratio:auto;height:calc(100% - 2rem);border:1px solid var(--text);border-right:0}
-main>section:not(.opening,.text,.shelf,.related)>h2::before,main>section:not(.opening,.text,.shelf)>.section-head h2::before,.part .head>h2::before,.part .words>h2::before{content:counter(part) " ";color:var(--link);padding-right:.5em}
+main>section:not(.opening,.text,.shelf,.related)>h2::before,main>section:not(.opening,.text,.shelf,.related)>.section-head h2::before,.part .head>h2::before,.part .words>h2::before{content:counter(part) " ";color:var(--link);padding-right:.5em}
 main>section:not(.opening,.text,.shelf,.related){counter-increment:part}
 .section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:baseline;gap:.25rem 1.5rem;border-bottom:1px solid var(--text);padding-bottom:.6rem}
 h2{font-size:var(--h3)}
@@ -56,7 +56,6 @@ h2{font-size:var(--h3)}
 .categories.as-list .name::after{content:"";flex:1;border-top:1px solid var(--line)}
 .offer.as-band{border:1px solid var(--text);background:var(--ground);color:var(--text);margin:var(--rest) var(--side) 0;padding:1.5rem!important}
 .shelf-nav{border-block:1px solid var(--line);padding-block:.25rem}
-.product{grid-template-columns:minmax(0,7fr) minmax(0,5fr)}
 .product-pictures{grid-template-columns:repeat(3,1fr);gap:1rem;position:relative;padding-left:1.5rem}
 .product-pictures figure{counter-increment:fig;font-size:var(--small)}
 .product-pictures figure::after{content:"Fig. " counter(fig);color:var(--soft)}

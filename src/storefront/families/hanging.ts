@@ -74,6 +74,8 @@ h2{font-size:var(--h3)}
 .foot{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:baseline;color:var(--soft)}
 .foot .brand{font-size:1rem;color:var(--text)}
 @media (max-width:900px){
+.product-pictures img,.product-pictures>.no-picture{height:auto;max-height:66vh}
+.product-pictures>.no-picture{width:84vw}
 .opening-pictures{grid-template-columns:5fr 4fr!important}
 .opening-pictures>:nth-child(n+3){display:none}
 .opening-words{grid-column:1/-1}

@@ -1,0 +1,166 @@
+import { readFileSync } from 'node:fs';
+import { readBrief } from '../brief';
+import { importText, makeCatalogue } from '../goods';
+import { Decided, type DecisionValue } from '../project';
+import {
+  candidates,
+  contrastPairs,
+  differenceToAll,
+  families,
+  familiesFor,
+  familyDistance,
+  makeLook,
+  quickPairs,
+  quickPalettes,
+  startAgain,
+  styleDistance,
+  vary,
+  type LookSource,
+  type Occasion,
+  type Part,
+} from './index';
+
+const decide = (places: Record<string, DecisionValue> = {}) =>
+  new Decided(Object.entries(places).map(([place, value]) => ({ place, value, at: '' })));
+
+function source(brief: string, list: string, seed = 1): LookSource {
+  const goods = importText(list);
+  if (!goods.ok) throw new Error(goods.say);
+  return { reading: readBrief(brief), catalogue: makeCatalogue(goods.value.products, decide(), 2, 2), pictured: 1, seed };
+}
+
+const sample = source(readFileSync('demo/brief.txt', 'utf8'), readFileSync('demo/goods.csv', 'utf8'));
+const bicycles = source(
+  'Radlauf. We sell bicycle parts in Leipzig. The site should be loud and punchy. Colours blue and red, no green.',
+  'title,price\nChain,12\nBell,9\nPump,30\n',
+);
+const search = (of: LookSource, locks: Part[] = [], turn = 0, places: Record<string, DecisionValue> = {}) => ({
+  source: of,
+  decided: decide(places),
+  locks,
+  turn,
+});
+
+const neutral: Occasion = { mood: { loud: 0, warm: 0, exact: 0, ornate: 0 }, spoken: true, words: new Set(), goods: 20, pictured: 1 };
+
+describe('families', () => {
+  test('are many, and any two differ in structure', () => {
+    expect(families.length).toBeGreaterThanOrEqual(10);
+    families.forEach((a, i) =>
+      families.slice(i + 1).forEach((b) => expect([a.id, b.id, familyDistance(a, b) >= 0.2]).toEqual([a.id, b.id, true])),
+    );
+  });
+
+  test('are chosen for mood, goods and their number', () => {
+    expect(familiesFor({ ...neutral, mood: { ...neutral.mood, loud: 1 } })[0]?.id).toBe('poster');
+    expect(familiesFor({ ...neutral, mood: { ...neutral.mood, exact: 1 } }).slice(0, 2).map(({ id }) => id)).toContain('ledger');
+    expect(familiesFor({ ...neutral, mood: { ...neutral.mood, loud: -1 } })[0]?.id).toBe('quiet');
+    expect(familiesFor({ ...neutral, spoken: false, goods: 3000 })[0]?.id).toBe('counter');
+    expect(familiesFor({ ...neutral, spoken: false, words: new Set(['toy', 'child']) })[0]?.id).toBe('stall');
+  });
+});
+
+describe.each([
+  ['the sample shop', sample],
+  ['bicycle parts', bicycles],
+])('candidates for %s', (_, of) => {
+  const three = candidates(search(of));
+
+  test('are three, of three families, far from each other', () => {
+    expect(new Set(three.map((candidate) => candidate.genes.family)).size).toBe(3);
+    for (const [i, a] of three.entries())
+      for (const b of three.slice(i + 1)) expect(styleDistance(a, b)).toBeGreaterThan(0.4);
+  });
+
+  test('the first is the shop as it is made', () => expect(three[0]?.genes).toEqual(makeLook(of, decide()).genes));
+
+  test('each is brought about by its decisions alone', () => {
+    for (const { decisions, genes, palette } of three) {
+      const look = makeLook(of, decide(decisions));
+      expect(look.genes).toEqual(genes);
+      expect(look.palette).toEqual(palette);
+    }
+  });
+
+  test('all show the colours that were asked for', () => {
+    const asked = makeLook(of, decide()).asked.map((colour) => colour.hex);
+    expect(asked.length).toBeGreaterThan(1);
+    for (const { palette } of three)
+      for (const hex of asked.slice(0, 2)) expect([palette.accent, palette.second, palette.ground, palette.text]).toContain(hex);
+  });
+
+  test('are the same for the same inputs', () => expect(candidates(search(of))).toEqual(three));
+
+  test('varying stays near and is still to be told apart', () => {
+    const base = three[0];
+    if (!base) throw new Error('no candidate');
+    const near = vary(search(of));
+    expect(near).toHaveLength(3);
+    for (const candidate of near) {
+      expect(candidate.genes.family).toBe(base.genes.family);
+      const far = styleDistance(candidate, base);
+      expect(far).toBeGreaterThan(0.02);
+      expect(far).toBeLessThan(0.31);
+    }
+  });
+
+  test('starting again goes far from all that was seen', () => {
+    const again = startAgain(search(of, [], 1), three.map((candidate) => candidate.genes));
+    expect(again).toHaveLength(3);
+    for (const candidate of again)
+      for (const before of three) {
+        expect(candidate.genes.family).not.toBe(before.genes.family);
+        expect(styleDistance(candidate, before)).toBeGreaterThan(0.25);
+      }
+  });
+
+  test.each([
+    ['palette', ['scheme', 'harmony', 'mix']],
+    ['type', ['heading', 'text']],
+    ['family', ['family']],
+    ['shape', ['corner', 'rule', 'room', 'treatment', 'motion']],
+  ] as const)('a locked %s stays in all of them', (part, genes) => {
+    const base = makeLook(of, decide()).genes;
+    for (const candidate of [...candidates(search(of, [part])), ...vary(search(of, [part]), 3)])
+      for (const gene of genes) expect([gene, candidate.genes[gene]]).toEqual([gene, base[gene]]);
+  });
+});
+
+describe('quick choices', () => {
+  test.each([
+    ['the sample shop', sample],
+    ['bicycle parts', bicycles],
+  ])('twenty palettes for %s can be told apart, can be read and hold the asked colours', (_, of) => {
+    const look = makeLook(of, decide());
+    const palettes = quickPalettes(of, decide(), look, 20);
+    expect(palettes).toHaveLength(20);
+    for (const { palette, decisions } of palettes) {
+      for (const pair of contrastPairs(palette)) expect(pair.ratio).toBeGreaterThanOrEqual(pair.least);
+      expect(makeLook(of, decide(decisions)).palette).toEqual(palette);
+      expect(differenceToAll(palette.good, palette.bad)).toBeGreaterThan(5);
+    }
+    expect(new Set(palettes.map(({ palette }) => JSON.stringify(palette))).size).toBe(20);
+  });
+
+  test('twenty pairs', () => expect(quickPairs(makeLook(sample, decide()), 20)).toHaveLength(20));
+});
+
+describe('a look', () => {
+  test('says where each choice came from', () => {
+    const made = makeLook(sample, decide());
+    expect(made.from).toEqual({ family: 'made', palette: 'brief', type: 'made', shape: 'made' });
+    const chosen = makeLook(sample, decide({ 'look/family': 'stall', 'look/corner': 3, 'look/heading': 'jost', 'look/accent': '#123456' }));
+    expect(chosen.from).toEqual({ family: 'seller', palette: 'seller', type: 'seller', shape: 'seller' });
+    expect(chosen.palette.accent).toBe('#123456');
+  });
+
+  test('takes colours that come with a picture before those of the brief', () => {
+    const look = makeLook(sample, decide({ 'look/colours': ['#2b3a67', '#c9972b'] }));
+    expect(look.palette).toMatchObject({ accent: '#2b3a67', second: '#c9972b' });
+  });
+
+  test('leaves decisions on things that are gone aside', () => {
+    const look = makeLook(sample, decide({ 'look/family': 'nowhere', 'look/heading': 'nothing', 'look/scheme': 'nought' }));
+    expect(look.genes).toEqual(makeLook(sample, decide()).genes);
+  });
+});
