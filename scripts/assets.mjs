@@ -44,6 +44,8 @@ export async function buildAssets(said = false) {
   writeFileSync(path('public/window/index.html'), frame);
 
   await buildFaces();
+  mkdirSync(path('public/raster'), { recursive: true });
+  cpSync(path('node_modules/@resvg/resvg-wasm/index_bg.wasm'), path('public/raster/resvg.wasm'));
 
   // Open data asks for its notices to travel with it.
   const notices = [

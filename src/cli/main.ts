@@ -2,13 +2,18 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { basename, dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { readBrief } from '@/core/brief';
-import { buildReport, makeShop, readingReport, siteFiles } from '@/core/site';
+import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
+import { candidates, readTokens } from '@/core/look';
+import { decide, type DecisionValue, type Project } from '@/core/project';
+import { buildReport, lookSearch, makeShop, readingReport, siteFiles, type Raster, type Shop } from '@/core/site';
+import { rasterize, startRaster } from '@/raster';
 import { storefront } from '@/storefront';
 import { loadProject } from './inputs';
 
 const usage = `usage:
   arcatum build --brief FILE --goods FILE --out DIR [--seed N] [--report FILE]
                 [--pictures DIR] [--decisions FILE] [--address URL]
+                [--candidate 1|2|3] [--look FILE]
   arcatum read --brief FILE`;
 
 /** Something that the caller can put right: printed as one sentence, with exit code 2. */
@@ -72,7 +77,8 @@ async function build(values: Record<string, string | undefined>, assets: string)
   });
   if (!loaded.ok) throw new Refusal(loaded.say);
   const { project, pictures, problems } = loaded.value;
-  const shop = makeShop(project);
+  const looks = lookDecisions(project, values);
+  const shop = shopOf(looks.project, assets);
   let count = 0;
   const folders = new Set<string>();
   rmSync(join(values.out, 'index.html'), { force: true });
@@ -88,13 +94,54 @@ async function build(values: Record<string, string | undefined>, assets: string)
     }
     if ('text' in file) writeFileSync(to, file.text);
     else if ('asset' in file) writeFileSync(to, readFileSync(join(assets, file.asset)));
+    else if ('svg' in file) writeFileSync(to, await raster(file, assets));
     else writeFileSync(to, pictures.get(file.picture) ?? new Uint8Array());
     count++;
   }
-  if (values.report) writeFileSync(values.report, `${JSON.stringify(buildReport(shop, problems, count), null, 2)}\n`);
+  if (values.report) writeFileSync(values.report, `${JSON.stringify({ ...buildReport(shop, problems, count), lookNotes: looks.notes }, null, 2)}\n`);
   process.stdout.write(
     `${count} files in ${values.out}${problems.length ? `, ${problems.length} warnings${values.report ? ` in ${values.report}` : ''}` : ''}\n`,
   );
+}
+
+/** The look that the caller asks for: one of the three candidates, or a file of design tokens laid over whatever else is chosen. */
+function lookDecisions(project: Project, values: Record<string, string | undefined>): { project: Project; notes: string[] } {
+  let chosen = project;
+  const notes: string[] = [];
+  const add = (decisions: Record<string, DecisionValue>) => {
+    chosen = decide(
+      chosen,
+      Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    );
+  };
+  if (values.candidate !== undefined) {
+    if (!/^[123]$/.test(values.candidate)) throw new Refusal('The candidate is 1, 2 or 3.');
+    const found = candidates(lookSearch(project))[Number(values.candidate) - 1];
+    if (!found) throw new Refusal(`There is no candidate ${values.candidate} for this brief.`);
+    add(found.decisions);
+  }
+  if (values.look !== undefined) {
+    const read = readTokens(readText(values.look, 'file of design tokens'));
+    if (!read.ok) throw new Refusal(read.say);
+    add(read.value.decisions);
+    notes.push(...read.value.notes);
+  }
+  return { project: chosen, notes };
+}
+
+/** A drawing as a PNG. */
+async function raster({ svg, width }: Raster, assets: string): Promise<Uint8Array> {
+  await startRaster(() => readFileSync(join(assets, 'raster/resvg.wasm')));
+  return rasterize(svg, width);
+}
+
+/** The shop of a project, with the outlines of its face at hand. */
+function shopOf(project: Project, assets: string): Shop {
+  const first = makeShop(project);
+  const face = first.look.heading.id;
+  if (outlinesOf(face)) return first;
+  provideOutlines(face, JSON.parse(readFileSync(join(assets, 'outlines', `${face}.json`), 'utf8')) as Outlines);
+  return makeShop(project);
 }
 
 /** Runs the command line and gives its exit code. */
@@ -113,6 +160,8 @@ export async function main(argv: string[], assets: string): Promise<number> {
         pictures: option,
         decisions: option,
         address: option,
+        candidate: option,
+        look: option,
       },
     });
     const [command] = positionals;

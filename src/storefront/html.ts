@@ -50,3 +50,6 @@ export const jsonIn = (value: unknown): Markup =>
       .replace(/\u2028/g, '\\u2028')
       .replace(/\u2029/g, '\\u2029'),
   );
+
+/** A drawing that the core made: its shapes are its own and hold no text of anyone's. */
+export const drawing = (shapes: string): Markup => new Markup(shapes);

@@ -1,8 +1,8 @@
 import { type SectionKind } from '@/core/plan';
-import { firstView, structuredData, viewPath, type Addresses, type Shop, type Target, type View } from '@/core/site';
+import { brandFiles, firstView, markOf, structuredData, viewPath, type Addresses, type Shop, type Target, type View } from '@/core/site';
 import { type WrittenPage } from '@/core/words';
 import { type Context, type SectionContext } from './context';
-import { html, jsonIn, type Markup } from './html';
+import { drawing, html, jsonIn, type Markup } from './html';
 import { homeSections } from './sections/home';
 import { meetingSections } from './sections/meeting';
 import { productSections } from './sections/product';
@@ -64,9 +64,11 @@ function head(c: Context): Markup {
   const shown = [...(page.product ? [page.product] : []), ...shop.catalogue.products.slice(0, 200)].flatMap(
     (product) => product.pictures,
   );
-  const picture = shown.find((name) => addresses.picture(name) !== null);
-  const card = picture ? addresses.picture(picture) : null;
-  const cardUrl = card && target.kind !== 'preview' ? new URL(card.src, addresses.canonical(viewPath(page, view))).href : null;
+  const branded = brandFiles(shop) !== null;
+  // The shop's card stands for the shop; a product is shown itself.
+  const picture = branded && !page.product ? undefined : shown.find((name) => addresses.picture(name) !== null);
+  const card = picture ? addresses.picture(picture)?.src : branded ? addresses.asset('card.png') : undefined;
+  const cardUrl = card && target.kind !== 'preview' ? new URL(card, addresses.canonical(viewPath(page, view))).href : null;
   const data = structuredData(shop, page, {
     page: addresses.canonical,
     picture: (name) => {
@@ -89,7 +91,14 @@ function head(c: Context): Markup {
     />${cardUrl ? html`<meta property="og:image" content="${cardUrl}" />` : null}<meta
       name="theme-color"
       content="${family.palette.ground}"
-    /><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" /><link
+    /><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" />${
+      branded && target.kind !== 'preview'
+        ? html`<link rel="icon" href="${addresses.asset('icon-32.png')}" sizes="32x32" /><link
+              rel="apple-touch-icon"
+              href="${addresses.asset('icon-180.png')}"
+            /><link rel="manifest" href="${addresses.asset('site.webmanifest')}" />`
+        : null
+    }<link
       rel="preload"
       href="${addresses.asset(`fonts/${family.heading.measures.subsets.find(({ subset }) => subset === 'latin')?.files[0]?.file ?? ''}`)}"
       as="font"
@@ -109,10 +118,23 @@ function head(c: Context): Markup {
     }`;
 }
 
-function header({ shop, page, addresses }: Context): Markup {
+/** The name at the head: as text, as a drawn mark or as the seller's own picture. */
+function brand({ shop, addresses }: Context): Markup {
+  const { logo, size } = shop.mark;
+  const step = `mark-${Math.round(size * 10)}`;
+  const picture = logo ? addresses.picture(logo) : null;
+  if (picture)
+    return html`<img class="mark ${step}" src="${picture.src}" alt="${shop.name}" width="${picture.width}" height="${picture.height}" />`;
+  const mark = markOf(shop);
+  if (!mark) return html`${shop.name}`;
+  return html`<svg class="mark ${step} mark-${mark.manner}" viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}" role="img" aria-label="${shop.name}"><g fill="currentColor">${drawing(mark.body)}</g></svg>`;
+}
+
+function header(context: Context): Markup {
+  const { shop, page, addresses } = context;
   const menu = shop.pages.filter((candidate) => candidate.inMenu);
   return html`<header class="top">
-    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}>${shop.name}</a>
+    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}>${brand(context)}</a>
     <nav aria-label="Main">
       <ul>
         ${menu.map(
@@ -129,10 +151,11 @@ function header({ shop, page, addresses }: Context): Markup {
   </header>`;
 }
 
-function footer({ shop, addresses }: Context): Markup {
+function footer(context: Context): Markup {
+  const { shop, addresses } = context;
   const { email, phone, place } = shop.reading;
   return html`<footer class="foot">
-    <p class="brand">${shop.name}</p>
+    <p class="brand">${shop.mark.foot ? brand(context) : shop.name}</p>
     <nav aria-label="All pages">
       <ul>
         ${shop.pages

@@ -5,6 +5,7 @@ import { suggestShelves } from '@/core/lexicon';
 import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core/plan';
 import { pack, type Picture, type Project } from '@/core/project';
 import {
+  artFile,
   compareShops,
   firstView,
   makeShop,
@@ -17,7 +18,9 @@ import {
   type SiteFile,
   type Target,
 } from '@/core/site';
+import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
 import { rework, wordsPlace } from '@/core/words';
+import { rasterize, startRaster } from '@/raster';
 import { storefront } from '@/storefront';
 import { readPictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
@@ -40,7 +43,12 @@ const urlOf = (picture: Picture | undefined) => (picture ? pictureUrls[picture.h
 function windowAddresses(of: Shop): Addresses {
   return {
     page: (path, view = firstView) => windowRoot + viewPath({ path }, view),
-    asset: (path) => (path.startsWith('fonts/') ? `/${path}` : windowRoot + path),
+    asset: (path) =>
+      path.startsWith('fonts/')
+        ? `/${path}`
+        : path === artFile && of.art
+          ? `data:image/svg+xml,${encodeURIComponent(of.art.svg)}`
+          : windowRoot + path,
     canonical: (path) => `https://${of.slug}.example/${path}`,
     picture: (name) => {
       const picture = of.pictures.get(name.toLowerCase());
@@ -48,6 +56,15 @@ function windowAddresses(of: Shop): Addresses {
       return picture && src ? { src, width: picture.width, height: picture.height } : null;
     },
   };
+}
+
+/** Fetches the outlines of a face for drawn marks; true where they are new. */
+async function loadOutlines(face: string): Promise<boolean> {
+  if (outlinesOf(face)) return false;
+  const answer = await fetch(`/outlines/${face}.json`);
+  if (!answer.ok) return false;
+  provideOutlines(face, (await answer.json()) as Outlines);
+  return true;
 }
 
 const target: Target = { kind: 'preview', address: 'https://preview.example/' };
@@ -93,6 +110,10 @@ function load(path: string): unknown {
 
 async function bytesOf(file: SiteFile): Promise<Uint8Array> {
   if ('text' in file) return new TextEncoder().encode(file.text);
+  if ('svg' in file) {
+    await startRaster(() => fetch('/raster/resvg.wasm'));
+    return rasterize(file.svg, file.width);
+  }
   if ('picture' in file) return (await readPictureBytes(file.picture)) ?? new Uint8Array();
   return new Uint8Array(await (await fetch(`/${file.asset}`)).arrayBuffer());
 }
@@ -176,6 +197,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     pictureUrls = give.pictureUrls;
     current = project;
     shop = makeShop(project);
+    if (await loadOutlines(shop.look.heading.id)) shop = makeShop(project);
     return summarise(shop, project);
   },
   paint: async ({ path }) => paint(path),

@@ -39,3 +39,4 @@ export { geneDecisions, partPlaces, parts, styleDistance, treatments, type Genes
 export { makeLook, occasionOf, type Look, type LookSource, type Origin } from './look';
 export { candidates, startAgain, vary, type Candidate, type Search } from './candidates';
 export { quickPairs, quickPalettes, type QuickPalette } from './quick';
+export { readTokens, writeTokens, type ReadTokens } from './tokenFile';

@@ -70,6 +70,11 @@ const kinds: PlaceKind[] = [
   { pattern: /^look\/treatment$/, schema: z.enum(['plain', 'framed', 'settled', 'one-ink']), label: 'Treat pictures' },
   { pattern: /^look\/motion$/, schema: z.enum(['none', 'gentle']), label: 'Change the motion' },
   { pattern: /^look\/art$/, schema: name, label: 'Change made pictures' },
+  { pattern: /^look\/opening$/, schema: z.enum(['goods', 'made']), label: 'Choose what opens the shop' },
+  { pattern: /^look\/mark$/, schema: name, label: 'Choose a mark' },
+  { pattern: /^look\/markSize$/, schema: z.number().min(0.6).max(2.5), label: 'Change the size of the mark' },
+  { pattern: /^look\/markFoot$/, schema: z.boolean(), label: 'Place the mark' },
+  { pattern: /^look\/logo$/, schema: name, label: 'Use a logo' },
   { pattern: /^look\/locks$/, schema: z.array(name), label: 'Lock or unlock' },
   {
     pattern: /^look\/only\/[^/]+\/[^/]+$/,

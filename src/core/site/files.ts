@@ -3,6 +3,7 @@ import { type Page } from '../plan';
 import { type Picture } from '../project';
 import { type PriceListEntry, type TillRules } from '../till';
 import { type WrittenPage } from '../words';
+import { brandFiles, type Raster } from './brand';
 import { type Shop } from './shop';
 import { firstView, viewPath, viewsOf, type View } from './views';
 
@@ -32,8 +33,16 @@ export interface Draw {
   assets: (shop: Shop) => { path: string; from: string }[];
 }
 
-/** A file of a site: text made here, or bytes to be fetched from where they are kept. */
-export type SiteFile = { path: string; text: string } | { path: string; picture: string } | { path: string; asset: string };
+/** A file of a site: text made here, a drawing to raster, or bytes to be fetched from where they are kept. */
+export type SiteFile =
+  | { path: string; text: string }
+  | { path: string; picture: string }
+  | { path: string; asset: string }
+  /** A drawing that is to be turned into a PNG of a width. */
+  | Raster;
+
+/** Where the made picture of the opening stands. */
+export const artFile = 'pictures/opening.svg';
 
 const extension: Record<Picture['type'], string> = {
   'image/webp': 'webp',
@@ -102,7 +111,13 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
   }
   yield { path: 'styles.css', text: draw.styles(shop, relativeAddresses(shop, '', target)) };
   for (const [name, text] of Object.entries(draw.scripts)) yield { path: `scripts/${name}.js`, text };
-  yield { path: 'icon.svg', text: draw.icon(shop) };
+  const brand = brandFiles(shop);
+  yield { path: 'icon.svg', text: brand?.icon ?? draw.icon(shop) };
+  if (brand) {
+    yield { path: 'site.webmanifest', text: brand.manifest };
+    yield* brand.rasters;
+  }
+  if (shop.art) yield { path: artFile, text: shop.art.svg };
   yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
   yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
   const host: HostData = {

@@ -1,4 +1,4 @@
-export { makeShop, type Shop } from './shop';
+export { lookSearch, makeShop, type Shop } from './shop';
 export { type Exceptions, type Tone } from './exceptions';
 export {
   firstView,
@@ -15,7 +15,9 @@ export {
   type View,
 } from './views';
 export { structuredData } from './structured';
+export { brandFiles, markOf, markSource, nounsOf, openingArt, type MarkChoice, type Raster } from './brand';
 export {
+  artFile,
   offerOf,
   pictureFile,
   relativeAddresses,

@@ -1,12 +1,13 @@
 import { correct, readBrief, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
-import { makeLook, type Look, type LookSource } from '../look';
+import { makeLook, type Look, type LookSource, type Search } from '../look';
 import { type MadePicture } from '../pictures';
 import { planShop, type Page } from '../plan';
 import { Decided, isPlace, type Picture, type Project } from '../project';
 import { slugify } from '../slug';
 import { type TillRules } from '../till';
 import { Writer } from '../words';
+import { markChoice, openingArt, type MarkChoice } from './brand';
 import { exceptionsOf, type Exceptions } from './exceptions';
 import { makeRules } from './rules';
 
@@ -22,6 +23,7 @@ export interface Shop {
   pages: Page[];
   writer: Writer;
   look: Look;
+  mark: MarkChoice;
   /** The picture that is made for the opening where the goods have none. */
   art: MadePicture | null;
   /** Where a single place differs from the look of the whole. */
@@ -55,12 +57,30 @@ export function makeShop(project: Project): Shop {
     pages,
     writer: new Writer(known, decided),
     look,
-    art: null,
+    mark: markChoice(project),
+    art: wantsArt(project, known, pictures) ? openingArt(known, name, look, project.seed) : null,
     exceptions: exceptionsOf(project),
     pictures,
     setAside: [...catalogue.setAside, ...goneSections(project, pages)],
     slug: slugify(name, 'shop'),
   };
+}
+
+/** A made picture opens the shop where no thing of it has one, or where the seller prefers it. */
+function wantsArt({ decisions }: Project, { catalogue }: { catalogue: Catalogue }, pictures: Shop['pictures']): boolean {
+  const asked = decisions.find((decision) => decision.place === 'look/opening')?.value;
+  if (asked) return asked === 'made';
+  return !catalogue.products.some((product) => product.pictures.some((name) => pictures.has(name.toLowerCase())));
+}
+
+/** What looks for a project are searched with. */
+export function lookSearch(project: Project, { locks = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search {
+  const decided = new Decided(project.decisions);
+  const reading = correct(readBrief(project.brief), decided);
+  const rules = makeRules(reading, decided, project.goods.currency);
+  const catalogue = makeCatalogue(project.goods.products, decided, project.goods.digits, rules.digits);
+  const pictures = new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture]));
+  return { source: lookSource(project, { reading, catalogue }, pictures), decided, locks, turn };
 }
 
 function lookSource(

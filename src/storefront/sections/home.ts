@@ -1,5 +1,6 @@
 import { largestCategory, stockOf, type Category } from '@/core/goods';
 import { type SectionKind } from '@/core/plan';
+import { artFile } from '@/core/site';
 import {
   arranged,
   chosenGoods,
@@ -36,7 +37,19 @@ const opening: SectionDrawing = (c) => {
       }
     </div>
     ${
-      products.length && !isArranged(c, 'spoken')
+      c.shop.art && !isArranged(c, 'spoken')
+        ? html`<div class="opening-pictures made" data-count="1">
+            <div>
+              <img
+                src="${c.addresses.asset(artFile)}"
+                alt=""
+                width="${c.shop.art.width}"
+                height="${c.shop.art.height}"
+                fetchpriority="high"
+              />
+            </div>
+          </div>`
+        : products.length && !isArranged(c, 'spoken')
         ? html`<div class="opening-pictures" data-count="${products.length}">
             ${products.map(
               (product, i) =>

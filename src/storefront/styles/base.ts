@@ -7,6 +7,9 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
   .concat(`.fit-most{--fit:${longestFit}}`)
   .join('');
 
+/** A mark is so many text lines high as its manner wants; its size is the seller's. */
+const marks = `.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem)}.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}${Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`).join('')}`;
+
 export const base = `
 *,*::before,*::after{box-sizing:border-box}
 html{-webkit-text-size-adjust:100%;scroll-behavior:smooth}
@@ -44,6 +47,7 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .empty{padding:2rem 0;color:var(--soft)}
 .no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
 .no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
+${marks}
 .top a,.foot a{color:inherit;text-decoration:none}
 .top a:hover,.foot a:hover{text-decoration:underline}
 .top ul,.foot ul{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem}

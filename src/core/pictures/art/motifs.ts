@@ -1,0 +1,371 @@
+import { broaderTerms, headNoun } from '../../lexicon';
+
+/** A piece of a drawn thing: an outline in a box of 100 by 100 that stands on its lower edge, and how it is toned. */
+export type Piece = [outline: string, tone: 'body' | 'dark' | 'light' | 'trim'];
+
+/** A thing that pictures and marks are composed of. */
+export interface Motif {
+  id: string;
+  /** Nouns that it stands for; what WordNet files under one of them is meant too. */
+  words: string;
+  /** Its height beside other things, 1 is a bottle. */
+  height: number;
+  pieces: readonly Piece[];
+}
+
+/** Things that small shops sell, drawn flat. A definition a thing. */
+export const motifs: readonly Motif[] = [
+  {
+    id: 'bottle',
+    words: 'bottle sauce oil wine beer drink beverage perfume scent vinegar liquor cider juice syrup flask',
+    height: 1,
+    pieces: [
+      ['M40 4h20v20c0 8 14 12 14 28v44a4 4 0 0 1-4 4H30a4 4 0 0 1-4-4V52c0-16 14-20 14-28z', 'body'],
+      ['M60 24c0 8 14 12 14 28v44a4 4 0 0 1-4 4H58V24z', 'dark'],
+      ['M26 60h48v24H26z', 'light'],
+      ['M38 2h24v10H38z', 'trim'],
+    ],
+  },
+  {
+    id: 'jar',
+    words: 'jar jam honey preserve spice pickle cream ointment condiment marmalade tin can chutney',
+    height: 0.62,
+    pieces: [
+      ['M18 26q-6 4-6 12v52q0 10 10 10h56q10 0 10-10V38q0-8-6-12z', 'body'],
+      ['M66 26h16q6 4 6 12v52q0 10-10 10H66z', 'dark'],
+      ['M12 50h76v28H12z', 'light'],
+      ['M16 8q0-6 6-6h56q6 0 6 6v16H16z', 'trim'],
+    ],
+  },
+  {
+    id: 'cup',
+    words: 'cup mug coffee tea beaker glass tumbler',
+    height: 0.5,
+    pieces: [
+      ['M78 34h8q14 0 14 16t-16 18h-10v-9h9q7 0 7-9t-6-8h-6z', 'trim'],
+      ['M8 20h72v44q0 36-28 36H36Q8 100 8 64z', 'body'],
+      ['M60 20h20v44q0 36-28 36h-4q12-8 12-36z', 'dark'],
+      ['M8 20h72v8H8z', 'light'],
+    ],
+  },
+  {
+    id: 'bowl',
+    words: 'bowl pottery ceramic dish plate crockery vessel pan food soup porcelain earthenware tableware',
+    height: 0.42,
+    pieces: [
+      ['M2 30h96q0 46-34 60v10H36V90Q2 76 2 30z', 'body'],
+      ['M70 30h28q0 46-34 60v10H56V88q14-20 14-58z', 'dark'],
+      ['M2 30q0-12 48-12t48 12q0 12-48 12T2 30z', 'light'],
+    ],
+  },
+  {
+    id: 'vase',
+    words: 'vase flower bouquet florist blossom rose dried',
+    height: 1.15,
+    pieces: [
+      ['M47 62q-10-26-22-38l4-2q14 14 21 34 6-28 22-42l3 3Q60 34 54 62z', 'trim'],
+      ['M24 8a11 11 0 1 1 0 22 11 11 0 0 1 0-22z', 'light'],
+      ['M76 2a12 12 0 1 1 0 24 12 12 0 0 1 0-24z', 'body'],
+      ['M50 18a9 9 0 1 1 0 18 9 9 0 0 1 0-18z', 'trim'],
+      ['M34 56h32q-4 8 6 18 8 10-2 26H30q-10-16-2-26 10-10 6-18z', 'body'],
+      ['M56 56h10q-4 8 6 18 8 10-2 26H54q12-16 4-28-4-8-2-16z', 'dark'],
+    ],
+  },
+  {
+    id: 'plant',
+    words: 'plant garden herb seed tree shrub vegetable succulent fern gardening',
+    height: 1.05,
+    pieces: [
+      ['M48 62Q44 30 20 18q-4 24 28 44z', 'body'],
+      ['M52 62Q54 26 82 8q6 28-30 54z', 'dark'],
+      ['M49 64Q40 44 12 46q8 20 37 18z', 'light'],
+      ['M51 64q10-18 36-14-8 18-36 14z', 'body'],
+      ['M26 64h48l-6 36H32z', 'trim'],
+    ],
+  },
+  {
+    id: 'fruit',
+    words: 'fruit apple pear berry citrus orange lemon tomato',
+    height: 0.38,
+    pieces: [
+      ['M50 24q-14-10-30-2Q2 32 8 60q6 32 28 40 8 2 14-2 6 4 14 2 22-8 28-40 6-28-12-38-16-8-30 2z', 'body'],
+      ['M62 22q10-4 18 0 18 10 12 38-6 32-28 40 18-40-2-78z', 'dark'],
+      ['M50 26Q48 10 62 0q4 12-8 26z', 'trim'],
+      ['M22 36q-8 10-4 22 6-2 10-20z', 'light'],
+    ],
+  },
+  {
+    id: 'loaf',
+    words: 'bread cake biscuit bakery pastry cookie baking pie bun cracker dessert',
+    height: 0.4,
+    pieces: [
+      ['M6 60q0-34 44-34t44 34q0 14-8 16v20q0 4-4 4H18q-4 0-4-4V76q-8-2-8-16z', 'body'],
+      ['M66 28q28 6 28 32 0 14-8 16v20q0 4-4 4H66z', 'dark'],
+      ['M24 40l10 16m10-18l10 18m10-16l8 16', 'trim'],
+    ],
+  },
+  {
+    id: 'sweet',
+    words: 'sweet candy chocolate confection confectionery toffee lolly',
+    height: 0.34,
+    pieces: [
+      ['M0 22q20 6 26 28Q20 72 0 78q10-28 0-56zm100 0q-20 6-26 28 6 22 26 28-10-28 0-56z', 'trim'],
+      ['M50 18a32 32 0 1 1 0 64 32 32 0 0 1 0-64z', 'body'],
+      ['M50 18a32 32 0 0 1 0 64q16-32 0-64z', 'dark'],
+      ['M36 30q-12 18 0 38 4-20 0-38z', 'light'],
+    ],
+  },
+  {
+    id: 'yarn',
+    words: 'yarn wool thread knitting fibre fiber skein textile string rope cord',
+    height: 0.5,
+    pieces: [
+      ['M50 4a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'body'],
+      ['M84 18a48 48 0 0 1-18 79q28-34 18-79z', 'dark'],
+      ['M10 36q40-30 78-4l-3-6Q50-2 13 28zm-6 20q44-36 92-6l1-6Q48 14 3 48zm6 22Q46 40 94 68l3-7Q46 34 6 70z', 'light'],
+    ],
+  },
+  {
+    id: 'garment',
+    words: 'shirt garment clothing jumper sweater dress knitwear cloth coat jacket apron trousers skirt top apparel fabric',
+    height: 0.95,
+    pieces: [
+      ['M32 4q18 12 36 0l28 20-12 24-12-8v60H28V40l-12 8L4 24z', 'body'],
+      ['M62 8l6-4 28 20-12 24-12-8v60H58z', 'dark'],
+      ['M32 4q18 12 36 0l-4 8q-14 8-28 0z', 'light'],
+    ],
+  },
+  {
+    id: 'shoe',
+    words: 'shoe boot footwear sandal slipper sneaker sock skate',
+    height: 0.45,
+    pieces: [
+      ['M6 14h30q4 24 24 34l28 12q10 4 10 24H6z', 'body'],
+      ['M60 48l28 12q10 4 10 24H60z', 'dark'],
+      ['M4 84h94v16H4z', 'trim'],
+      ['M40 34l14-6m-8 16l14-6m-6 16l14-6', 'light'],
+    ],
+  },
+  {
+    id: 'bag',
+    words: 'bag leather purse satchel luggage case basket wallet backpack handbag suitcase',
+    height: 0.7,
+    pieces: [
+      ['M30 38V26q0-22 20-22t20 22v12h-8V26q0-14-12-14T38 26v12z', 'trim'],
+      ['M8 34h84l6 58q0 8-8 8H10q-8 0-8-8z', 'body'],
+      ['M66 34h26l6 58q0 8-8 8H66z', 'dark'],
+      ['M8 34h84l2 22q-44 22-88 0z', 'light'],
+      ['M44 58h12v14H44z', 'trim'],
+    ],
+  },
+  {
+    id: 'jewel',
+    words: 'ring jewel jewellery jewelry gem necklace earring bracelet silver gold jewelled mineral crystal stone fossil',
+    height: 0.4,
+    pieces: [
+      ['M50 34a33 33 0 1 1 0 66 33 33 0 0 1 0-66zm0 10a23 23 0 1 0 0 46 23 23 0 0 0 0-46z', 'body'],
+      ['M76 46a33 33 0 0 1-20 53v-9a24 24 0 0 0 13-38z', 'dark'],
+      ['M34 8h32l14 16-30 22-30-22z', 'trim'],
+      ['M34 8l6 16h-20zm26 16l6-16 14 16z', 'light'],
+    ],
+  },
+  {
+    id: 'candle',
+    words: 'candle wax incense lamp light lantern lighting',
+    height: 0.72,
+    pieces: [
+      ['M50 0q14 16 0 30-14-14 0-30z', 'trim'],
+      ['M48 26h4v12h-4z', 'dark'],
+      ['M26 38q24-6 48 0v54q0 8-24 8t-24-8z', 'body'],
+      ['M58 36q10 0 16 2v54q0 6-16 8z', 'dark'],
+      ['M26 38q24-8 48 0-24 8-48 0z', 'light'],
+    ],
+  },
+  {
+    id: 'soap',
+    words: 'soap skincare cosmetic toiletry shampoo lotion balm bath',
+    height: 0.26,
+    pieces: [
+      ['M14 30q0-22 22-22h40q22 0 22 22v44q0 18-18 18H32q-18 0-18-18z', 'body'],
+      ['M70 8h6q22 0 22 22v44q0 18-18 18H66z', 'dark'],
+      ['M34 32h40q8 0 8 10v10q0 10-8 10H34q-8 0-8-10V42q0-10 8-10z', 'light'],
+    ],
+  },
+  {
+    id: 'book',
+    words: 'book novel publication journal magazine notebook stationery paper comic diary reading',
+    height: 0.78,
+    pieces: [
+      ['M16 2h60q10 0 10 10v78q0 10-10 10H16z', 'body'],
+      ['M70 2h6q10 0 10 10v78q0 10-10 10h-6z', 'dark'],
+      ['M16 2h10v98H16z', 'trim'],
+      ['M36 20h32v8H36zm0 14h22v6H36z', 'light'],
+    ],
+  },
+  {
+    id: 'picture',
+    words: 'picture print art painting photograph poster illustration drawing map postcard card frame',
+    height: 0.9,
+    pieces: [
+      ['M4 2h92v98H4z', 'trim'],
+      ['M14 12h72v78H14z', 'light'],
+      ['M14 70q20-26 38-10 16-24 34-6v36H14z', 'body'],
+      ['M52 60q16-24 34-6v36H60z', 'dark'],
+      ['M34 22a9 9 0 1 1 0 18 9 9 0 0 1 0-18z', 'body'],
+    ],
+  },
+  {
+    id: 'toy',
+    words: 'toy game child play doll puzzle block baby puppet balloon',
+    height: 0.55,
+    pieces: [
+      ['M6 54h44v46H6z', 'body'],
+      ['M50 54h44v46H50z', 'dark'],
+      ['M28 54L50 10l22 44z', 'trim'],
+      ['M28 66a11 11 0 1 1 0 22 11 11 0 0 1 0-22zm34 2h20v18H62z', 'light'],
+    ],
+  },
+  {
+    id: 'bone',
+    words: 'dog pet animal cat puppy horse feed treat collar',
+    height: 0.3,
+    pieces: [
+      ['M22 36q-10-14-20-2-4 8 4 16-8 8-4 16 10 12 20-2h56q10 14 20 2 4-8-4-16 8-8 4-16-10-12-20 2z', 'body'],
+      ['M22 52h56q10 14 20 2 2 8-2 12-8 12-18-2H22q-10 14-18 2-4-6 0-12 8 8 18-2z', 'dark'],
+    ],
+  },
+  {
+    id: 'tool',
+    words: 'tool hammer saw plane chisel hardware implement instrument wrench repair spanner device machine',
+    height: 0.85,
+    pieces: [
+      ['M44 30h14l4 66q-10 8-22 0z', 'trim'],
+      ['M52 30h6l4 66q-6 4-10 4z', 'dark'],
+      ['M14 6q18-8 44-4l30 8v18H14z', 'body'],
+      ['M58 2l30 8v18H58z', 'dark'],
+    ],
+  },
+  {
+    id: 'knife',
+    words: 'knife blade cutlery scissors razor sword',
+    height: 0.95,
+    pieces: [
+      ['M50 0q14 24 10 62H42Q40 20 50 0z', 'light'],
+      ['M50 0q14 24 10 62h-8z', 'body'],
+      ['M38 60h26v7H38z', 'trim'],
+      ['M42 67h18l3 29q-12 8-24 0z', 'dark'],
+    ],
+  },
+  {
+    id: 'wheel',
+    words: 'bicycle bike wheel vehicle tyre chain cycling motorcycle car cycle',
+    height: 0.95,
+    pieces: [
+      ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0zm0 10a40 40 0 1 0 0 80 40 40 0 0 0 0-80z', 'dark'],
+      ['M48 10h4v80h-4zM10 48h80v4H10zM20 23l3-3 57 57-3 3zm57-3l3 3-57 57-3-3z', 'body'],
+      ['M50 38a12 12 0 1 1 0 24 12 12 0 0 1 0-24z', 'trim'],
+    ],
+  },
+  {
+    id: 'chair',
+    words: 'chair furniture table stool bench shelf desk sofa seat cabinet',
+    height: 1.2,
+    pieces: [
+      ['M20 0h10v52h44V40h8v60h-8V68H30v32H20z', 'body'],
+      ['M74 40h8v60h-8z', 'dark'],
+      ['M30 8h6v36h-6zm10 0h6v36h-6z', 'light'],
+      ['M16 52h70v12H16z', 'trim'],
+    ],
+  },
+  {
+    id: 'clock',
+    words: 'clock watch timepiece barometer compass telescope',
+    height: 0.6,
+    pieces: [
+      ['M50 2a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'trim'],
+      ['M50 12a38 38 0 1 1 0 76 38 38 0 0 1 0-76z', 'light'],
+      ['M47 24h6v24l18 12-4 6-20-14z', 'dark'],
+    ],
+  },
+  {
+    id: 'brush',
+    words: 'brush paint pigment dye ink pencil pen colour color',
+    height: 1,
+    pieces: [
+      ['M44 46h12l-2 52q-4 4-8 0z', 'body'],
+      ['M50 46h6l-2 52-4 2z', 'dark'],
+      ['M41 32h18v16H41z', 'light'],
+      ['M42 32Q38 14 52 0q12 16 6 32z', 'trim'],
+    ],
+  },
+  {
+    id: 'cheese',
+    words: 'cheese dairy butter egg milk meat sausage fish',
+    height: 0.4,
+    pieces: [
+      ['M2 60L76 20q22 8 22 36v44H2z', 'body'],
+      ['M2 60h96v40H2z', 'dark'],
+      ['M26 72a8 8 0 1 1 0 16 8 8 0 0 1 0-16zm40-2a6 6 0 1 1 0 12 6 6 0 0 1 0-12zm0-34a7 7 0 1 1 0 14 7 7 0 0 1 0-14z', 'light'],
+    ],
+  },
+  {
+    id: 'music',
+    words: 'music record album song guitar violin drum concert vinyl',
+    height: 0.85,
+    pieces: [
+      ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0z', 'dark'],
+      ['M50 10a40 40 0 1 1 0 80 40 40 0 0 1 0-80zm0 3a37 37 0 1 0 0 74 37 37 0 0 0 0-74zm0 7a30 30 0 1 1 0 60 30 30 0 0 1 0-60zm0 3a27 27 0 1 0 0 54 27 27 0 0 0 0-54z', 'body'],
+      ['M50 32a18 18 0 1 1 0 36 18 18 0 0 1 0-36z', 'trim'],
+      ['M50 47a3 3 0 1 1 0 6 3 3 0 0 1 0-6z', 'light'],
+    ],
+  },
+  {
+    id: 'ball',
+    words: 'sport ball racket game exercise climbing running surfboard',
+    height: 0.45,
+    pieces: [
+      ['M50 2a49 49 0 1 1 0 98 49 49 0 0 1 0-98z', 'body'],
+      ['M82 14a49 49 0 0 1-20 84q34-34 20-84z', 'dark'],
+      ['M12 20q30 30 8 72l-6-6q18-34-8-56zm74-2Q60 40 84 84l6-8Q72 44 90 24z', 'light'],
+    ],
+  },
+  {
+    id: 'parcel',
+    words: 'parcel box gift package present kit set',
+    height: 0.55,
+    pieces: [
+      ['M4 26h92v74H4z', 'body'],
+      ['M62 26h34v74H62z', 'dark'],
+      ['M42 26h14v74H42z', 'trim'],
+      ['M48 26Q30 26 26 14q0-12 12-8 10 6 12 20 2-14 12-20 12-4 12 8-4 12-22 12z', 'trim'],
+    ],
+  },
+];
+
+const byWord = new Map(motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word, motif] as const)));
+
+/** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. */
+function motifOf(name: string): Motif | null {
+  const noun = headNoun(name) ?? name;
+  for (const word of [...noun.toLowerCase().split(/[^a-z]+/).reverse(), ...name.toLowerCase().split(/[^a-z]+/)]) {
+    const found = byWord.get(word) ?? byWord.get(word.replace(/s$/, ''));
+    if (found) return found;
+  }
+  for (const term of broaderTerms(noun.toLowerCase())) {
+    const found = byWord.get(term.toLowerCase());
+    if (found) return found;
+  }
+  return null;
+}
+
+/** The things that a shop's nouns are drawn as, most frequent first; a parcel where none is known. */
+export function motifsFor(names: readonly string[], most = 4): Motif[] {
+  const votes = new Map<Motif, number>();
+  for (const name of names.slice(0, 80)) {
+    const motif = motifOf(name);
+    if (motif) votes.set(motif, (votes.get(motif) ?? 0) + 1);
+  }
+  const ranked = [...votes].sort((a, b) => b[1] - a[1]).map(([motif]) => motif);
+  const parcel = motifs.find((motif) => motif.id === 'parcel');
+  return ranked.length ? ranked.slice(0, most) : parcel ? [parcel] : [];
+}
