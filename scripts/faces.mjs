@@ -40,8 +40,7 @@ function crossings(outline, at, vertical) {
       const curve = [[x, y], ...points, ...Array.from({ length: args.length / 2 }, (_, i) => [args[2 * i], args[2 * i + 1]])];
       for (let i = 1; i <= 24; i++) {
         let level = curve;
-        while (level.length > 1)
-          level = level.slice(1).map((p, k) => level[k].map((v, axis) => v + (p[axis] - v) * (i / 24)));
+        while (level.length > 1) level = level.slice(1).map((p, k) => level[k].map((v, axis) => v + (p[axis] - v) * (i / 24)));
         line(...level[0]);
       }
     }
@@ -96,9 +95,15 @@ async function measure(face) {
   const folder = path(`node_modules/${face.package}/files`);
   const files = readdirSync(folder);
   const variable = face.package.startsWith('@fontsource-variable/');
-  const kinds = variable ? ['wght-normal'] : face.strong === face.heading ? ['400-normal'] : ['400-normal', `${face.strong}-normal`];
+  const kinds = variable
+    ? ['wght-normal']
+    : face.strong === face.heading
+      ? ['400-normal']
+      : ['400-normal', `${face.strong}-normal`];
   const fileOf = (subset) =>
-    [...kinds.map((kind) => `${face.stem}-${subset}-${kind}.woff2`), `${face.stem}-${subset}-standard-normal.woff2`].find((name) => files.includes(name));
+    [...kinds.map((kind) => `${face.stem}-${subset}-${kind}.woff2`), `${face.stem}-${subset}-standard-normal.woff2`].find(
+      (name) => files.includes(name),
+    );
   const ranges = JSON.parse(readFileSync(path(`node_modules/${face.package}/unicode.json`), 'utf8'));
   const subsets = [];
   for (const [subset, range] of Object.entries(ranges)) {
@@ -117,7 +122,10 @@ async function measure(face) {
   const main = `${folder}/${fileOf('latin')}`;
   const text = await open(main, 400);
   const head = variable ? await open(main, face.heading) : text;
-  const strong = variable || face.strong === face.heading ? await open(main, face.strong) : await open(`${folder}/${face.stem}-latin-${face.strong}-normal.woff2`, 400);
+  const strong =
+    variable || face.strong === face.heading
+      ? await open(main, face.strong)
+      : await open(`${folder}/${face.stem}-latin-${face.strong}-normal.woff2`, 400);
   const em = text.unitsPerEm;
   const o = text.glyphForCodePoint('o'.codePointAt(0));
   const { bbox } = o.path;
@@ -125,15 +133,29 @@ async function measure(face) {
   const down = crossings(o.path, (bbox.minX + bbox.maxX) / 2, true);
   const whole = Object.values(frequency).reduce((a, b) => a + b, 0);
   const mean = (font, of = (c) => c) =>
-    Object.entries(frequency).reduce((sum, [c, n]) => sum + (font.glyphForCodePoint(of(c).codePointAt(0)).advanceWidth * n) / whole, 0) / font.unitsPerEm;
+    Object.entries(frequency).reduce(
+      (sum, [c, n]) => sum + (font.glyphForCodePoint(of(c).codePointAt(0)).advanceWidth * n) / whole,
+      0,
+    ) / font.unitsPerEm;
   const axis = text.variationAxes?.wght ?? fontkitAxis(await wawoff2.decompress(readFileSync(main)));
   writeFileSync(
     path(`public/outlines/${face.id}.json`),
-    JSON.stringify({ cap: Math.round((head.capHeight * 1000) / em), x: Math.round((head.xHeight * 1000) / em), ascent: Math.round((head.ascent * 1000) / em), descent: Math.round((head.descent * 1000) / em), glyphs: outlines(head), kern: kerning(head) }),
+    JSON.stringify({
+      cap: Math.round((head.capHeight * 1000) / em),
+      x: Math.round((head.xHeight * 1000) / em),
+      ascent: Math.round((head.ascent * 1000) / em),
+      descent: Math.round((head.descent * 1000) / em),
+      glyphs: outlines(head),
+      kern: kerning(head),
+    }),
   );
   cpSync(path(`node_modules/${face.package}/LICENSE`), path(`public/fonts/${face.id}-license.txt`));
   return {
-    weights: axis ? `${axis.min} ${axis.max}` : variable ? String(face.heading) : [...new Set(kinds.map((kind) => kind.split('-')[0]))].join(','),
+    weights: axis
+      ? `${axis.min} ${axis.max}`
+      : variable
+        ? String(face.heading)
+        : [...new Set(kinds.map((kind) => kind.split('-')[0]))].join(','),
     ascent: round(text.ascent / em),
     descent: round(Math.abs(text.descent) / em),
     lineGap: round(text.lineGap / em),
@@ -158,7 +180,11 @@ function fontkitAxis(bytes) {
 /** Measures again when the list, this file or a package is newer than what was measured. */
 export async function buildFaces() {
   const made = path('src/core/look/faces.generated.ts');
-  const sources = ['src/core/look/faces.json', 'scripts/faces.mjs', ...faces.map((face) => `node_modules/${face.package}/package.json`)];
+  const sources = [
+    'src/core/look/faces.json',
+    'scripts/faces.mjs',
+    ...faces.map((face) => `node_modules/${face.package}/package.json`),
+  ];
   const done = existsSync(made) && existsSync(path(`public/outlines/${faces.at(-1).id}.json`));
   if (done && sources.every((source) => statSync(path(source)).mtimeMs <= statSync(made).mtimeMs)) return;
   mkdirSync(path('public/fonts'), { recursive: true });

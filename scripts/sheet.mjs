@@ -19,7 +19,9 @@ export function serve(folder) {
     response.writeHead(200, { 'content-type': types[at.split('.').pop()] ?? 'application/octet-stream' });
     createReadStream(at).pipe(response);
   });
-  return new Promise((resolve) => server.listen(0, () => resolve({ base: `http://localhost:${server.address().port}/`, stop: () => server.close() })));
+  return new Promise((resolve) =>
+    server.listen(0, () => resolve({ base: `http://localhost:${server.address().port}/`, stop: () => server.close() })),
+  );
 }
 
 /** Builds a shop with the command line, with some decisions of its own, and gives the folder. */
@@ -33,14 +35,27 @@ export function buildShop({ brief, goods, decisions = {}, pictures, seed = 1 }) 
 }
 
 export const launch = () =>
-  chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
 
 /** Lays pictures of one size out in rows. */
 export async function layOut(shots, { columns, width, height, gap = 12 }, to) {
   const rows = Math.ceil(shots.length / columns);
-  const sized = await Promise.all(shots.map((shot) => sharp(shot).resize(width, height, { fit: 'cover', position: 'top' }).png().toBuffer()));
-  await sharp({ create: { width: columns * (width + gap) + gap, height: rows * (height + gap) + gap, channels: 3, background: '#4a5560' } })
-    .composite(sized.map((input, i) => ({ input, left: gap + (i % columns) * (width + gap), top: gap + Math.floor(i / columns) * (height + gap) })))
+  const sized = await Promise.all(
+    shots.map((shot) => sharp(shot).resize(width, height, { fit: 'cover', position: 'top' }).png().toBuffer()),
+  );
+  await sharp({
+    create: { width: columns * (width + gap) + gap, height: rows * (height + gap) + gap, channels: 3, background: '#4a5560' },
+  })
+    .composite(
+      sized.map((input, i) => ({
+        input,
+        left: gap + (i % columns) * (width + gap),
+        top: gap + Math.floor(i / columns) * (height + gap),
+      })),
+    )
     .png({ palette: true })
     .toFile(to);
 }

@@ -2,11 +2,10 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { basename, dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { readBrief } from '@/core/brief';
-import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
+import { outlinesOf, provideOutlines, rasterize, startRaster, type Outlines } from '@/core/pictures';
 import { candidates, readTokens } from '@/core/look';
-import { decide, type DecisionValue, type Project } from '@/core/project';
-import { buildReport, lookSearch, makeShop, readingReport, siteFiles, type Raster, type Shop } from '@/core/site';
-import { rasterize, startRaster } from '@/raster';
+import { type Project } from '@/core/project';
+import { buildReport, lookSearch, makeShop, readingReport, siteFiles, withDecisions, type Raster, type Shop } from '@/core/site';
 import { storefront } from '@/storefront';
 import { loadProject } from './inputs';
 
@@ -98,7 +97,11 @@ async function build(values: Record<string, string | undefined>, assets: string)
     else writeFileSync(to, pictures.get(file.picture) ?? new Uint8Array());
     count++;
   }
-  if (values.report) writeFileSync(values.report, `${JSON.stringify({ ...buildReport(shop, problems, count), lookNotes: looks.notes }, null, 2)}\n`);
+  if (values.report)
+    writeFileSync(
+      values.report,
+      `${JSON.stringify({ ...buildReport(shop, problems, count), lookNotes: looks.notes }, null, 2)}\n`,
+    );
   process.stdout.write(
     `${count} files in ${values.out}${problems.length ? `, ${problems.length} warnings${values.report ? ` in ${values.report}` : ''}` : ''}\n`,
   );
@@ -108,22 +111,16 @@ async function build(values: Record<string, string | undefined>, assets: string)
 function lookDecisions(project: Project, values: Record<string, string | undefined>): { project: Project; notes: string[] } {
   let chosen = project;
   const notes: string[] = [];
-  const add = (decisions: Record<string, DecisionValue>) => {
-    chosen = decide(
-      chosen,
-      Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
-    );
-  };
   if (values.candidate !== undefined) {
     if (!/^[123]$/.test(values.candidate)) throw new Refusal('The candidate is 1, 2 or 3.');
     const found = candidates(lookSearch(project))[Number(values.candidate) - 1];
     if (!found) throw new Refusal(`There is no candidate ${values.candidate} for this brief.`);
-    add(found.decisions);
+    chosen = withDecisions(chosen, found.decisions);
   }
   if (values.look !== undefined) {
     const read = readTokens(readText(values.look, 'file of design tokens'));
     if (!read.ok) throw new Refusal(read.say);
-    add(read.value.decisions);
+    chosen = withDecisions(chosen, read.value.decisions);
     notes.push(...read.value.notes);
   }
   return { project: chosen, notes };
@@ -131,7 +128,7 @@ function lookDecisions(project: Project, values: Record<string, string | undefin
 
 /** A drawing as a PNG. */
 async function raster({ svg, width }: Raster, assets: string): Promise<Uint8Array> {
-  await startRaster(() => readFileSync(join(assets, 'raster/resvg.wasm')));
+  await startRaster(async () => new Uint8Array(readFileSync(join(assets, 'raster/resvg.wasm'))));
   return rasterize(svg, width);
 }
 

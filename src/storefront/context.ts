@@ -97,7 +97,8 @@ function arrangementOf({ section, shop, addresses }: SectionContext): string | n
 export function arranged(context: SectionContext): string {
   const { section, page, shop } = context;
   const arrangement = arrangementOf(context);
-  const here = (at: { page: string; section: string }) => at.section === section.id && (at.page === page.id || at.page === page.kind);
+  const here = (at: { page: string; section: string }) =>
+    at.section === section.id && (at.page === page.id || at.page === page.kind);
   const tone = shop.exceptions.only.find(here)?.tone;
   return [
     section.kind,

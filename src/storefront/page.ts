@@ -1,5 +1,15 @@
 import { type SectionKind } from '@/core/plan';
-import { brandFiles, firstView, markOf, structuredData, viewPath, type Addresses, type Shop, type Target, type View } from '@/core/site';
+import {
+  brandFiles,
+  firstView,
+  markOf,
+  structuredData,
+  viewPath,
+  type Addresses,
+  type Shop,
+  type Target,
+  type View,
+} from '@/core/site';
 import { type WrittenPage } from '@/core/words';
 import { type Context, type SectionContext } from './context';
 import { drawing, html, jsonIn, type Markup } from './html';
@@ -124,17 +134,32 @@ function brand({ shop, addresses }: Context): Markup {
   const step = `mark-${Math.round(size * 10)}`;
   const picture = logo ? addresses.picture(logo) : null;
   if (picture)
-    return html`<img class="mark ${step}" src="${picture.src}" alt="${shop.name}" width="${picture.width}" height="${picture.height}" />`;
+    return html`<img
+      class="mark ${step}"
+      src="${picture.src}"
+      alt="${shop.name}"
+      width="${picture.width}"
+      height="${picture.height}"
+    />`;
   const mark = markOf(shop);
   if (!mark) return html`${shop.name}`;
-  return html`<svg class="mark ${step} mark-${mark.manner}" viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}" role="img" aria-label="${shop.name}"><g fill="currentColor">${drawing(mark.body)}</g></svg>`;
+  return html`<svg
+    class="mark ${step} mark-${mark.manner}"
+    viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}"
+    role="img"
+    aria-label="${shop.name}"
+  >
+    <g fill="currentColor">${drawing(mark.body)}</g>
+  </svg>`;
 }
 
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
   const menu = shop.pages.filter((candidate) => candidate.inMenu);
   return html`<header class="top">
-    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}>${brand(context)}</a>
+    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}
+      >${brand(context)}</a
+    >
     <nav aria-label="Main">
       <ul>
         ${menu.map(

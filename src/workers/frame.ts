@@ -8,13 +8,15 @@ export type FromFrame =
   | { kind: 'painted'; path: string }
   | { kind: 'go'; path: string }
   | { kind: 'load'; id: number; path: string }
+  | { kind: 'scrolled'; share: number }
   | { kind: 'point'; place: string; text: string; rect: { x: number; y: number; width: number; height: number } };
 
 export type ToFrame =
   | { kind: 'paint'; path: string; html: string; css: string; fresh: boolean }
   | { kind: 'loaded'; id: number; value: unknown }
   | { kind: 'pointing'; on: boolean }
-  | { kind: 'show'; section: string };
+  | { kind: 'show'; section: string }
+  | { kind: 'scroll'; share: number };
 
 const tell = (message: FromFrame) => parent.postMessage(message, location.origin);
 
@@ -55,6 +57,19 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
   tell({ kind: 'painted', path });
 }
 
+/** How far down the page is, as a share of what can be scrolled. A scroll that was told to this frame is not told back. */
+let followed = -1;
+const reach = () => Math.max(1, document.documentElement.scrollHeight - innerHeight);
+function follow(share: number): void {
+  followed = Math.round(share * reach());
+  window.scrollTo({ top: followed, behavior: 'instant' });
+}
+window.addEventListener('scroll', () => {
+  if (Math.abs(window.scrollY - followed) < 2) return;
+  followed = -1;
+  tell({ kind: 'scrolled', share: window.scrollY / reach() });
+});
+
 window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFrame>) => {
   if (source !== parent || origin !== location.origin) return;
   if (data.kind === 'paint') paint(data);
@@ -66,6 +81,7 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
     pointing = data.on;
     document.documentElement.classList.toggle('pointing', pointing);
   }
+  if (data.kind === 'scroll') follow(data.share);
   if (data.kind === 'show') document.getElementById(data.section)?.scrollIntoView({ behavior: 'smooth' });
 });
 

@@ -1,6 +1,6 @@
 import { type Reading } from '@/core/brief';
 import { type ImportedGoods } from '@/core/goods';
-import { type Look } from '@/core/look';
+import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import {
   type Arrangement,
@@ -11,9 +11,9 @@ import {
   type SectionKind,
 } from '@/core/plan';
 import { type Finding } from '@/core/proof';
-import { type Project } from '@/core/project';
+import { type DecisionValue, type Project } from '@/core/project';
 import { type Result } from '@/core/result';
-import { type ShopDifference, type Target } from '@/core/site';
+import { type Exceptions, type LooksKind, type MarkChoice, type ShopDifference, type Target } from '@/core/site';
 import { type TillRules } from '@/core/till';
 import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
@@ -68,6 +68,15 @@ export interface Summary {
   reading: Reading;
   rules: TillRules;
   look: Look;
+  mark: MarkChoice;
+  exceptions: Exceptions;
+  /** Whether the opening shows a made picture, and a line and a thing of the shop to show looks on. */
+  piece: {
+    made: boolean;
+    headline: string;
+    button: string;
+    product: { title: string; price: string; picture: string | null } | null;
+  };
   outline: OutlinePage[];
   products: number;
   variants: number;
@@ -117,6 +126,19 @@ export interface Jobs {
   compare: { give: { brief: string }; get: ShopDifference };
   /** Pictures of sections in the shop's own look: a document each. */
   sketches: { give: { page: string }; get: { kind: SectionKind; html: string }[] };
+  /** Looks to compare: the three candidates, near relatives, or far ones. `base` are decisions to vary from. */
+  looks: {
+    give: { kind: LooksKind; turn: number; seen: Genes[]; base: Record<string, DecisionValue>; locks: string[] };
+    get: Candidate[];
+  };
+  /** A page as it would be with some decisions more. */
+  paintAs: { give: { path: string; decisions: Record<string, DecisionValue> }; get: PaintedPage };
+  /** Palettes and pairs to take at once, marks and made pictures in the shop's present look. */
+  quick: { give: Record<string, never>; get: { palettes: QuickPalette[]; pairs: Pair[] } };
+  marks: { give: Record<string, never>; get: { kind: string; name: string; manner: string; svg: string; smallest: number }[] };
+  arts: { give: Record<string, never>; get: { kind: string; name: string; say: string; src: string }[] };
+  /** The look as a file of design tokens. */
+  tokens: { give: Record<string, never>; get: string };
   import: { give: { bytes: Uint8Array; currency: string }; get: Result<ImportedGoods> };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }

@@ -3,24 +3,38 @@ import { importGoods } from '@/core/goods';
 import { answerQuestion, fullerBrief, nameIdeas, nextQuestion, sloganIdeas } from '@/core/interview';
 import { suggestShelves } from '@/core/lexicon';
 import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core/plan';
-import { pack, type Picture, type Project } from '@/core/project';
+import { pack, type DecisionValue, type Picture, type Project } from '@/core/project';
 import {
   artFile,
   compareShops,
   firstView,
+  lookSearch,
+  looksFor,
   makeShop,
+  markSource,
+  openingArt,
   offerOf,
   pageAt,
   siteFiles,
   viewPath,
+  withDecisions,
   type Addresses,
   type Shop,
   type SiteFile,
   type Target,
 } from '@/core/site';
-import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
+import { quickPairs, quickPalettes, writeTokens } from '@/core/look';
+import {
+  artKinds,
+  markFile,
+  markOptions,
+  outlinesOf,
+  provideOutlines,
+  rasterize,
+  startRaster,
+  type Outlines,
+} from '@/core/pictures';
 import { rework, wordsPlace } from '@/core/words';
-import { rasterize, startRaster } from '@/raster';
 import { storefront } from '@/storefront';
 import { readPictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
@@ -58,6 +72,21 @@ function windowAddresses(of: Shop): Addresses {
   };
 }
 
+/** Shops that are being tried, by the decisions that tell them from the present one. */
+const tried = new Map<string, Shop>();
+
+async function shopWith(decisions: Record<string, DecisionValue>): Promise<Shop> {
+  const key = JSON.stringify(decisions);
+  const known = tried.get(key);
+  if (known) return known;
+  const project = withDecisions(openedProject(), decisions);
+  let made = makeShop(project);
+  if (await loadOutlines(made.look.heading.id)) made = makeShop(project);
+  if (tried.size > 12) tried.clear();
+  tried.set(key, made);
+  return made;
+}
+
 /** Fetches the outlines of a face for drawn marks; true where they are new. */
 async function loadOutlines(face: string): Promise<boolean> {
   if (outlinesOf(face)) return false;
@@ -79,8 +108,7 @@ function openedProject(): Project {
   return current;
 }
 
-function paint(path: string): Jobs['paint']['get'] {
-  const of = opened();
+function paint(path: string, of = opened()): Jobs['paint']['get'] {
   const at = pageAt(of, path) ?? pageAt(of, '404.html');
   if (!at) throw new Error('The shop has no pages.');
   const addresses = windowAddresses(of);
@@ -111,7 +139,7 @@ function load(path: string): unknown {
 async function bytesOf(file: SiteFile): Promise<Uint8Array> {
   if ('text' in file) return new TextEncoder().encode(file.text);
   if ('svg' in file) {
-    await startRaster(() => fetch('/raster/resvg.wasm'));
+    await startRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
     return rasterize(file.svg, file.width);
   }
   if ('picture' in file) return (await readPictureBytes(file.picture)) ?? new Uint8Array();
@@ -198,7 +226,8 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     current = project;
     shop = makeShop(project);
     if (await loadOutlines(shop.look.heading.id)) shop = makeShop(project);
-    return summarise(shop, project);
+    tried.clear();
+    return summarise(shop, project, pictureUrls);
   },
   paint: async ({ path }) => paint(path),
   load: async ({ path }) => load(path),
@@ -228,6 +257,34 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   rework: async ({ text, manner, place }) => rework(text, manner, opened().reading, saidElsewhere(opened(), place)),
   compare: async ({ brief }) => compareShops(opened(), makeShop({ ...openedProject(), brief })),
   sketches: async ({ page }) => sketches(page),
+  looks: async (wish) => looksFor(openedProject(), wish),
+  paintAs: async ({ path, decisions }) => paint(path, await shopWith(decisions)),
+  quick: async () => {
+    const { source, decided } = lookSearch(openedProject());
+    const { look } = opened();
+    return { palettes: quickPalettes(source, decided, look, 20), pairs: quickPairs(look, 20) };
+  },
+  marks: async () => {
+    const source = markSource(opened());
+    if (!source) return [];
+    const { text } = opened().look.palette;
+    return markOptions(source).map((mark) => ({
+      kind: mark.kind,
+      name: mark.name,
+      manner: mark.manner,
+      smallest: mark.smallest,
+      svg: markFile(mark, text),
+    }));
+  },
+  arts: async () => {
+    const of = opened();
+    return artKinds.map(({ id, name, say }) => {
+      const look = { ...of.look, genes: { ...of.look.genes, art: id } };
+      const { svg } = openingArt(of, of.name, look, openedProject().seed);
+      return { kind: id, name, say, src: `data:image/svg+xml,${encodeURIComponent(svg)}` };
+    });
+  },
+  tokens: async () => writeTokens(opened().look, opened().name),
   import: async ({ bytes, currency }) => importGoods(bytes, currency),
   site: async ({ target: to }, id) => site(id, to),
 };

@@ -1,7 +1,9 @@
 import { findingsOf } from '@/core/proof';
 import { pageDefinitions, sectionDefinition, type Page } from '@/core/plan';
 import { type Project } from '@/core/project';
+import { priceRange } from '@/core/goods';
 import { type Shop } from '@/core/site';
+import { formatMoney } from '@/core/till';
 import { askedAt, readingEase, wordsPlace } from '@/core/words';
 import { type OutlinePage, type OutlineText, type Summary } from './protocol';
 
@@ -52,8 +54,29 @@ function homeText(shop: Shop): string {
     .join(' ');
 }
 
+/** A line and a thing of the shop, on which looks are shown small. */
+function pieceOf(shop: Shop, pictureUrls: Record<string, string>): Summary['piece'] {
+  const opening = shop.pages[0] && shop.writer.write(shop.pages[0]).sections.find((section) => section.kind === 'opening');
+  const pictureOf = (names: readonly string[]) =>
+    names.map((name) => pictureUrls[shop.pictures.get(name.toLowerCase())?.hash ?? '']).find((url) => url !== undefined);
+  const { products } = shop.catalogue;
+  const product = products.find((one) => pictureOf(one.pictures)) ?? products[0];
+  return {
+    made: shop.art !== null,
+    headline: opening?.words.headline?.text ?? shop.name,
+    button: opening?.words.button?.text ?? 'See everything',
+    product: product
+      ? {
+          title: product.title,
+          price: formatMoney(priceRange(product).low, shop.rules),
+          picture: pictureOf(product.pictures) ?? null,
+        }
+      : null,
+  };
+}
+
 /** The studio's view of a shop. Products stand for one another: the first one shows what a product page is made of. */
-export function summarise(shop: Shop, project: Project): Summary {
+export function summarise(shop: Shop, project: Project, pictureUrls: Record<string, string> = {}): Summary {
   const firstProduct = shop.pages.find((page) => page.kind === 'product');
   const pages = shop.pages.filter((page) => page.kind !== 'product' || page === firstProduct);
   return {
@@ -62,6 +85,9 @@ export function summarise(shop: Shop, project: Project): Summary {
     reading: shop.reading,
     rules: shop.rules,
     look: shop.look,
+    mark: shop.mark,
+    exceptions: shop.exceptions,
+    piece: pieceOf(shop, pictureUrls),
     outline: pages.map((page) => outlinePage(shop, page)),
     products: shop.catalogue.products.length,
     variants: shop.catalogue.products.reduce((n, product) => n + product.variants.length, 0),

@@ -41,7 +41,13 @@ const search = (of: LookSource, locks: Part[] = [], turn = 0, places: Record<str
   turn,
 });
 
-const neutral: Occasion = { mood: { loud: 0, warm: 0, exact: 0, ornate: 0 }, spoken: true, words: new Set(), goods: 20, pictured: 1 };
+const neutral: Occasion = {
+  mood: { loud: 0, warm: 0, exact: 0, ornate: 0 },
+  spoken: true,
+  words: new Set(),
+  goods: 20,
+  pictured: 1,
+};
 
 describe('families', () => {
   test('are many, and any two differ in structure', () => {
@@ -53,7 +59,11 @@ describe('families', () => {
 
   test('are chosen for mood, goods and their number', () => {
     expect(familiesFor({ ...neutral, mood: { ...neutral.mood, loud: 1 } })[0]?.id).toBe('poster');
-    expect(familiesFor({ ...neutral, mood: { ...neutral.mood, exact: 1 } }).slice(0, 2).map(({ id }) => id)).toContain('ledger');
+    expect(
+      familiesFor({ ...neutral, mood: { ...neutral.mood, exact: 1 } })
+        .slice(0, 2)
+        .map(({ id }) => id),
+    ).toContain('ledger');
     expect(familiesFor({ ...neutral, mood: { ...neutral.mood, loud: -1 } })[0]?.id).toBe('quiet');
     expect(familiesFor({ ...neutral, spoken: false, goods: 3000 })[0]?.id).toBe('counter');
     expect(familiesFor({ ...neutral, spoken: false, words: new Set(['toy', 'child']) })[0]?.id).toBe('stall');
@@ -68,8 +78,7 @@ describe.each([
 
   test('are three, of three families, far from each other', () => {
     expect(new Set(three.map((candidate) => candidate.genes.family)).size).toBe(3);
-    for (const [i, a] of three.entries())
-      for (const b of three.slice(i + 1)) expect(styleDistance(a, b)).toBeGreaterThan(0.4);
+    for (const [i, a] of three.entries()) for (const b of three.slice(i + 1)) expect(styleDistance(a, b)).toBeGreaterThan(0.4);
   });
 
   test('the first is the shop as it is made', () => expect(three[0]?.genes).toEqual(makeLook(of, decide()).genes));
@@ -105,7 +114,10 @@ describe.each([
   });
 
   test('starting again goes far from all that was seen', () => {
-    const again = startAgain(search(of, [], 1), three.map((candidate) => candidate.genes));
+    const again = startAgain(
+      search(of, [], 1),
+      three.map((candidate) => candidate.genes),
+    );
     expect(again).toHaveLength(3);
     for (const candidate of again)
       for (const before of three) {
@@ -149,7 +161,10 @@ describe('a look', () => {
   test('says where each choice came from', () => {
     const made = makeLook(sample, decide());
     expect(made.from).toEqual({ family: 'made', palette: 'brief', type: 'made', shape: 'made' });
-    const chosen = makeLook(sample, decide({ 'look/family': 'stall', 'look/corner': 3, 'look/heading': 'jost', 'look/accent': '#123456' }));
+    const chosen = makeLook(
+      sample,
+      decide({ 'look/family': 'stall', 'look/corner': 3, 'look/heading': 'jost', 'look/accent': '#123456' }),
+    );
     expect(chosen.from).toEqual({ family: 'seller', palette: 'seller', type: 'seller', shape: 'seller' });
     expect(chosen.palette.accent).toBe('#123456');
   });

@@ -94,7 +94,10 @@ class Pool {
     const schemes = [base.scheme, ...family.schemes];
     const headings = [base.heading, ...family.headings];
     const texts = [base.text, ...family.texts];
-    const corners = [base.corner, ...[0, 3, 8, 16, 99].filter((corner) => Math.abs(Math.log2((corner + 1) / (base.corner + 1))) < 4)];
+    const corners = [
+      base.corner,
+      ...[0, 3, 8, 16, 99].filter((corner) => Math.abs(Math.log2((corner + 1) / (base.corner + 1))) < 4),
+    ];
     const arts = [base.art, 'still-life', 'pattern', 'landscape', 'room', 'texture', 'lettering'];
     const pick = <T>(from: readonly T[], keep: number): T => {
       const at = random() < keep ? 0 : Math.floor(random() * from.length);
@@ -123,7 +126,13 @@ class Pool {
 const stands = ({ palette }: Candidate): boolean => contrastRatio(palette.accent, palette.ground) >= 1.6;
 
 /** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
-function spread(from: readonly Candidate[], chosen: Candidate[], count: number, seen: readonly Candidate[], weight = farness): Candidate[] {
+function spread(
+  from: readonly Candidate[],
+  chosen: Candidate[],
+  count: number,
+  seen: readonly Candidate[],
+  weight = farness,
+): Candidate[] {
   const best = Math.max(...from.map((candidate) => candidate.fit));
   const fitting = from.filter((candidate) => candidate.fit >= best - slack);
   const picked = [...chosen];

@@ -112,8 +112,8 @@ test('colours are seen without a kind of cone as the published matrices say', ()
   const linear = converter('lrgb');
   for (const kind of ['long', 'middle', 'short'] as const)
     for (const hex of ['#c8202b', '#2c7a45', '#1f4fa8', '#c9972b', '#888888']) {
-      const from = linear(parse(hex)!);
-      const seen = linear(parse(seenWithout(kind, hex))!);
+      const [from, seen] = [linear(parse(hex)), linear(parse(seenWithout(kind, hex)))];
+      if (!from || !seen) throw new Error(`${hex} is no colour.`);
       matrices[kind].forEach((row, i) => {
         const value = (row[0] ?? 0) * from.r + (row[1] ?? 0) * from.g + (row[2] ?? 0) * from.b;
         const got = [seen.r, seen.g, seen.b][i] ?? 0;
@@ -123,7 +123,8 @@ test('colours are seen without a kind of cone as the published matrices say', ()
 });
 
 test('greys look alike to every eye', () => {
-  for (const kind of ['long', 'middle', 'short'] as const) expect(difference(seenWithout(kind, '#808080'), '#808080')).toBeLessThan(1);
+  for (const kind of ['long', 'middle', 'short'] as const)
+    expect(difference(seenWithout(kind, '#808080'), '#808080')).toBeLessThan(1);
 });
 
 test('the nearest readable colour keeps its hue', () => {

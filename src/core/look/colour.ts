@@ -89,7 +89,9 @@ function toEachEye(hex: string): Lab65[] {
   const known = labs.get(hex);
   if (known) return known;
   if (labs.size > 2000) labs.clear();
-  const seen = [hex, seenWithout('long', hex), seenWithout('middle', hex), seenWithout('short', hex)].map((one) => toLab(parse(one)) as Lab65);
+  const seen = [hex, seenWithout('long', hex), seenWithout('middle', hex), seenWithout('short', hex)].map(
+    (one) => toLab(parse(one)) as Lab65,
+  );
   labs.set(hex, seen);
   return seen;
 }

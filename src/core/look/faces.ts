@@ -49,8 +49,7 @@ export function runLength(face: Face, text: string, caps = false): number {
 const hasSerifs = (face: Face): boolean => face.kind === 'serif' || face.kind === 'slab';
 
 /** The generic family of CSS that stands in last. */
-export const genericOf = (face: Face): string =>
-  hasSerifs(face) ? 'serif' : face.kind === 'mono' ? 'monospace' : 'sans-serif';
+export const genericOf = (face: Face): string => (hasSerifs(face) ? 'serif' : face.kind === 'mono' ? 'monospace' : 'sans-serif');
 
 const standIns = {
   serif: { metrics: timesNewRoman, names: ['Times New Roman', 'Liberation Serif'] },
@@ -96,6 +95,7 @@ function covers(range: string, characters: ReadonlySet<number>): boolean {
     const [from = '', to] = span.replace('U+', '').split('-');
     return [parseInt(from, 16), parseInt(to ?? from, 16)] as const;
   });
-  for (const character of characters) if (character > 255 && spans.some(([from, to]) => character >= from && character <= to)) return true;
+  for (const character of characters)
+    if (character > 255 && spans.some(([from, to]) => character >= from && character <= to)) return true;
   return false;
 }

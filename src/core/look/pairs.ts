@@ -31,7 +31,9 @@ function unlikeness(heading: Face, text: Face): string {
   if (width > 1.3) return `${heading.name} is wide beside a calm ${text.name}`;
   if (h.contrast / t.contrast > 1.8) return `${heading.name} swells from thin to thick, ${text.name} stays even`;
   if (serifed(heading) !== serifed(text))
-    return serifed(heading) ? `${heading.name} has feet, ${text.name} has none` : `${heading.name} is bare, ${text.name} has feet for long reading`;
+    return serifed(heading)
+      ? `${heading.name} has feet, ${text.name} has none`
+      : `${heading.name} is bare, ${text.name} has feet for long reading`;
   if (h.stroke / t.stroke > 1.3) return `${heading.name} is heavier built than ${text.name}`;
   return `${heading.name} and ${text.name} are of different making`;
 }
@@ -45,7 +47,12 @@ export function scorePair(heading: Face, text: Face, mood: Mood): Pair {
   const level = 1 - Math.min(1, heights / 0.15);
   const fit = 1 - (0.7 * moodDistance(heading.mood, mood) + 0.3 * moodDistance(text.mood, mood)) / 2;
   if (heading.id === text.id)
-    return { heading, text, score: 0.62 * fit + 0.38 * 0.72, because: `${text.name} speaks with one voice: ${text.moods.join(', ')}.` };
+    return {
+      heading,
+      text,
+      score: 0.62 * fit + 0.38 * 0.72,
+      because: `${text.name} speaks with one voice: ${text.moods.join(', ')}.`,
+    };
   const apart = faceDistance(heading, text);
   const meant = apart >= 0.35 ? 1 : apart / 0.35;
   const because = `${unlikeness(heading, text)}${level > 0.7 ? '; their small letters are nearly as tall' : ''}. ${capital(heading.moods.join(', '))}.`;

@@ -89,7 +89,12 @@ test('keeps clear of hues that were refused, in every role that has a hue', () =
 
 test('roles that mean different things can be told apart by eyes of all kinds', () => {
   for (let seed = 1; seed < 250; seed++) {
-    const from = wish({ seed, scheme: one(schemes).id, harmony: one(harmonies).id, mood: { ...neutral, warm: random() * 2 - 1, loud: random() } });
+    const from = wish({
+      seed,
+      scheme: one(schemes).id,
+      harmony: one(harmonies).id,
+      mood: { ...neutral, warm: random() * 2 - 1, loud: random() },
+    });
     const palette = makePalette(from);
     for (const [a, b] of [
       ['good', 'bad'],
@@ -140,9 +145,27 @@ test('five near-whites still make a shop that can be read and told from paper', 
 });
 
 test('something that is refused entirely leaves greys', () => {
-  const wheel = Array.from({ length: 12 }, (_, i) => ['#b3261e', '#b3661e', '#a6a61e', '#66b31e', '#1eb326', '#1eb366', '#1ea6a6', '#1e66b3', '#261eb3', '#661eb3', '#a61ea6', '#b31e66'][i] ?? '#000000');
+  const wheel = Array.from(
+    { length: 12 },
+    (_, i) =>
+      [
+        '#b3261e',
+        '#b3661e',
+        '#a6a61e',
+        '#66b31e',
+        '#1eb326',
+        '#1eb366',
+        '#1ea6a6',
+        '#1e66b3',
+        '#261eb3',
+        '#661eb3',
+        '#a61ea6',
+        '#b31e66',
+      ][i] ?? '#000000',
+  );
   const palette = makePalette(wish({ avoided: wheel }));
   expect(lchOf(palette.accent).c < 0.05 || !isLike(lchOf(palette.accent), wheel)).toBe(true);
 });
 
-test('the same wish gives the same palette', () => expect(makePalette(wish({ seed: 9 }))).toEqual(makePalette(wish({ seed: 9 }))));
+test('the same wish gives the same palette', () =>
+  expect(makePalette(wish({ seed: 9 }))).toEqual(makePalette(wish({ seed: 9 }))));

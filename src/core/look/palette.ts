@@ -113,12 +113,20 @@ export function makePalette(wish: PaletteWish): Palette {
         : hexOf(clearOf(scheme.ground(leader, mood, freeGround), wish.avoided)));
   const g = lchOf(ground);
   const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
-  const raised = hexOf({ l: g.l + raisedStep(ground, g.l), c: g.c < 0.002 ? 0.004 : Math.min(0.11, g.c * 1.15 + 0.003), h: g.c < 0.002 ? a.h : g.h });
+  const raised = hexOf({
+    l: g.l + raisedStep(ground, g.l),
+    c: g.c < 0.002 ? 0.004 : Math.min(0.11, g.c * 1.15 + 0.003),
+    h: g.c < 0.002 ? a.h : g.h,
+  });
   const grounds = [ground, raised];
 
   const tint = a.c > hueless ? a.h : g.h;
   const textWish = dark ? undefined : carrying.find((c) => c.hex !== accent && c.l < 0.25);
-  const text = readable(textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint }), grounds, 8);
+  const text = readable(
+    textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint }),
+    grounds,
+    8,
+  );
   const soft = readable(hexOf({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint }), grounds);
   const line = hexOf({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h });
 
@@ -201,7 +209,8 @@ function readableApart(from: Lch, grounds: readonly string[], others: readonly s
       const at = l + away * step * 0.05;
       if (at < 0.08 || at > 0.97) continue;
       const candidate = hexOf({ l: at, c: from.c, h: from.h + turn });
-      if (isLike(lchOf(candidate), avoided) || grounds.some((ground) => contrastRatio(candidate, ground) < textContrast)) continue;
+      if (isLike(lchOf(candidate), avoided) || grounds.some((ground) => contrastRatio(candidate, ground) < textContrast))
+        continue;
       const least = Math.min(...others.map((other) => differenceToAll(candidate, other)));
       if (least > most) [best, most] = [candidate, least];
     }
@@ -229,7 +238,13 @@ export function contrastPairs(palette: Palette): ContrastPair[] {
     pair(role, 'ground'),
     pair(role, 'raised'),
   ]);
-  return [...onGrounds, pair('onAccent', 'accent'), pair('onSecond', 'second'), pair('rim', 'ground', 3), pair('rim', 'raised', 3)];
+  return [
+    ...onGrounds,
+    pair('onAccent', 'accent'),
+    pair('onSecond', 'second'),
+    pair('rim', 'ground', 3),
+    pair('rim', 'raised', 3),
+  ];
 }
 
 /** How unlike two palettes look: the mean difference of their large colours. */

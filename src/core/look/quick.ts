@@ -30,7 +30,11 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
           const palette = paletteFor(source, decided, genes);
           if (contrastRatio(palette.accent, palette.ground) < 2) continue;
           if (found.some((known) => paletteDistance(known.palette, palette) < least)) continue;
-          found.push({ palette, name: harmony ? `${scheme.name}, ${harmony.name.toLowerCase()}` : scheme.name, decisions: geneDecisions(genes) });
+          found.push({
+            palette,
+            name: harmony ? `${scheme.name}, ${harmony.name.toLowerCase()}` : scheme.name,
+            decisions: geneDecisions(genes),
+          });
         }
   }
   return found;

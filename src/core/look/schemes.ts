@@ -58,7 +58,11 @@ export const schemes: readonly Scheme[] = [
     id: 'night',
     name: 'Night',
     say: 'a deep ground from which the goods shine',
-    ground: (accent, mood, free) => ({ l: 0.19 + 0.05 * free, c: accent.c < 0.03 ? 0.008 : 0.026, h: accent.h + (mood.warm > 0.2 ? 20 : 0) }),
+    ground: (accent, mood, free) => ({
+      l: 0.19 + 0.05 * free,
+      c: accent.c < 0.03 ? 0.008 : 0.026,
+      h: accent.h + (mood.warm > 0.2 ? 20 : 0),
+    }),
     fit: (mood) => 0.42 + 0.3 * mood.ornate - 0.3 * mood.warm + 0.12 * mood.loud,
   },
   {

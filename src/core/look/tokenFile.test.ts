@@ -18,7 +18,10 @@ test('a look that is saved and loaded is the same look', () => {
     const read = readTokens(writeTokens(look, 'Bello'));
     if (!read.ok) throw new Error(read.say);
     expect(read.value.notes).toEqual([]);
-    const again = makeLook({ ...source, reading: readBrief('Another shop altogether. Blue, please.') }, decide(read.value.decisions));
+    const again = makeLook(
+      { ...source, reading: readBrief('Another shop altogether. Blue, please.') },
+      decide(read.value.decisions),
+    );
     expect(again.genes).toEqual(look.genes);
     for (const role of ['ground', 'accent', 'second'] as const) expect(again.palette[role]).toBe(look.palette[role]);
   }
@@ -41,7 +44,8 @@ test('the file is what the format asks for', () => {
         for (const part of value.components) expect(part >= 0 && part <= 1).toBe(true);
         expect(value.hex).toMatch(/^#[0-9a-f]{6}$/);
       }
-      if (own === 'dimension') expect(group.$value).toEqual({ value: expect.any(Number), unit: expect.stringMatching(/^(px|rem)$/) });
+      if (own === 'dimension')
+        expect(group.$value).toEqual({ value: expect.any(Number), unit: expect.stringMatching(/^(px|rem)$/) });
     }
     for (const [name, inner] of Object.entries(group)) {
       if (name.startsWith('$')) continue;
@@ -84,7 +88,11 @@ test.each([
 
 test('a reference that runs in a circle is noted, not followed for ever', () => {
   const read = readTokens(
-    JSON.stringify({ accent: { $type: 'color', $value: '{second}' }, second: { $type: 'color', $value: '{accent}' }, ground: { $type: 'color', $value: '#ffffff' } }),
+    JSON.stringify({
+      accent: { $type: 'color', $value: '{second}' },
+      second: { $type: 'color', $value: '{accent}' },
+      ground: { $type: 'color', $value: '#ffffff' },
+    }),
   );
   expect(read.ok && read.value.notes).toHaveLength(2);
 });

@@ -192,7 +192,8 @@ export function readTokens(text: string): Result<ReadTokens> {
   const corner = pixels(resolve(tokens, tokens.get('corner') ?? tokens.get('radius'))?.value);
   if (corner !== null && !genes) decisions['look/corner'] = Math.min(99, Math.max(0, corner));
   if (!Object.keys(decisions).length)
-    return fail('Nothing in this file fits a look: it names no ground, accent or second colour, and no typeface for heading or text.');
+    return fail(
+      'Nothing in this file fits a look: it names no ground, accent or second colour, and no typeface for heading or text.',
+    );
   return ok({ decisions, notes });
 }
-

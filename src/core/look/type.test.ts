@@ -35,7 +35,8 @@ const face = (id: string): Face => {
 test('there are faces enough, and each has what every family asks of it', () => {
   expect(faces.length).toBeGreaterThanOrEqual(24);
   for (const family of families) for (const id of [...family.headings, ...family.texts]) face(id);
-  for (const family of families) for (const id of family.texts) expect([id, face(id).roles]).toEqual([id, expect.arrayContaining(['text'])]);
+  for (const family of families)
+    for (const id of family.texts) expect([id, face(id).roles]).toEqual([id, expect.arrayContaining(['text'])]);
 });
 
 // @capsizecss/metrics measures the same faces with a tool of its own.
@@ -103,12 +104,13 @@ test('the stand-in for a face takes the room that the face takes', () => {
   }
 });
 
-test('sizes flow between two widths', () =>
-  expect(fluid({ small: 1, large: 2 })).toBe('clamp(1rem, 0.609rem + 1.739vw, 2rem)'));
+test('sizes flow between two widths', () => expect(fluid({ small: 1, large: 2 })).toBe('clamp(1rem, 0.609rem + 1.739vw, 2rem)'));
 
 test('only the parts of a face that a text needs are sent', () => {
   const parts = (text: string) =>
-    subsetsFor(face('literata'), new Set([...text].map((character) => character.codePointAt(0) ?? 0))).map(({ subset }) => subset);
+    subsetsFor(face('literata'), new Set([...text].map((character) => character.codePointAt(0) ?? 0))).map(
+      ({ subset }) => subset,
+    );
   expect(parts('Crème brûlée')).toEqual(['latin']);
   expect(parts('Żółć')).toEqual(['latin-ext', 'latin']);
   expect(parts('Кофе')).toEqual(['cyrillic', 'latin']);

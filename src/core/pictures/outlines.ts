@@ -55,4 +55,5 @@ export function setLine(outlines: Outlines, text: string, tracking = 0): SetLine
 }
 
 /** Whether a face can set a text. */
-export const canSet = (outlines: Outlines, text: string): boolean => [...text.normalize('NFC')].every((character) => character in outlines.glyphs);
+export const canSet = (outlines: Outlines, text: string): boolean =>
+  [...text.normalize('NFC')].every((character) => character in outlines.glyphs);

@@ -172,7 +172,9 @@ export const checks: readonly Check[] = [
     look: (shop) =>
       contrastPairs(shop.look.palette)
         .filter((pair) => pair.ratio < pair.least)
-        .map((pair) => mend(`“${pair.text}” on “${pair.on}” has a contrast of ${pair.ratio.toFixed(1)}; ${pair.least} is the least.`)),
+        .map((pair) =>
+          mend(`“${pair.text}” on “${pair.on}” has a contrast of ${pair.ratio.toFixed(1)}; ${pair.least} is the least.`),
+        ),
   },
   {
     id: 'titles',

@@ -15,7 +15,8 @@ export {
   type View,
 } from './views';
 export { structuredData } from './structured';
-export { brandFiles, markOf, markSource, nounsOf, openingArt, type MarkChoice, type Raster } from './brand';
+export { brandFiles, markOf, markSource, type Raster } from './brand';
+export { nounsOf, openingArt, type MarkChoice } from './drawn';
 export {
   artFile,
   offerOf,
@@ -31,5 +32,6 @@ export {
   type SiteFile,
   type Target,
 } from './files';
+export { looksFor, withDecisions, type LooksKind, type LooksWish } from './looks';
 export { compareShops, type ShopDifference } from './compare';
 export { buildReport, readingReport } from './report';

@@ -7,7 +7,7 @@ import { Decided, isPlace, type Picture, type Project } from '../project';
 import { slugify } from '../slug';
 import { type TillRules } from '../till';
 import { Writer } from '../words';
-import { markChoice, openingArt, type MarkChoice } from './brand';
+import { markChoice, openingArt, type MarkChoice } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
 import { makeRules } from './rules';
 
@@ -38,12 +38,8 @@ export interface Shop {
 
 /** The function that Arcatum is: same project, same shop. */
 export function makeShop(project: Project): Shop {
-  const decided = new Decided(project.decisions);
-  const reading = correct(readBrief(project.brief), decided);
-  const rules = makeRules(reading, decided, project.goods.currency);
-  const catalogue = makeCatalogue(project.goods.products, decided, project.goods.digits, rules.digits);
-  const known = { reading, catalogue, rules };
-  const pictures = new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture]));
+  const { decided, known, pictures } = knownOf(project);
+  const { reading, catalogue, rules } = known;
   const look = makeLook(lookSource(project, known, pictures), decided);
   const pages = planShop(known, decided, look.family.leads);
   const name = reading.name?.value ?? project.name;
@@ -75,12 +71,18 @@ function wantsArt({ decisions }: Project, { catalogue }: { catalogue: Catalogue 
 
 /** What looks for a project are searched with. */
 export function lookSearch(project: Project, { locks = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search {
+  const { decided, known, pictures } = knownOf(project);
+  return { source: lookSource(project, known, pictures), decided, locks, turn };
+}
+
+/** What is known of a project before anything is made of it. */
+function knownOf(project: Project) {
   const decided = new Decided(project.decisions);
   const reading = correct(readBrief(project.brief), decided);
   const rules = makeRules(reading, decided, project.goods.currency);
   const catalogue = makeCatalogue(project.goods.products, decided, project.goods.digits, rules.digits);
   const pictures = new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture]));
-  return { source: lookSource(project, { reading, catalogue }, pictures), decided, locks, turn };
+  return { decided, known: { reading, catalogue, rules }, pictures };
 }
 
 function lookSource(

@@ -21,8 +21,8 @@ function item(context: Context, product: Product, i: number, eager: number, numb
     <a href="${context.addresses.page(`goods/${product.slug}/`)}"
       ><span class="entry" aria-hidden="true">${String(number).padStart(2, '0')}</span
       ><span class="thumb">${productPicture(context, product, product.pictures[0], { eager: i < eager, decorative: true })}</span
-      ><span class="name">${product.title}</span>${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span
-        class="note"
+      ><span class="name">${product.title}</span
+      >${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span class="note"
         >${card.state && gone ? '' : note}</span
       >${card.state ? html`<span class="state">${stateOf(left)}</span>` : null}${priceTag(context, product)}</a
     >${card.quick && !gone ? quickBuy(context, product) : null}
@@ -42,7 +42,9 @@ function quickBuy(context: Context, product: Product): Markup | null {
   const [only, ...more] = product.variants;
   if (more.length)
     return html`<p class="quick choose">
-      <a class="button second" href="${context.addresses.page(`goods/${product.slug}/`)}" aria-label="Choose ${product.title}">Choose</a>
+      <a class="button second" href="${context.addresses.page(`goods/${product.slug}/`)}" aria-label="Choose ${product.title}"
+        >Choose</a
+      >
     </p>`;
   const offer = offerOf(context.shop, { product, path: `goods/${product.slug}/` });
   if (!only || !offer) return null;

@@ -50,17 +50,17 @@ const opening: SectionDrawing = (c) => {
             </div>
           </div>`
         : products.length && !isArranged(c, 'spoken')
-        ? html`<div class="opening-pictures" data-count="${products.length}">
-            ${products.map(
-              (product, i) =>
-                html`<a href="${c.addresses.page(`goods/${product.slug}/`)}"
-                  >${productPicture(c, product, product.pictures[0], { eager: i === 0, decorative: true })}<span
-                    >${product.title}</span
-                  ></a
-                >`,
-            )}
-          </div>`
-        : null
+          ? html`<div class="opening-pictures" data-count="${products.length}">
+              ${products.map(
+                (product, i) =>
+                  html`<a href="${c.addresses.page(`goods/${product.slug}/`)}"
+                    >${productPicture(c, product, product.pictures[0], { eager: i === 0, decorative: true })}<span
+                      >${product.title}</span
+                    ></a
+                  >`,
+              )}
+            </div>`
+          : null
     }
   </section>`;
 };

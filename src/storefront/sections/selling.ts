@@ -1,17 +1,7 @@
 import { priceRange } from '@/core/goods';
 import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
-import {
-  arranged,
-  isArranged,
-  money,
-  particulars,
-  pictured,
-  place,
-  productPicture,
-  slot,
-  type SectionContext,
-} from '../context';
+import { arranged, isArranged, money, particulars, pictured, place, productPicture, slot, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 type Drawing = (context: SectionContext) => Markup;

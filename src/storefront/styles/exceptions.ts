@@ -17,7 +17,9 @@ export function exceptions(shop: Shop): string {
   const css = only.length ? tones : '';
   const rules = [
     phone.size === null ? '' : `:root{--body:${phone.size.toFixed(2)}rem}`,
-    phone.columns === null ? '' : `.shelf .goods,.featured .goods{grid-template-columns:repeat(${phone.columns},minmax(0,1fr))!important}`,
+    phone.columns === null
+      ? ''
+      : `.shelf .goods,.featured .goods{grid-template-columns:repeat(${phone.columns},minmax(0,1fr))!important}`,
     phone.hidden.length ? '.off-phone{display:none!important}' : '',
   ].join('');
   return rules ? `${css}@media (max-width:600px){${rules}}` : css;

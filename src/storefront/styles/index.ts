@@ -12,7 +12,15 @@ const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*
 export function drawStyles(shop: Shop, addresses: Addresses): string {
   const { family, shape } = shop.look;
   const css = drawings[family.id] ?? '';
-  return squeeze(tokens(shop, addresses) + base + parts + css + treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop));
+  return squeeze(
+    tokens(shop, addresses) +
+      base +
+      parts +
+      css +
+      treatments[shape.treatment] +
+      (shape.motion === 'none' ? '' : motion) +
+      exceptions(shop),
+  );
 }
 
 /** Gentle motion on still pictures, off where the visitor's system asks for less. */

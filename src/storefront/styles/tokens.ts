@@ -1,13 +1,4 @@
-import {
-  fluid,
-  genericOf,
-  standInFor,
-  subsetsFor,
-  type Face,
-  type Look,
-  type Subset,
-  type TypeStep,
-} from '@/core/look';
+import { fluid, genericOf, standInFor, subsetsFor, type Face, type Look, type Subset, type TypeStep } from '@/core/look';
 import { type Addresses, type Shop } from '@/core/site';
 
 const percent = (n: number) => `${(n * 100).toFixed(2)}%`;

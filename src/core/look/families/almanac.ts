@@ -17,5 +17,15 @@ export const almanac: Family = {
   art: 'landscape',
   arrangements: { steps: 'ladder', categories: 'pictures', why: 'stacked', questions: 'open' },
   leads: ['categories', 'steps'],
-  structure: { columns: 0.4, density: 0.5, pictures: 0.5, ruled: 0.5, symmetry: 0.3, contrast: 0.85, edges: 0.5, rhythm: 0.5, fields: 0.5 },
+  structure: {
+    columns: 0.4,
+    density: 0.5,
+    pictures: 0.5,
+    ruled: 0.5,
+    symmetry: 0.3,
+    contrast: 0.85,
+    edges: 0.5,
+    rhythm: 0.5,
+    fields: 0.5,
+  },
 };

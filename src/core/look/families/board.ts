@@ -17,5 +17,15 @@ export const board: Family = {
   art: 'lettering',
   arrangements: { numbers: 'row', steps: 'row', why: 'stacked', 'price-table': 'table', hours: 'table' },
   leads: ['featured'],
-  structure: { columns: 0.15, density: 0.85, pictures: 0.1, ruled: 0.7, symmetry: 0.4, contrast: 0.7, edges: 0, rhythm: 0.1, fields: 0.7 },
+  structure: {
+    columns: 0.15,
+    density: 0.85,
+    pictures: 0.1,
+    ruled: 0.7,
+    symmetry: 0.4,
+    contrast: 0.7,
+    edges: 0,
+    rhythm: 0.1,
+    fields: 0.7,
+  },
 };

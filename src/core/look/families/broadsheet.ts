@@ -26,5 +26,15 @@ export const broadsheet: Family = {
     numbers: 'row',
   },
   leads: ['story'],
-  structure: { columns: 1, density: 0.9, pictures: 0.25, ruled: 0.8, symmetry: 0.85, contrast: 0.7, edges: 0, rhythm: 0.6, fields: 0 },
+  structure: {
+    columns: 1,
+    density: 0.9,
+    pictures: 0.25,
+    ruled: 0.8,
+    symmetry: 0.85,
+    contrast: 0.7,
+    edges: 0,
+    rhythm: 0.6,
+    fields: 0,
+  },
 };

@@ -17,5 +17,15 @@ export const cabinet: Family = {
   art: 'still-life',
   arrangements: { gallery: 'wall', categories: 'pictures', details: 'table', numbers: 'row', 'buy-one': 'beside' },
   leads: ['featured', 'categories'],
-  structure: { columns: 0.9, density: 0.6, pictures: 0.7, ruled: 0.6, symmetry: 0.7, contrast: 0.4, edges: 0.2, rhythm: 1, fields: 0.3 },
+  structure: {
+    columns: 0.9,
+    density: 0.6,
+    pictures: 0.7,
+    ruled: 0.6,
+    symmetry: 0.7,
+    contrast: 0.4,
+    edges: 0.2,
+    rhythm: 1,
+    fields: 0.3,
+  },
 };

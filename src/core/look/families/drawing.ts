@@ -17,5 +17,15 @@ export const drawing: Family = {
   art: 'still-life',
   arrangements: { steps: 'row', details: 'table', 'buy-one': 'beside', numbers: 'ledger', questions: 'open' },
   leads: ['featured', 'steps', 'numbers'],
-  structure: { columns: 0.6, density: 0.6, pictures: 0.6, ruled: 0.9, symmetry: 0.2, contrast: 0.15, edges: 0.7, rhythm: 0.3, fields: 0.1 },
+  structure: {
+    columns: 0.6,
+    density: 0.6,
+    pictures: 0.6,
+    ruled: 0.9,
+    symmetry: 0.2,
+    contrast: 0.15,
+    edges: 0.7,
+    rhythm: 0.3,
+    fields: 0.1,
+  },
 };

@@ -17,5 +17,15 @@ export const hanging: Family = {
   art: 'texture',
   arrangements: { gallery: 'wall', opening: 'pictured', story: 'column', hours: 'line', contact: 'line', why: 'stacked' },
   leads: ['featured', 'gallery'],
-  structure: { columns: 0.85, density: 0.35, pictures: 1, ruled: 0, symmetry: 0.3, contrast: 0.05, edges: 0, rhythm: 1, fields: 0 },
+  structure: {
+    columns: 0.85,
+    density: 0.35,
+    pictures: 1,
+    ruled: 0,
+    symmetry: 0.3,
+    contrast: 0.05,
+    edges: 0,
+    rhythm: 1,
+    fields: 0,
+  },
 };

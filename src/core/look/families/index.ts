@@ -53,7 +53,10 @@ export interface Occasion {
 }
 
 /** How well a family fits, 0–1, and what speaks for it most. */
-export function familyFit(family: Family, { mood, spoken, words, goods, pictured }: Occasion): { fit: number; for: 'mood' | 'goods' | 'number' } {
+export function familyFit(
+  family: Family,
+  { mood, spoken, words, goods, pictured }: Occasion,
+): { fit: number; for: 'mood' | 'goods' | 'number' } {
   const byMood = 1 - moodDistance(family.mood, mood) / 2;
   const named = family.suits.split(' ').filter((word) => words.has(word)).length;
   const byGoods = named ? Math.min(1, 0.75 + 0.25 * named) : 0.5;

@@ -17,5 +17,15 @@ export const ledger: Family = {
   art: 'still-life',
   arrangements: { numbers: 'ledger' },
   leads: [],
-  structure: { columns: 0.8, density: 0.85, pictures: 0.2, ruled: 1, symmetry: 0.5, contrast: 0.3, edges: 0, rhythm: 0, fields: 0 },
+  structure: {
+    columns: 0.8,
+    density: 0.85,
+    pictures: 0.2,
+    ruled: 1,
+    symmetry: 0.5,
+    contrast: 0.3,
+    edges: 0,
+    rhythm: 0,
+    fields: 0,
+  },
 };

@@ -27,5 +27,15 @@ export const letter: Family = {
     offer: 'notice',
   },
   leads: ['story', 'featured'],
-  structure: { columns: 0, density: 0.3, pictures: 0.35, ruled: 0.2, symmetry: 1, contrast: 0.05, edges: 0.2, rhythm: 0.35, fields: 0.1 },
+  structure: {
+    columns: 0,
+    density: 0.3,
+    pictures: 0.35,
+    ruled: 0.2,
+    symmetry: 1,
+    contrast: 0.05,
+    edges: 0.2,
+    rhythm: 0.35,
+    fields: 0.1,
+  },
 };

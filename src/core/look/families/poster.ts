@@ -17,5 +17,15 @@ export const poster: Family = {
   art: 'texture',
   arrangements: {},
   leads: [],
-  structure: { columns: 0.5, density: 0.5, pictures: 0.3, ruled: 0.3, symmetry: 0.1, contrast: 1, edges: 0, rhythm: 0.3, fields: 1 },
+  structure: {
+    columns: 0.5,
+    density: 0.5,
+    pictures: 0.3,
+    ruled: 0.3,
+    symmetry: 0.1,
+    contrast: 1,
+    edges: 0,
+    rhythm: 0.3,
+    fields: 1,
+  },
 };

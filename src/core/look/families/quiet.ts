@@ -32,5 +32,15 @@ export const quiet: Family = {
     newsletter: 'column',
   },
   leads: [],
-  structure: { columns: 0.1, density: 0.1, pictures: 0.85, ruled: 0, symmetry: 0.1, contrast: 0.2, edges: 0, rhythm: 0.5, fields: 0 },
+  structure: {
+    columns: 0.1,
+    density: 0.1,
+    pictures: 0.85,
+    ruled: 0,
+    symmetry: 0.1,
+    contrast: 0.2,
+    edges: 0,
+    rhythm: 0.5,
+    fields: 0,
+  },
 };

@@ -17,5 +17,15 @@ export const stall: Family = {
   art: 'pattern',
   arrangements: { categories: 'pictures', steps: 'row', reviews: 'all', why: 'abreast' },
   leads: ['categories', 'featured'],
-  structure: { columns: 0.6, density: 0.6, pictures: 0.6, ruled: 0.1, symmetry: 0.9, contrast: 0.5, edges: 1, rhythm: 0.2, fields: 0.9 },
+  structure: {
+    columns: 0.6,
+    density: 0.6,
+    pictures: 0.6,
+    ruled: 0.1,
+    symmetry: 0.9,
+    contrast: 0.5,
+    edges: 1,
+    rhythm: 0.2,
+    fields: 0.9,
+  },
 };

@@ -314,7 +314,10 @@ export const motifs: readonly Motif[] = [
     height: 0.85,
     pieces: [
       ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0z', 'dark'],
-      ['M50 10a40 40 0 1 1 0 80 40 40 0 0 1 0-80zm0 3a37 37 0 1 0 0 74 37 37 0 0 0 0-74zm0 7a30 30 0 1 1 0 60 30 30 0 0 1 0-60zm0 3a27 27 0 1 0 0 54 27 27 0 0 0 0-54z', 'body'],
+      [
+        'M50 10a40 40 0 1 1 0 80 40 40 0 0 1 0-80zm0 3a37 37 0 1 0 0 74 37 37 0 0 0 0-74zm0 7a30 30 0 1 1 0 60 30 30 0 0 1 0-60zm0 3a27 27 0 1 0 0 54 27 27 0 0 0 0-54z',
+        'body',
+      ],
       ['M50 32a18 18 0 1 1 0 36 18 18 0 0 1 0-36z', 'trim'],
       ['M50 47a3 3 0 1 1 0 6 3 3 0 0 1 0-6z', 'light'],
     ],
@@ -347,7 +350,13 @@ const byWord = new Map(motifs.flatMap((motif) => motif.words.split(' ').map((wor
 /** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. */
 function motifOf(name: string): Motif | null {
   const noun = headNoun(name) ?? name;
-  for (const word of [...noun.toLowerCase().split(/[^a-z]+/).reverse(), ...name.toLowerCase().split(/[^a-z]+/)]) {
+  for (const word of [
+    ...noun
+      .toLowerCase()
+      .split(/[^a-z]+/)
+      .reverse(),
+    ...name.toLowerCase().split(/[^a-z]+/),
+  ]) {
     const found = byWord.get(word) ?? byWord.get(word.replace(/s$/, ''));
     if (found) return found;
   }

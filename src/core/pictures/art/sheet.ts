@@ -57,12 +57,19 @@ export function drawMotif({ motif, x, y, size, ink, trim, turn = 0, flip = false
   const strokes = motif.pieces.filter(([d]) => !/z/i.test(d));
   const solid = motif.pieces.filter(([d]) => /z/i.test(d));
   const fills = { body: ink, dark: tone(ink, -0.085, 1.02), light: tone(ink, 0.13, 0.75), trim };
-  const lines = strokes.map(([d, part]) => `<path d="${d}" fill="none" stroke="${fills[part]}" stroke-width="5" stroke-linecap="round"/>`).join('');
+  const lines = strokes
+    .map(([d, part]) => `<path d="${d}" fill="none" stroke="${fills[part]}" stroke-width="5" stroke-linecap="round"/>`)
+    .join('');
   return `<g transform="translate(${round(x)} ${round(y)}) rotate(${round(turn)}) scale(${(flip ? -scale : scale).toFixed(3)} ${scale.toFixed(3)}) translate(-50 -100)">${pieces(solid, fills)}${lines}</g>`;
 }
 
 /** Fine dots, denser where `density` (0–1) is high: the grain of a print, and depth where a shadow falls off. */
-export function stipple({ random }: Pick<Brush, 'random'>, box: [x: number, y: number, width: number, height: number], count: number, density: (u: number, v: number) => number): string {
+export function stipple(
+  { random }: Pick<Brush, 'random'>,
+  box: [x: number, y: number, width: number, height: number],
+  count: number,
+  density: (u: number, v: number) => number,
+): string {
   const [x, y, width, height] = box;
   const dots: string[] = [];
   for (let i = 0; i < count; i++) {
@@ -73,7 +80,9 @@ export function stipple({ random }: Pick<Brush, 'random'>, box: [x: number, y: n
 }
 
 export const dots = (d: string, ink: string, size: number, opacity: number, clip = ''): string =>
-  d ? `<path d="${d}" fill="none" stroke="${ink}" stroke-width="${size}" stroke-linecap="round" opacity="${opacity}"${clip ? ` clip-path="url(#${clip})"` : ''}/>` : '';
+  d
+    ? `<path d="${d}" fill="none" stroke="${ink}" stroke-width="${size}" stroke-linecap="round" opacity="${opacity}"${clip ? ` clip-path="url(#${clip})"` : ''}/>`
+    : '';
 
 export const rect = (x: number, y: number, width: number, height: number, fill: string): string =>
   `<path d="M${round(x)} ${round(y)}h${round(width)}v${round(height)}h${round(-width)}z" fill="${fill}"/>`;

@@ -23,7 +23,8 @@ function make(kind: MarkKind, source: MarkSource): Mark {
 }
 
 /** Every mark that can be drawn for a name in a face. */
-export const markOptions = (source: MarkSource): Mark[] => markKinds.filter((kind) => able(kind, source)).map((kind) => make(kind, source));
+export const markOptions = (source: MarkSource): Mark[] =>
+  markKinds.filter((kind) => able(kind, source)).map((kind) => make(kind, source));
 
 /** One kind of mark, or null where the face lacks a character of it. */
 export function drawMark(id: string, source: MarkSource): Mark | null {
@@ -33,9 +34,17 @@ export function drawMark(id: string, source: MarkSource): Mark | null {
 
 /** The sign that stands where there is little room: the initial, or a thing of the shop where the face lacks the initial. */
 export const smallMark = (source: MarkSource, id = ''): Mark | null =>
-  (['initials', 'sign', 'stamp'].includes(id) ? drawMark(id, source) : null) ?? drawMark('stamp', source) ?? drawMark('sign', source);
+  (['initials', 'sign', 'stamp'].includes(id) ? drawMark(id, source) : null) ??
+  drawMark('stamp', source) ??
+  drawMark('sign', source);
 
-const frame = ({ body, width, height }: Drawn, size: { width: number; height: number }, ink: string, ground: string, share: number): string => {
+const frame = (
+  { body, width, height }: Drawn,
+  size: { width: number; height: number },
+  ink: string,
+  ground: string,
+  share: number,
+): string => {
   const scale = Math.min((size.width * share) / width, (size.height * share) / height);
   const [x, y] = [(size.width - width * scale) / 2, (size.height - height * scale) / 2];
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${size.width} ${size.height}" width="${size.width}" height="${size.height}"><rect width="${size.width}" height="${size.height}" fill="${ground}"/><g fill="${ink}" transform="translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${scale.toFixed(4)})">${body}</g></svg>`;
@@ -52,5 +61,8 @@ export const iconFile = (mark: Drawn, { accent, onAccent }: Palette, share = 0.7
 /** The card that stands where a link to the shop is shared: the mark on the ground, a band of the accent. */
 export function cardFile(mark: Drawn, palette: Palette): string {
   const card = frame(mark, { width: 1200, height: 630 }, palette.text, palette.ground, 0.62);
-  return card.replace('</svg>', `<rect y="594" width="1200" height="36" fill="${palette.accent}"/><rect y="582" width="1200" height="12" fill="${palette.second}"/></svg>`);
+  return card.replace(
+    '</svg>',
+    `<rect y="594" width="1200" height="36" fill="${palette.accent}"/><rect y="582" width="1200" height="12" fill="${palette.second}"/></svg>`,
+  );
 }

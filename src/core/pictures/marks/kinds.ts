@@ -26,7 +26,9 @@ function block(source: MarkSource, lines: readonly string[], middle: boolean, tr
   const body = lines
     .map((line, i) => {
       const y = cap + i * step;
-      return middle ? centred(outlines, line, size, width / 2, y, tracking).body : text(outlines, line, size, 0, y, tracking).body;
+      return middle
+        ? centred(outlines, line, size, width / 2, y, tracking).body
+        : text(outlines, line, size, 0, y, tracking).body;
     })
     .join('');
   const deep = /[gjpqy,;Q]/.test(lines.at(-1) ?? '') ? Math.abs(depth) * 0.95 : size * 0.04;
@@ -132,7 +134,12 @@ export const markKinds: readonly MarkKind[] = [
       return {
         ...box,
         letters: cap,
-        body: knockedOut('<rect width="200" height="200"/>', centred(outlines, letter, own, 100, 100 + cap / 2).body, box, 'k-stamp'),
+        body: knockedOut(
+          '<rect width="200" height="200"/>',
+          centred(outlines, letter, own, 100, 100 + cap / 2).body,
+          box,
+          'k-stamp',
+        ),
       };
     },
   },

@@ -61,7 +61,14 @@ export function linesOf(name: string, most: number): string[] {
 }
 
 /** A line of text at a size, its left end at x and its base line at y. */
-export function text(outlines: Outlines, line: string, size: number, x: number, y: number, tracking = 0): { body: string; width: number } {
+export function text(
+  outlines: Outlines,
+  line: string,
+  size: number,
+  x: number,
+  y: number,
+  tracking = 0,
+): { body: string; width: number } {
   const set = setLine(outlines, line, tracking);
   const scale = size / 1000;
   return {
@@ -71,13 +78,29 @@ export function text(outlines: Outlines, line: string, size: number, x: number, 
 }
 
 /** The same, centred on x. */
-export function centred(outlines: Outlines, line: string, size: number, x: number, y: number, tracking = 0): { body: string; width: number } {
+export function centred(
+  outlines: Outlines,
+  line: string,
+  size: number,
+  x: number,
+  y: number,
+  tracking = 0,
+): { body: string; width: number } {
   const { width } = setLine(outlines, line, tracking);
   return text(outlines, line, size, x - (width * size) / 2000, y, tracking);
 }
 
 /** Text along a circle, upright at the top or, from below, at the foot. */
-export function onCircle(outlines: Outlines, line: string, size: number, cx: number, cy: number, radius: number, below = false, tracking = 90): string {
+export function onCircle(
+  outlines: Outlines,
+  line: string,
+  size: number,
+  cx: number,
+  cy: number,
+  radius: number,
+  below = false,
+  tracking = 90,
+): string {
   const scale = size / 1000;
   const characters = [...line.normalize('NFC')].map((character) => ({ character, set: setLine(outlines, character) }));
   const whole = characters.reduce((sum, { set }) => sum + (set.width + tracking) * scale, 0) - tracking * scale;

@@ -20,7 +20,21 @@ export function lettering(brush: Brush): string {
       );
     });
   }
-  parts.push(dots(stipple(brush, [0, 0, width, height], 2600, (u, v) => 0.15 + 0.5 * u * v), palette.text, 2.2, 0.14));
-  parts.push(dots(stipple(brush, [0, 0, width, height], 1400, (u, v) => 0.2 + 0.5 * (1 - u) * v), palette.ground, 2.2, 0.4));
+  parts.push(
+    dots(
+      stipple(brush, [0, 0, width, height], 2600, (u, v) => 0.15 + 0.5 * u * v),
+      palette.text,
+      2.2,
+      0.14,
+    ),
+  );
+  parts.push(
+    dots(
+      stipple(brush, [0, 0, width, height], 1400, (u, v) => 0.2 + 0.5 * (1 - u) * v),
+      palette.ground,
+      2.2,
+      0.4,
+    ),
+  );
   return parts.join('');
 }

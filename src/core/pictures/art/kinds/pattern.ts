@@ -26,8 +26,17 @@ export function pattern(brush: Brush): string {
             turn: (i % 2 ? 14 : -14) + (random() - 0.5) * 8,
           }),
         );
-      parts.push(`<circle cx="${Math.round(x + step * 0.46)}" cy="${Math.round(y - step * 0.02)}" r="${Math.round(step * 0.045)}" fill="${inks[(i + j) % 2] as string}"/>`);
+      parts.push(
+        `<circle cx="${Math.round(x + step * 0.46)}" cy="${Math.round(y - step * 0.02)}" r="${Math.round(step * 0.045)}" fill="${inks[(i + j) % 2] as string}"/>`,
+      );
     }
-  parts.push(dots(stipple(brush, [0, 0, width, height], 2200, (u, v) => 0.25 + 0.35 * Math.abs(u - v)), palette.text, 2, 0.12));
+  parts.push(
+    dots(
+      stipple(brush, [0, 0, width, height], 2200, (u, v) => 0.25 + 0.35 * Math.abs(u - v)),
+      palette.text,
+      2,
+      0.12,
+    ),
+  );
   return parts.join('');
 }

@@ -51,15 +51,30 @@ export function stillLife(brush: Brush): string {
   return [
     rect(0, 0, width, height, wall),
     behind,
-    dots(stipple(brush, [0, 0, width, edge], 1500, (u, v) => 0.12 + 0.75 * u * v), palette.text, 2, 0.13),
+    dots(
+      stipple(brush, [0, 0, width, edge], 1500, (u, v) => 0.12 + 0.75 * u * v),
+      palette.text,
+      2,
+      0.13,
+    ),
     rect(0, edge, width, height - edge, table),
     rect(0, edge, width, 5, tone(table, -0.07)),
     ...things.map(cast),
-    dots(stipple(brush, [0, edge, width, height - edge], 1300, (u, v) => 0.1 + 0.6 * v), palette.text, 2, 0.16),
+    dots(
+      stipple(brush, [0, edge, width, height - edge], 1300, (u, v) => 0.1 + 0.6 * v),
+      palette.text,
+      2,
+      0.16,
+    ),
     ...things.map((placed) => drawMotif(placed)),
     ...things.map(({ x, y, size, motif }) =>
       dots(
-        stipple(brush, [x + size * 0.02, y - size * motif.height * 0.5, size * 0.26, size * motif.height * 0.48], 70, (u, v) => u * v),
+        stipple(
+          brush,
+          [x + size * 0.02, y - size * motif.height * 0.5, size * 0.26, size * motif.height * 0.48],
+          70,
+          (u, v) => u * v,
+        ),
         palette.text,
         2,
         0.22,

@@ -24,7 +24,13 @@ export function texture(brush: Brush): string {
       `<path d="${d}" fill="${palette.text}" opacity=".16" transform="translate(9 12)"/>`,
       `<path d="${d}" fill="${ink}"/>`,
       `<path d="${d}" fill="none" stroke="${tone(ink, 0.09)}" stroke-width="3"/>`,
-      dots(stipple(brush, [x - r * 1.3, y - r, r * 2.6, r * 2], 520, (u, v) => 0.15 + 0.8 * u * v), i % 2 ? palette.text : palette.ground, 2.4, 0.25, `t${i}`),
+      dots(
+        stipple(brush, [x - r * 1.3, y - r, r * 2.6, r * 2], 520, (u, v) => 0.15 + 0.8 * u * v),
+        i % 2 ? palette.text : palette.ground,
+        2.4,
+        0.25,
+        `t${i}`,
+      ),
     );
   }
   return parts.join('');

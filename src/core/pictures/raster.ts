@@ -3,8 +3,8 @@ import { initWasm, Resvg } from '@resvg/resvg-wasm';
 let started: Promise<void> | null = null;
 
 /** Gets the rasterer ready, once. It is the same in the browser and on the command line, so both make the same bytes. */
-export function startRaster(load: () => BufferSource | Response | Promise<Response>): Promise<void> {
-  started ??= initWasm(load());
+export function startRaster(load: () => Promise<Uint8Array<ArrayBuffer>>): Promise<void> {
+  started ??= load().then(initWasm);
   return started;
 }
 
