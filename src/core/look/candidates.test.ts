@@ -46,6 +46,7 @@ const neutral: Occasion = {
   spoken: true,
   words: new Set(),
   goods: 20,
+  ground: null,
   pictured: 1,
 };
 

@@ -2,7 +2,7 @@ import { chance } from '../chance';
 import { type Decided, type DecisionValue } from '../project';
 import { families, familyById, familyFit, type Family } from './families';
 import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
-import { fittingGenes, makeLook, occasionOf, paletteFor, type LookSource } from './look';
+import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
 import { contrastRatio } from './colour';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
@@ -74,7 +74,12 @@ class Pool {
     const { locks, turn } = this.search;
     const found = families.flatMap((family, at) => {
       const first = fittingGenes(family, this.occasion);
-      return family.schemes.slice(0, 3).flatMap((scheme) =>
+      const { ground } = this.occasion;
+      const schemes = [
+        first.scheme,
+        ...family.schemes.filter((scheme) => scheme !== first.scheme && givesGround(scheme, ground)),
+      ];
+      return schemes.slice(0, 3).flatMap((scheme) =>
         family.headings.slice(0, 3).flatMap((heading, i) => {
           const text = family.texts[(i + turn) % family.texts.length] ?? first.text;
           const dress = { ...first, scheme, mix: turn * 3 + (at % 3), ...(i ? { heading, text } : {}) };
@@ -91,7 +96,7 @@ class Pool {
     const family = familyById(base.family);
     if (!family) return [];
     const random = chance(turn * 911 + 5);
-    const schemes = [base.scheme, ...family.schemes];
+    const schemes = [base.scheme, ...family.schemes.filter((scheme) => givesGround(scheme, this.occasion.ground))];
     const headings = [base.heading, ...family.headings];
     const texts = [base.text, ...family.texts];
     const corners = [

@@ -62,9 +62,30 @@ export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasi
     spoken: tone.length > 0,
     words: new Set(words),
     goods: catalogue.products.length,
+    ground: groundAsked(reading),
     pictured,
   };
 }
+
+const groundWords = '(?:ground|background|page|pages|paper|site|website|backdrop)';
+const lightGround = new RegExp(
+  `\\b(?:pale|light|white|cream|bright)\\b[^.;]{0,16}\\b${groundWords}\\b|\\b${groundWords} (?:should be |is )?(?:pale|light|white)\\b`,
+  'i',
+);
+const darkGround = new RegExp(
+  `\\b(?:dark|black|deep|night)\\b[^.;]{0,16}\\b${groundWords}\\b|\\b${groundWords} (?:should be |is )?(?:dark|black)\\b`,
+  'i',
+);
+
+/** "On a pale ground", "a dark background": which the wishes ask for. */
+function groundAsked({ wishes }: Reading): Occasion['ground'] {
+  const asked = wishes.map((wish) => (typeof wish === 'string' ? wish : wish.text)).join(' ');
+  return lightGround.test(asked) ? 'light' : darkGround.test(asked) ? 'dark' : null;
+}
+
+/** Whether a scheme gives the ground that was asked for. */
+export const givesGround = (scheme: string, ground: Occasion['ground']): boolean =>
+  ground === null || (ground === 'dark') === (scheme === 'night' || scheme === 'flood');
 
 /** The colours that a look has to show, and those that it must not. A colour that the brief also refuses waits for the seller's word. */
 function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look['asked']; given: boolean; avoided: string[] } {
@@ -104,8 +125,9 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
 }
 
 /** Genes that suit a family and an occasion, before anyone has decided anything. */
-export function fittingGenes(family: Family, { mood }: Pick<Occasion, 'mood'>): Genes {
-  const scheme = [...family.schemes]
+export function fittingGenes(family: Family, { mood, ground }: Pick<Occasion, 'mood' | 'ground'>): Genes {
+  const given = family.schemes.filter((scheme) => givesGround(scheme, ground));
+  const scheme = (given.length ? given : [ground === 'dark' ? 'night' : 'paper'])
     .map((id, rank) => ({ id, value: (schemeById(id)?.fit(mood) ?? 0) - rank * 0.09 }))
     .sort((a, b) => b.value - a.value)[0];
   const pairs = family.headings

@@ -77,6 +77,12 @@ function clearOf(colour: Lch, avoided: readonly string[]): Lch {
   return { ...colour, c: 0.02 };
 }
 
+/** A light tint of a hue is called by its pale name: a ground thinned from red is pink. Where that was refused, the ground is plain. */
+function clearGround(ground: Lch, avoided: readonly string[]): Lch {
+  const named = { ...ground, c: Math.max(ground.c, 0.06) };
+  return ground.c > 0.006 && isLike(named, avoided) ? { l: ground.l, c: 0.01, h: 88 } : ground;
+}
+
 /**
  * A palette by role. Colours that the seller asked for stand as they were asked for; the rest follows from them.
  * Every pair of text and ground reaches 4.5:1 and every edge 3:1, by construction (WCAG 2.2, success criteria 1.4.3 and 1.4.11).
@@ -110,7 +116,7 @@ export function makePalette(wish: PaletteWish): Palette {
       ? hexOf({ ...darkest, l: Math.min(0.24, darkest.l) })
       : (scheme.id === 'paper' || scheme.id === 'tinted') && pale[0] && pale[0].hex !== accent
         ? pale[0].hex
-        : hexOf(clearOf(scheme.ground(leader, mood, freeGround), wish.avoided)));
+        : hexOf(clearGround(scheme.ground(leader, mood, freeGround), wish.avoided)));
   const g = lchOf(ground);
   const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
   const raised = hexOf({

@@ -1,6 +1,6 @@
 import { type Decided } from '../project';
 import { geneDecisions } from './genes';
-import { occasionOf, paletteFor, type Look, type LookSource } from './look';
+import { givesGround, occasionOf, paletteFor, type Look, type LookSource } from './look';
 import { paletteDistance, type Palette } from './palette';
 import { contrastRatio } from './colour';
 import { suggestPairs, type Pair } from './pairs';
@@ -16,10 +16,11 @@ export interface QuickPalette {
 
 /** Palettes that suit the brief, no two alike, best first. Colours that were asked for are in all of them. */
 export function quickPalettes(source: LookSource, decided: Decided, look: Look, count: number): QuickPalette[] {
-  const { mood } = occasionOf(source);
+  const { mood, ground } = occasionOf(source);
   const free = look.asked.filter((colour) => colour.hex !== '#ffffff').length < 2;
   const found: QuickPalette[] = [];
-  const ranked = [...schemes].sort((a, b) => b.fit(mood) - a.fit(mood));
+  const given = (id: string) => Number(givesGround(id, ground));
+  const ranked = [...schemes].sort((a, b) => given(b.id) - given(a.id) || b.fit(mood) - a.fit(mood));
   // A few mixtures of each scheme and harmony are more than are needed; what looks like one before it is passed over.
   for (const least of [14, 9, 5, 2.5, 1]) {
     for (let mix = 0; mix < 12; mix++)

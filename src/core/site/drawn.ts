@@ -44,7 +44,14 @@ export function openingArt(
   seed: number,
 ): MadePicture {
   const outlines = look.genes.art === 'lettering' ? outlinesOf(look.heading.id) : null;
-  const wish = { kind: look.genes.art, palette: look.palette, names: nounsOf(known), name, seed: seed + look.genes.mix };
+  const wish = {
+    kind: look.genes.art,
+    palette: look.palette,
+    names: nounsOf(known),
+    name,
+    avoided: known.reading.coloursAvoided.map((fact) => fact.value.hex),
+    seed: seed + look.genes.mix,
+  };
   const key = JSON.stringify([wish, look.heading.id, outlines !== null]);
   const found = drawn.get(key) ?? makePicture({ ...wish, outlines });
   if (drawn.size > 24) drawn.clear();

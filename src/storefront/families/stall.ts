@@ -5,7 +5,7 @@ export const stall = `
 ${common}
 :root{--part:minmax(0,1fr);--rule:2px dashed var(--link);--loud:var(--head-weight) var(--h2)/1.2 var(--head);--bite:15px;--card:min(var(--soft-corner),18px)}
 .top{display:flex;flex-wrap:wrap;gap:.25rem 1.75rem;align-items:center;justify-content:space-between;background:var(--ground);padding-block:calc(3.1rem + .6rem) .6rem;position:relative}
-.top::before{content:"";position:absolute;inset:0 0 auto;height:2.9rem;background:repeating-linear-gradient(90deg,var(--accent) 0 40px,var(--raised) 40px 80px);-webkit-mask:radial-gradient(circle at 50% 0,#000 97%,#0000) 0 100%/40px 1.3rem repeat-x,linear-gradient(#000,#000) 0 0/100% calc(100% - 1.25rem) no-repeat;mask:radial-gradient(20px 1.3rem at 50% 0,currentColor 97%,transparent) 0 100%/40px 1.3rem repeat-x,linear-gradient(currentColor,currentColor) 0 0/100% calc(100% - 1.25rem) no-repeat}
+.top::before{content:"";position:absolute;inset:0 0 auto;height:2.9rem;background:repeating-linear-gradient(90deg,var(--accent) 0 40px,var(--raised) 40px 80px);mask:radial-gradient(20px 1.3rem at 50% 0,currentColor 97%,transparent) 0 100%/40px 1.3rem repeat-x,linear-gradient(currentColor,currentColor) 0 0/100% calc(100% - 1.25rem) no-repeat}
 .top .brand{font-size:1.7rem;line-height:1.15;color:var(--link)}
 .top li a,.tools a{font-weight:var(--strong)}
 .opening{text-align:center;display:grid;justify-items:center;gap:clamp(1.5rem,3vw,2.5rem);padding-top:clamp(1.25rem,3vw,2.5rem)!important}
@@ -30,7 +30,7 @@ main>section{position:relative}
 .goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,14rem),1fr));gap:1.75rem 1.25rem}
 .goods.few{grid-template-columns:repeat(auto-fit,minmax(min(100%,14rem),22rem));justify-content:center}
 .good{filter:drop-shadow(0 2px 0 color-mix(in oklab,var(--text) 22%,transparent))}
-.good a{background:var(--ground);padding:.75rem .75rem 1rem;border-radius:var(--card);text-align:center;justify-items:center;gap:.15rem;grid-template-rows:auto auto 1fr auto;--notch:radial-gradient(circle 10px at 0 calc(100% - 4.1rem),transparent 97%,currentColor) 0 0/51% 100% no-repeat,radial-gradient(circle 10px at 100% calc(100% - 4.1rem),transparent 97%,currentColor) 100% 0/51% 100% no-repeat;-webkit-mask:var(--notch);mask:var(--notch)}
+.good a{background:var(--ground);padding:.75rem .75rem 1rem;border-radius:var(--card);text-align:center;justify-items:center;gap:.15rem;grid-template-rows:auto auto 1fr auto;--notch:radial-gradient(circle 10px at 0 calc(100% - 4.1rem),transparent 97%,currentColor) 0 0/51% 100% no-repeat,radial-gradient(circle 10px at 100% calc(100% - 4.1rem),transparent 97%,currentColor) 100% 0/51% 100% no-repeat;mask:var(--notch)}
 .good .thumb{width:100%}
 .good .thumb img,.good .no-picture{border-radius:calc(var(--card)*.7)}
 .good .name{font-size:1.2rem;line-height:1.2;padding-top:.5rem}
@@ -46,7 +46,7 @@ main>section{position:relative}
 .why ul{text-align:center}
 .why li{background:var(--raised);border-radius:var(--card);padding:1.5rem}
 .why .claim{font:var(--head-weight) var(--h3)/1.3 var(--head)}
-.story{background:var(--second);color:var(--on-second);padding-block:calc(var(--rest) + var(--bite))!important;margin-top:var(--rest);text-align:center;--edge-cut:radial-gradient(circle var(--bite) at 50% var(--bite),currentColor 97%,transparent) 0 0/calc(var(--bite)*2) var(--bite) repeat-x,linear-gradient(currentColor,currentColor) 0 50%/100% calc(100% - var(--bite)*2 + 2px) no-repeat,radial-gradient(circle var(--bite) at 50% 0,currentColor 97%,transparent) 0 100%/calc(var(--bite)*2) var(--bite) repeat-x;-webkit-mask:var(--edge-cut);mask:var(--edge-cut)}
+.story{background:var(--second);color:var(--on-second);padding-block:calc(var(--rest) + var(--bite))!important;margin-top:var(--rest);text-align:center;--edge-cut:radial-gradient(circle var(--bite) at 50% var(--bite),currentColor 97%,transparent) 0 0/calc(var(--bite)*2) var(--bite) repeat-x,linear-gradient(currentColor,currentColor) 0 50%/100% calc(100% - var(--bite)*2 + 2px) no-repeat,radial-gradient(circle var(--bite) at 50% 0,currentColor 97%,transparent) 0 100%/calc(var(--bite)*2) var(--bite) repeat-x;mask:var(--edge-cut)}
 .story a{color:inherit}
 .story .prose{margin-inline:auto;text-align:start}
 .story .onward{text-align:center}

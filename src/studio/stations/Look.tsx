@@ -218,8 +218,8 @@ export function LookStation({ state, shop, path }: StationProps) {
         piece={piece}
       />
       <Row>
-        <Button onPress={() => setBench('candidates')}>Compare three looks</Button>
-        <QuietButton onPress={() => setBench('vary')}>Vary this one</QuietButton>
+        <Button onPress={() => setBench('candidates')}>Compare three</Button>
+        <QuietButton onPress={() => setBench('vary')}>Vary</QuietButton>
         <QuietButton onPress={() => setBench('again')}>Start again</QuietButton>
       </Row>
       <DisclosureGroup expandedKeys={open} onExpandedChange={setOpen}>

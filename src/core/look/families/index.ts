@@ -48,6 +48,8 @@ export interface Occasion {
   /** Words of the trade and the goods, in lower case. */
   words: ReadonlySet<string>;
   goods: number;
+  /** Whether a light or a dark ground is asked for in so many words. */
+  ground: 'light' | 'dark' | null;
   /** Share of the goods that has a picture, 0–1. */
   pictured: number;
 }

@@ -46,17 +46,28 @@ export interface ArtWish {
   /** The shop's own name. */
   name: string;
   outlines: Outlines | null;
+  avoided?: readonly string[];
   seed: number;
   width?: number;
   height?: number;
 }
 
 /** Draws a picture: same wish, same bytes. */
-export function makePicture({ kind, palette, names, name, outlines, seed, width = 1600, height = 1200 }: ArtWish): MadePicture {
+export function makePicture({
+  kind,
+  palette,
+  names,
+  name,
+  outlines,
+  avoided = [],
+  seed,
+  width = 1600,
+  height = 1200,
+}: ArtWish): MadePicture {
   const known = artKinds.find((candidate) => candidate.id === kind) ?? artKinds[0];
   if (!known) throw new Error('The registry of pictures is empty.');
   const random = chance(seed * 6151 + known.id.length * 97);
-  const body = known.draw({ width, height, random, palette, motifs: motifsFor(names), name, outlines });
+  const body = known.draw({ width, height, random, palette, motifs: motifsFor(names), name, outlines, avoided });
   return {
     kind: known.id,
     width,

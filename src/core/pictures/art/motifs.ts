@@ -117,7 +117,7 @@ export const motifs: readonly Motif[] = [
   },
   {
     id: 'yarn',
-    words: 'yarn wool thread knitting fibre fiber skein textile string rope cord',
+    words: 'yarn wool thread knitting fibre fiber skein textile string rope cord needle hook',
     height: 0.5,
     pieces: [
       ['M50 4a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'body'],

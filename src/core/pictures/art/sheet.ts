@@ -1,4 +1,4 @@
-import { hexOf, lchOf, type Palette } from '../../look';
+import { hexOf, isLike, lchOf, type Palette } from '../../look';
 import { type Outlines } from '../outlines';
 import { type Motif, type Piece } from './motifs';
 
@@ -11,6 +11,8 @@ export interface Brush {
   motifs: readonly Motif[];
   name: string;
   outlines: Outlines | null;
+  /** Hues that the seller refused: no tint of a picture may come near them. */
+  avoided: readonly string[];
 }
 
 export const round = (n: number): string => String(Math.round(n * 10) / 10);
@@ -28,12 +30,19 @@ export function blend(a: string, b: string, at: number): string {
   return hexOf({ l: mix(x.l, y.l), c: mix(x.c, y.c), h: x.c * (1 - at) > y.c * at ? x.h : y.h });
 }
 
+/** The ground with some of a colour in it; where that would be a hue that was refused, some of the text's grey instead. */
+export function wash({ palette, avoided }: Pick<Brush, 'palette' | 'avoided'>, hex: string, share: number): string {
+  const tinted = blend(palette.ground, hex, share);
+  const { l, c, h } = lchOf(tinted);
+  return isLike({ l, c: Math.max(c, 0.06), h }, avoided) ? blend(palette.ground, palette.text, share * 0.3) : tinted;
+}
+
 /** Colours that things of a shop are drawn in: its own, light and dark, never nearer to the ground than the eye can tell. */
-export function inksOf({ palette }: Pick<Brush, 'palette'>): string[] {
-  const { accent, second, text, ground } = palette;
+export function inksOf(brush: Pick<Brush, 'palette' | 'avoided'>): string[] {
+  const { accent, second, text, ground } = brush.palette;
   const light = lchOf(ground).l;
   const clear = (hex: string) => (Math.abs(lchOf(hex).l - light) < 0.16 ? tone(hex, light > 0.6 ? -0.22 : 0.25) : hex);
-  return [accent, second, blend(accent, ground, 0.45), blend(second, ground, 0.35), blend(text, accent, 0.3)].map(clear);
+  return [accent, second, wash(brush, accent, 0.55), wash(brush, second, 0.65), blend(text, accent, 0.3)].map(clear);
 }
 
 const pieces = (inner: readonly Piece[], fills: Record<Piece[1], string>): string =>

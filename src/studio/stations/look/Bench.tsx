@@ -329,22 +329,25 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
                       <Button onPress={() => onTake(look.decisions)}>Take this one</Button>
                       <QuietButton onPress={() => go('vary', look.decisions)}>Vary it</QuietButton>
                     </Row>
-                    <Chips
-                      aria-label={`Mix in from look ${i + 1}`}
-                      selectionMode="multiple"
-                      selectedKeys={partIds.filter((part) => from[part] === i)}
-                      onSelectionChange={(keys) => {
-                        // A part is always from one of the three: it is taken here, never just let go.
-                        const taken = partIds.filter((part) => from[part] !== i && new Set(keys).has(part));
-                        setFrom((before) => ({ ...before, ...Object.fromEntries(taken.map((part) => [part, i])) }));
-                      }}
-                    >
-                      {partIds.map((part) => (
-                        <Chip key={part} id={part}>
-                          {partNames[part]}
-                        </Chip>
-                      ))}
-                    </Chips>
+                    <Row style={{ flexWrap: 'nowrap', gap: 8, fontSize: 13.5 }}>
+                      <span>Mix:</span>
+                      <Chips
+                        aria-label={`Mix in from look ${i + 1}`}
+                        selectionMode="multiple"
+                        selectedKeys={partIds.filter((part) => from[part] === i)}
+                        onSelectionChange={(keys) => {
+                          // A part is always from one of the three: it is taken here, never just let go.
+                          const taken = partIds.filter((part) => from[part] !== i && new Set(keys).has(part));
+                          setFrom((before) => ({ ...before, ...Object.fromEntries(taken.map((part) => [part, i])) }));
+                        }}
+                      >
+                        {partIds.map((part) => (
+                          <Chip key={part} id={part}>
+                            {partNames[part]}
+                          </Chip>
+                        ))}
+                      </Chips>
+                    </Row>
                   </footer>
                 </article>
               );

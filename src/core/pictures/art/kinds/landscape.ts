@@ -1,10 +1,10 @@
-import { blend, disc, dots, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
+import { blend, wash, disc, dots, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
 
 /** Hills one behind the other, paler with distance, a sun or moon on a third of the width, and fields ruled into the nearest. */
 export function landscape(brush: Brush): string {
   const { width, height, random, palette } = brush;
   const [near = palette.accent, other = palette.second] = inksOf(brush);
-  const sky = blend(palette.ground, palette.second, 0.14);
+  const sky = wash(brush, palette.second, 0.14);
   const sun = {
     x: width * (random() < 0.5 ? 0.33 : 0.68),
     y: height * (0.24 + random() * 0.1),

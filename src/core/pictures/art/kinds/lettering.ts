@@ -1,4 +1,4 @@
-import { blend, dots, inksOf, rect, round, stipple, type Brush } from '../sheet';
+import { blend, wash, dots, inksOf, rect, round, stipple, type Brush } from '../sheet';
 import { setLine } from '../../outlines';
 
 /** The name's own letters, far too large, cut by the edge, printed over one another in two inks. */
@@ -6,7 +6,7 @@ export function lettering(brush: Brush): string {
   const { width, height, random, palette, name, outlines } = brush;
   const [first = palette.accent, second = palette.second] = inksOf(brush);
   const letters = [...name.replace(/[^\p{L}\p{N}]/gu, '')].slice(0, 4);
-  const ground = blend(palette.ground, palette.second, 0.1);
+  const ground = wash(brush, palette.second, 0.1);
   const parts = [rect(0, 0, width, height, ground)];
   if (outlines && letters.length) {
     const size = height * 1.35;

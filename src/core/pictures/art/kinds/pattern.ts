@@ -1,10 +1,10 @@
-import { blend, dots, drawMotif, inksOf, rect, stipple, type Brush } from '../sheet';
+import { wash, dots, drawMotif, inksOf, rect, stipple, type Brush } from '../sheet';
 
 /** Things of the shop in a half-drop repeat: each second column lies half a step lower, turned the other way. */
 export function pattern(brush: Brush): string {
   const { width, height, random, palette, motifs } = brush;
   const inks = inksOf(brush);
-  const ground = blend(palette.ground, palette.second, 0.14 + random() * 0.16);
+  const ground = wash(brush, palette.second, 0.14 + random() * 0.16);
   const step = height / (3.2 + Math.floor(random() * 2));
   const columns = Math.ceil(width / (step * 0.92)) + 1;
   const rows = Math.ceil(height / step) + 2;

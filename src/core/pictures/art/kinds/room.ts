@@ -1,11 +1,11 @@
-import { blend, dots, drawMotif, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
+import { blend, wash, dots, drawMotif, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
 
 /** A corner of a room: a window on the left, its light on wall and floor, a table with two things of the shop. */
 export function room(brush: Brush): string {
   const { width, height, random, palette, motifs } = brush;
   const inks = inksOf(brush);
-  const wall = blend(palette.ground, palette.accent, 0.2);
-  const floor = blend(palette.ground, palette.second, 0.42);
+  const wall = wash(brush, palette.accent, 0.2);
+  const floor = wash(brush, palette.second, 0.42);
   const line = height * 0.74;
   const light = blend(wall, palette.ground, 0.72);
   const win = { x: width * (0.1 + random() * 0.05), y: height * 0.1, w: width * 0.2, h: height * 0.44 };

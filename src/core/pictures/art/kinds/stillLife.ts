@@ -1,5 +1,5 @@
 import { type Motif } from '../motifs';
-import { blend, disc, dots, drawMotif, inksOf, one, rect, round, stipple, tone, type Brush, type Placed } from '../sheet';
+import { wash, disc, dots, drawMotif, inksOf, one, rect, round, stipple, tone, type Brush, type Placed } from '../sheet';
 
 /**
  * Things of the shop on a table: the tallest a little off the middle, lower ones in front and to either side so that their outline falls
@@ -9,7 +9,7 @@ export function stillLife(brush: Brush): string {
   const { width, height, random, palette, motifs } = brush;
   const inks = inksOf(brush);
   const wall = palette.ground;
-  const table = blend(palette.ground, palette.second, 0.26);
+  const table = wash(brush, palette.second, 0.26);
   const edge = height * (0.66 + random() * 0.06);
   const tall = [...motifs].sort((a, b) => b.height - a.height);
   const unit = Math.min(width * 0.26, height * 0.44) / Math.max(0.42, (tall[0] as Motif).height);
@@ -40,7 +40,7 @@ export function stillLife(brush: Brush): string {
     return `<path d="M${round(x - wide)} ${round(y)}L${round(x + wide)} ${round(y)}L${round(x + wide * 0.7 + long)} ${round(y - long * 0.16)}L${round(x - wide * 0.5 + long)} ${round(y - long * 0.16)}z" fill="${shadow}"/>`;
   };
   const arch = one(random, ['disc', 'arch', 'sheet'] as const);
-  const light = blend(wall, palette.accent, 0.16);
+  const light = wash(brush, palette.accent, 0.16);
   const behind =
     arch === 'disc'
       ? disc(middle + width * 0.06, edge - height * 0.22, height * 0.34, light)

@@ -1,10 +1,10 @@
-import { blend, dots, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
+import { wash, dots, inksOf, rect, round, stipple, tone, type Brush } from '../sheet';
 
 /** Cut paper: large torn shapes laid over one another, each with its shadow and its own grain. */
 export function texture(brush: Brush): string {
   const { width, height, random, palette } = brush;
   const inks = inksOf(brush);
-  const parts = [rect(0, 0, width, height, blend(palette.ground, palette.accent, 0.1))];
+  const parts = [rect(0, 0, width, height, wash(brush, palette.accent, 0.1))];
   const sheets = 6;
   for (let i = 0; i < sheets; i++) {
     const ink = inks[i % inks.length] as string;
