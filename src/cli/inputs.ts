@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { importGoods } from '@/core/goods';
-import { missingPictures, readPicture } from '@/core/pictures';
+import { keepPicture, missingPictures } from '@/core/pictures';
+import { serverCodec } from './codec';
 import { fitsPlace, isPlace, newProject, type Picture, type Problem, type Project } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
 
@@ -46,13 +47,14 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   const pictures: Picture[] = [];
   for (const [name, bytes] of [...inputs.pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
     if (!named.has(name.toLowerCase())) continue;
-    const picture = await readPicture(name, bytes);
-    if (!picture.ok) {
-      problems.push({ row: 0, column: '', kind: 'left-out', say: picture.say });
+    const kept = await keepPicture(name, bytes, serverCodec);
+    if (!kept.ok) {
+      problems.push({ row: 0, column: '', kind: 'left-out', say: kept.say });
       continue;
     }
-    pictures.push(picture.value);
-    bytesByHash.set(picture.value.hash, bytes);
+    pictures.push(kept.value.picture);
+    for (const say of kept.value.notes) problems.push({ row: 0, column: 'picture', kind: 'look', say });
+    for (const [hash, file] of kept.value.files) bytesByHash.set(hash, file);
   }
   for (const { name, product } of missingPictures(
     project.goods.products,

@@ -2,7 +2,7 @@ import { priceRange, stockOf, type Catalogue } from '@/core/goods';
 import { runLength } from '@/core/look';
 import { sectionDefinition } from '@/core/plan';
 import { type Product } from '@/core/project';
-import { type Addresses, type Shop, type Target, type View } from '@/core/site';
+import { type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
 import { formatMoney } from '@/core/till';
 import { askedAt, splitBlock, wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
 import { html, type Markup } from './html';
@@ -128,17 +128,31 @@ export function fitClass({ shop }: Pick<Context, 'shop'>, text: string): string 
 /** Words wider than this, em, are broken. */
 export const longestFit = 16;
 
+/** Steps in which a place to look at is told to the styles, in percent. */
+export const focusSteps = [0, 20, 35, 50, 65, 80, 100];
+
+/** Classes that say how a picture stands in a place of another shape: whole, or filled with its focus in sight. */
+function standing({ fit, focus }: PictureAt): Markup | null {
+  if (fit === 'whole') return html`class="whole"`;
+  const step = (share: number) =>
+    focusSteps.reduce((best, one) => (Math.abs(one - share * 100) < Math.abs(best - share * 100) ? one : best));
+  const [x, y] = [step(focus.x), step(focus.y)];
+  return x === 50 && y === 50 ? null : html`class="at-${x} at-y-${y}"`;
+}
+
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */
 export function productPicture(
   context: Context,
   product: Product,
   name: string | undefined,
-  options: { eager?: boolean; decorative?: boolean } = {},
+  options: { eager?: boolean; decorative?: boolean; sizes?: string } = {},
 ): Markup {
   const picture = name ? context.addresses.picture(name) : null;
   if (!picture) return html`<span class="no-picture" aria-hidden="true"><span>${product.title.slice(0, 1)}</span></span>`;
   return html`<img
     src="${picture.src}"
+    ${picture.srcset ? html`srcset="${picture.srcset}" sizes="${options.sizes ?? '(max-width: 600px) 92vw, 30vw'}"` : null}
+    ${standing(picture)}
     alt="${options.decorative ? '' : product.title}"
     width="${picture.width}"
     height="${picture.height}"

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { importText } from '@/core/goods';
 import { families } from '@/core/look';
-import { newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
+import { pictureSchema, newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
 import { makeShop, relativeAddresses, siteFiles, viewPath, viewsOf } from '@/core/site';
 import { storefront } from './index';
 
@@ -16,7 +16,13 @@ const lists: Record<string, string> = {
   'the sample': readFileSync('demo/goods.csv', 'utf8'),
 };
 
-const picture: Picture = { name: 'madder-bed-skein.webp', hash: 'ab'.repeat(32), type: 'image/webp', width: 820, height: 820 };
+const picture: Picture = pictureSchema.parse({
+  name: 'madder-bed-skein.webp',
+  hash: 'ab'.repeat(32),
+  type: 'image/webp',
+  width: 820,
+  height: 820,
+});
 
 function project(
   list: string,

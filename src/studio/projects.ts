@@ -1,7 +1,8 @@
 import { newProject, readProjectFile, startHistory, writeProjectFile, type Picture, type Project } from '@/core/project';
 import { importGoods } from '@/core/goods';
-import { readPicture } from '@/core/pictures';
+
 import { fail, ok, type Result } from '@/core/result';
+import { ShopWorker } from '@/workers/client';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
 import { loadHistory, saveHistory } from './store';
 
@@ -13,22 +14,26 @@ export async function createProject(name: string): Promise<string> {
   return project.id;
 }
 
-/** Keeps picture files and says what each is. Those that are no pictures are named in `refused`. */
+/** Keeps picture files and says what each is. Those that are no pictures are named in `refused`, what is odd about others in `notes`. */
 export async function keepPictures(
   files: readonly { name: string; bytes: Uint8Array }[],
-): Promise<{ pictures: Picture[]; refused: string[] }> {
+  worker: ShopWorker,
+  progress: (done: number) => void = () => undefined,
+): Promise<{ pictures: Picture[]; refused: string[]; notes: string[] }> {
   const pictures: Picture[] = [];
   const refused: string[] = [];
-  for (const { name, bytes } of files) {
-    const picture = await readPicture(name, bytes);
-    if (!picture.ok) {
-      refused.push(picture.say);
+  const notes: string[] = [];
+  for (const [i, { name, bytes }] of files.entries()) {
+    progress(i);
+    const kept = await worker.ask('keep', { name, bytes });
+    if (!kept.ok) {
+      refused.push(kept.say);
       continue;
     }
-    await writePictureBytes(picture.value.hash, bytes);
-    pictures.push(picture.value);
+    pictures.push(kept.value.picture);
+    notes.push(...kept.value.notes);
   }
-  return { pictures, refused };
+  return { pictures, refused, notes };
 }
 
 async function fetchBytes(path: string): Promise<Uint8Array> {
@@ -58,7 +63,9 @@ export async function createSample(progress: (say: string) => void): Promise<str
       )),
     );
   }
-  const { pictures } = await keepPictures(files);
+  const worker = new ShopWorker();
+  const { pictures } = await keepPictures(files, worker, (done) => progress(`Taking in picture ${done + 1} of ${files.length}`));
+  worker.close();
   const at = now();
   const project: Project = {
     ...newProject(crypto.randomUUID(), 'Tarnwick Dye House', at),
@@ -73,7 +80,7 @@ export async function createSample(progress: (say: string) => void): Promise<str
 
 export async function exportProject(project: Project): Promise<Uint8Array> {
   const pictures = new Map<string, Uint8Array>();
-  for (const { hash } of project.pictures) {
+  for (const hash of project.pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)])) {
     const bytes = await readPictureBytes(hash);
     if (bytes) pictures.set(hash, bytes);
   }

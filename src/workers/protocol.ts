@@ -11,7 +11,7 @@ import {
   type SectionKind,
 } from '@/core/plan';
 import { type Finding } from '@/core/proof';
-import { type DecisionValue, type Project } from '@/core/project';
+import { type DecisionValue, type Picture, type Project } from '@/core/project';
 import { type Result } from '@/core/result';
 import { type Exceptions, type LooksKind, type MarkChoice, type ShopDifference, type Target } from '@/core/site';
 import { type TillRules } from '@/core/till';
@@ -137,6 +137,10 @@ export interface Jobs {
   quick: { give: Record<string, never>; get: { palettes: QuickPalette[]; pairs: Pair[] } };
   marks: { give: Record<string, never>; get: { kind: string; name: string; manner: string; svg: string; smallest: number }[] };
   arts: { give: Record<string, never>; get: { kind: string; name: string; say: string; src: string }[] };
+  /** Takes a picture file in: upright, without what else is in the file, in the sizes of screens. */
+  keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };
+  /** The same picture without its plain background. */
+  cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */
   tokens: { give: Record<string, never>; get: string };
   import: { give: { bytes: Uint8Array; currency: string }; get: Result<ImportedGoods> };

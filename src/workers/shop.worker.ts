@@ -26,6 +26,9 @@ import {
 import { quickPairs, quickPalettes, writeTokens } from '@/core/look';
 import {
   artKinds,
+  cutOut,
+  keepPicture,
+  plainGround,
   markFile,
   markOptions,
   outlinesOf,
@@ -36,7 +39,8 @@ import {
 } from '@/core/pictures';
 import { rework, wordsPlace } from '@/core/words';
 import { storefront } from '@/storefront';
-import { readPictureBytes } from './pictureStore';
+import { browserCodec, packPixels } from './codec';
+import { readPictureBytes, writePictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
 import { summarise } from './summary';
 
@@ -67,7 +71,9 @@ function windowAddresses(of: Shop): Addresses {
     picture: (name) => {
       const picture = of.pictures.get(name.toLowerCase());
       const src = urlOf(picture);
-      return picture && src ? { src, width: picture.width, height: picture.height } : null;
+      return picture && src
+        ? { src, width: picture.width, height: picture.height, srcset: '', fit: picture.fit, focus: picture.focus }
+        : null;
     },
   };
 }
@@ -283,6 +289,25 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
       const { svg } = openingArt(of, of.name, look, openedProject().seed);
       return { kind: id, name, say, src: `data:image/svg+xml,${encodeURIComponent(svg)}` };
     });
+  },
+  keep: async ({ name, bytes }) => {
+    const kept = await keepPicture(name, bytes, browserCodec);
+    if (!kept.ok) return kept;
+    for (const [hash, file] of kept.value.files) await writePictureBytes(hash, file);
+    return { ok: true, value: { picture: kept.value.picture, notes: kept.value.notes } };
+  },
+  cutOut: async ({ name }) => {
+    const picture = openedProject().pictures.find((one) => one.name === name);
+    const bytes = picture && (await readPictureBytes(picture.hash));
+    if (!picture || !bytes) return { ok: false, say: `“${name}” is no longer here.` };
+    const pixels = await browserCodec.open(bytes, 1600);
+    const ground = plainGround(pixels);
+    if (!ground)
+      return { ok: false, say: `“${name}” has no plain background all round, so there is nothing to take out cleanly.` };
+    const kept = await keepPicture(name, await packPixels(cutOut(pixels, ground)), browserCodec);
+    if (!kept.ok) return kept;
+    for (const [hash, file] of kept.value.files) await writePictureBytes(hash, file);
+    return { ok: true, value: { picture: { ...kept.value.picture, ground: null, fit: 'whole' }, notes: kept.value.notes } };
   },
   tokens: async () => writeTokens(opened().look, opened().name),
   import: async ({ bytes, currency }) => importGoods(bytes, currency),

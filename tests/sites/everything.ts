@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { importText } from '@/core/goods';
 import { sectionDefinition, sectionLibrary } from '@/core/plan';
-import { newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
+import { pictureSchema, newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
 
 /** What the sample shop would have to say for every section to be filled. Invented. */
 const more = `
@@ -15,7 +15,13 @@ Fibre: wool from two flocks. Care: hand wash cool.
 
 Find us at pictures.example/tarnwick`;
 
-const picture: Picture = { name: 'madder-bed-skein.webp', hash: 'ab'.repeat(32), type: 'image/webp', width: 820, height: 820 };
+const picture: Picture = pictureSchema.parse({
+  name: 'madder-bed-skein.webp',
+  hash: 'ab'.repeat(32),
+  type: 'image/webp',
+  width: 820,
+  height: 820,
+});
 
 /** The sample shop with every section of the library on its front page, each in one of its arrangements, and texts where they are asked for. */
 export function everything(family: string, arrangement: 0 | 1, filled = true): Project {

@@ -25,3 +25,6 @@ export {
   type MarkSource,
 } from './marks';
 export { rasterize, startRaster } from './raster';
+export { enoughPixels, isAnimated, keepPicture, screenWidths, type Codec, type Kept } from './keep';
+export { coloursOf, cropKeeps, cutOut, plainGround, subjectOf, type Box, type Pixels, type Spot } from './pixels';
+export { cleanSvg } from './svg';

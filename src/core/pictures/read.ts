@@ -33,6 +33,12 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
       type: media,
       width: turned ? height : width,
       height: turned ? width : height,
+      bytes: bytes.length,
+      sizes: [],
+      focus: { x: 0.5, y: 0.5 },
+      fit: 'fill',
+      ground: null,
+      colours: [],
     });
   } catch {
     return fail(`“${name}” is not a picture. Choose a WebP, JPEG or PNG file.`);

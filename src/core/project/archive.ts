@@ -55,11 +55,15 @@ export function pack(files: Iterable<readonly [path: string, bytes: Uint8Array]>
   return zipSync(entries);
 }
 
+/** Every picture file of a project: each picture and its smaller sizes. */
+const hashesOf = ({ pictures }: Pick<Project, 'pictures'>): string[] =>
+  pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]);
+
 /** The whole project as one file: its document and its pictures. */
 export function writeProjectFile({ project, pictures }: ProjectFile): Uint8Array {
-  const used = project.pictures.flatMap((picture) => {
-    const bytes = pictures.get(picture.hash);
-    return bytes ? [[`pictures/${picture.hash}`, bytes] as const] : [];
+  const used = hashesOf(project).flatMap((hash) => {
+    const bytes = pictures.get(hash);
+    return bytes ? [[`pictures/${hash}`, bytes] as const] : [];
   });
   return pack([['project.json', strToU8(JSON.stringify(project, null, 2))], ...used]);
 }
@@ -78,7 +82,7 @@ export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
   const project = readProject(parsed);
   if (!project.ok) return project;
   const pictures = new Map<string, Uint8Array>();
-  for (const { hash } of project.value.pictures) {
+  for (const hash of hashesOf(project.value)) {
     const found = files.value.get(`pictures/${hash}`);
     if (found) pictures.set(hash, found);
   }

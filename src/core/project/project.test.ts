@@ -1,5 +1,6 @@
 import { zipSync, strToU8 } from 'fflate';
 import {
+  pictureSchema,
   change,
   Decided,
   decide,
@@ -113,7 +114,7 @@ describe('a project document', () => {
 });
 
 describe('a project file', () => {
-  const picture = { name: 'a.webp', hash: 'a'.repeat(64), type: 'image/webp' as const, width: 4, height: 4 };
+  const picture = pictureSchema.parse({ name: 'a.webp', hash: 'a'.repeat(64), type: 'image/webp' as const, width: 4, height: 4 });
   const file = () => ({
     project: { ...project(), brief: 'Ünïcode “brief” 🧶', pictures: [picture] },
     pictures: new Map([[picture.hash, Uint8Array.from([1, 2, 3])]]),

@@ -47,9 +47,21 @@ export const pictureSchema = z.object({
   name: z.string(),
   /** SHA-256 of the bytes, in hex: the key under which the bytes are kept. */
   hash: z.string().regex(/^[0-9a-f]{64}$/),
-  type: z.enum(['image/webp', 'image/png', 'image/jpeg', 'image/gif', 'image/avif']),
+  type: z.enum(['image/webp', 'image/png', 'image/jpeg', 'image/gif', 'image/avif', 'image/svg+xml']),
   width: z.number().int().positive(),
   height: z.number().int().positive(),
+  /** Weight of the file. */
+  bytes: z.number().int().nonnegative().default(0),
+  /** Smaller sizes of it, narrowest first. */
+  sizes: z.array(z.object({ hash: z.string(), width: z.number().int().positive(), bytes: z.number().int() })).default([]),
+  /** Where to look, as shares of width and height: crops keep it in sight. */
+  focus: z.object({ x: z.number(), y: z.number() }).default({ x: 0.5, y: 0.5 }),
+  /** "fill" crops it to its place; "whole" shows all of it, with the ground beside. */
+  fit: z.enum(['fill', 'whole']).default('fill'),
+  /** The plain colour round it, or null. */
+  ground: z.string().nullable().default(null),
+  /** The colours that it is remembered by. */
+  colours: z.array(z.string()).default([]),
 });
 
 export const decisionSchema = z.object({

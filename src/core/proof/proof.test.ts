@@ -1,5 +1,5 @@
 import { importText } from '../goods';
-import { newProject, type DecisionValue, type Project } from '../project';
+import { pictureSchema, newProject, type DecisionValue, type Project } from '../project';
 import { makeShop } from '../site';
 import { checks, findingsOf, stationsDone, stations } from './index';
 
@@ -21,7 +21,7 @@ function project(part: { brief?: string; list?: string; decisions?: Record<strin
     ...newProject('p', 'Shop', ''),
     brief: part.brief ?? good,
     goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '', '').goods,
-    pictures: [{ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1, height: 1 }],
+    pictures: [pictureSchema.parse({ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1, height: 1 })],
     decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
   };
 }

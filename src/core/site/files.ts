@@ -15,10 +15,21 @@ export interface Target {
   address: string;
 }
 
+/** A picture as a page calls it: its largest file, the smaller ones for narrower screens, and how it stands in a place of another shape. */
+export interface PictureAt {
+  src: string;
+  width: number;
+  height: number;
+  /** "pictures/a.webp 480w, …", or empty. */
+  srcset: string;
+  fit: Picture['fit'];
+  focus: Picture['focus'];
+}
+
 /** How one page calls others: its links, pictures and assets. */
 export interface Addresses {
   page: (path: string, view?: View) => string;
-  picture: (name: string) => { src: string; width: number; height: number } | null;
+  picture: (name: string) => PictureAt | null;
   asset: (path: string) => string;
   canonical: (path: string) => string;
 }
@@ -50,9 +61,19 @@ const extension: Record<Picture['type'], string> = {
   'image/jpeg': 'jpg',
   'image/gif': 'gif',
   'image/avif': 'avif',
+  'image/svg+xml': 'svg',
 };
 
 export const pictureFile = (picture: Picture): string => `pictures/${picture.hash.slice(0, 20)}.${extension[picture.type]}`;
+
+const sizeFile = (hash: string): string => `pictures/${hash.slice(0, 20)}.webp`;
+
+function pictureAt(picture: Picture, address: (file: string) => string): PictureAt {
+  const { width, height, sizes, fit, focus } = picture;
+  const src = address(pictureFile(picture));
+  const all = sizes.map((size) => `${address(sizeFile(size.hash))} ${size.width}w`);
+  return { src, width, height, fit, focus, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
+}
 
 /** Addresses as a published page writes them: relative, so that the site stands in any folder of any host. */
 export function relativeAddresses(shop: Shop, from: string, target: Target): Addresses {
@@ -64,7 +85,7 @@ export function relativeAddresses(shop: Shop, from: string, target: Target): Add
     canonical: (path) => target.address + path,
     picture: (name) => {
       const picture = shop.pictures.get(name.toLowerCase());
-      return picture ? { src: root + pictureFile(picture), width: picture.width, height: picture.height } : null;
+      return picture ? pictureAt(picture, (file) => root + file) : null;
     },
   };
 }
@@ -133,12 +154,14 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
     text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n`,
   };
   const used = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+  if (shop.mark.logo) used.add(shop.mark.logo.toLowerCase());
   const sent = new Set<string>();
   for (const name of used) {
     const picture = shop.pictures.get(name);
     if (!picture || sent.has(picture.hash)) continue;
     sent.add(picture.hash);
     yield { path: pictureFile(picture), picture: picture.hash };
+    for (const { hash } of picture.sizes) yield { path: sizeFile(hash), picture: hash };
   }
   for (const { path, from } of draw.assets(shop)) yield { path, asset: from };
 }

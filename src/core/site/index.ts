@@ -28,6 +28,7 @@ export {
   type Draw,
   type HostData,
   type Offer,
+  type PictureAt,
   type SearchEntry,
   type SiteFile,
   type Target,

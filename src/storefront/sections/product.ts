@@ -57,7 +57,10 @@ function pictures(c: SectionContext, item: Product): Markup | readonly Markup[] 
   return known.map(
     (name, i) =>
       html`<figure>
-        ${productPicture(c, i === 0 ? item : { ...item, title: `${item.title}, picture ${i + 1}` }, name, { eager: i === 0 })}
+        ${productPicture(c, i === 0 ? item : { ...item, title: `${item.title}, picture ${i + 1}` }, name, {
+          eager: i === 0,
+          sizes: '(max-width: 820px) 100vw, 60vw',
+        })}
       </figure>`,
   );
 }

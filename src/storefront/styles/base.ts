@@ -1,4 +1,4 @@
-import { longestFit } from '../context';
+import { focusSteps, longestFit } from '../context';
 
 /** What all families share: reset, text, forms, cart and checkout. Layout that tells families apart is theirs. */
 /** Classes that say how wide the longest word of a heading is, in em. */
@@ -9,6 +9,9 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
 
 /** A mark is so many text lines high as its manner wants; its size is the seller's. */
 const marks = `.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem)}.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}${Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`).join('')}`;
+
+/** Where to look in a picture that is cropped; one that is to be seen whole stands on the raised ground. */
+const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important;background:var(--raised)}`;
 
 export const base = `
 *,*::before,*::after{box-sizing:border-box}
@@ -48,6 +51,7 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
 .no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
 ${marks}
+${standing}
 .top a,.foot a{color:inherit;text-decoration:none}
 .top a:hover,.foot a:hover{text-decoration:underline}
 .top ul,.foot ul{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem}

@@ -7,6 +7,7 @@ import { Decided, type Problem, type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { keepPictures } from '../projects';
+import { Pictures } from './goods/Pictures';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
 import { ProductTable } from './ProductTable';
@@ -67,7 +68,7 @@ const kinds: Record<Problem['kind'], string> = { 'left-out': 'left out', mended:
 /** The table of goods, the problems of the list, and the product at hand. */
 export function GoodsStation({ state, shop }: StationProps) {
   const { project } = state;
-  const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
+  const [said, setSaid] = useState<{ kind: 'mend' | 'fine' | 'todo'; say: string } | null>(null);
   const [pasting, setPasting] = useState(false);
   const [pasted, setPasted] = useState('');
   const [find, setFind] = useState('');
@@ -106,7 +107,10 @@ export function GoodsStation({ state, shop }: StationProps) {
   const takePictures = async (files: { name: string; bytes: Uint8Array }[]) => {
     setBusy(`Taking in ${files.length} pictures …`);
     try {
-      const { pictures, refused } = await keepPictures(files);
+      if (!shop.worker) return;
+      const { pictures, refused, notes } = await keepPictures(files, shop.worker, (done) =>
+        setBusy(`Taking in picture ${done + 1} of ${files.length} …`),
+      );
       const named = new Set(pictures.map((picture) => picture.name.toLowerCase()));
       if (pictures.length)
         state.change('Add pictures', (p) => ({
@@ -115,8 +119,11 @@ export function GoodsStation({ state, shop }: StationProps) {
         }));
       setSaid(
         refused.length
-          ? { kind: 'mend', say: refused.join(' ') }
-          : { kind: 'fine', say: `${pictures.length} pictures are in. They belong to the products whose list names them.` },
+          ? { kind: 'mend', say: [...refused, ...(pictures.length ? [`${pictures.length} others are in.`] : [])].join(' ') }
+          : {
+              kind: notes.length ? 'todo' : 'fine',
+              say: [`${pictures.length} pictures are in. They belong to the products whose list names them.`, ...notes].join(' '),
+            },
       );
     } catch (error) {
       setSaid({ kind: 'mend', say: error instanceof Error ? error.message : 'The pictures could not be kept.' });
@@ -188,6 +195,7 @@ export function GoodsStation({ state, shop }: StationProps) {
               <>
                 <ListNotes file={project.goods.file} products={products} problems={project.goods.problems} />
                 <Shelves state={state} shop={shop} products={products} />
+                <Pictures state={state} shop={shop} />
               </>
             )}
           </Side>

@@ -1,0 +1,233 @@
+import { converter, formatHex } from 'culori';
+import { chance } from '../chance';
+
+/** A picture as rows of red, green, blue and opacity, a byte each. */
+export interface Pixels {
+  width: number;
+  height: number;
+  data: Uint8ClampedArray;
+}
+
+/** A place or a box in a picture, as shares of its width and height. */
+export interface Spot {
+  x: number;
+  y: number;
+}
+export interface Box extends Spot {
+  width: number;
+  height: number;
+}
+
+type Rgb = [number, number, number];
+
+const at = ({ data, width }: Pixels, x: number, y: number): Rgb => {
+  const i = (y * width + x) * 4;
+  return [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
+};
+const opacity = ({ data, width }: Pixels, x: number, y: number): number => data[(y * width + x) * 4 + 3] ?? 255;
+
+/** Distance of two colours, weighted towards green as the eye is. */
+const far = (a: Rgb, b: Rgb): number => Math.sqrt(2 * (a[0] - b[0]) ** 2 + 4 * (a[1] - b[1]) ** 2 + 3 * (a[2] - b[2]) ** 2) / 3;
+
+function border(pixels: Pixels): Rgb[] {
+  const { width, height } = pixels;
+  const found: Rgb[] = [];
+  for (let x = 0; x < width; x++) found.push(at(pixels, x, 0), at(pixels, x, height - 1));
+  for (let y = 0; y < height; y++) found.push(at(pixels, 0, y), at(pixels, width - 1, y));
+  return found;
+}
+
+const median = (numbers: number[]): number => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] ?? 0;
+
+/** The colour that goes all round a picture, where nine tenths of its edge have it; null where its edge is busy. */
+export function plainGround(pixels: Pixels): Rgb | null {
+  const edge = border(pixels);
+  const middle: Rgb = [0, 1, 2].map((i) => median(edge.map((one) => one[i] ?? 0))) as Rgb;
+  const like = edge.filter((one) => far(one, middle) < 26).length;
+  return like >= edge.length * 0.9 ? middle : null;
+}
+
+/**
+ * What stands out, as a box and its centre of weight: pixels unlike the edge of the picture, and edges within it. Without anything of the
+ * kind, the middle.
+ */
+export function subjectOf(pixels: Pixels): { box: Box; focus: Spot } {
+  const { width, height } = pixels;
+  const edge = border(pixels);
+  const middle: Rgb = [0, 1, 2].map((i) => median(edge.map((one) => one[i] ?? 0))) as Rgb;
+  const weights = new Float32Array(width * height);
+  let most = 0;
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const here = at(pixels, x, y);
+      const right = at(pixels, Math.min(width - 1, x + 1), y);
+      const below = at(pixels, x, Math.min(height - 1, y + 1));
+      const weight = (opacity(pixels, x, y) / 255) * (far(here, middle) + 1.5 * (far(here, right) + far(here, below)));
+      weights[y * width + x] = weight;
+      most = Math.max(most, weight);
+    }
+  const least = Math.max(18, most * 0.22);
+  const columns = new Float32Array(width);
+  const rows = new Float32Array(height);
+  let [sum, sx, sy] = [0, 0, 0];
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const weight = weights[y * width + x] ?? 0;
+      if (weight < least) continue;
+      columns[x] = (columns[x] ?? 0) + 1;
+      rows[y] = (rows[y] ?? 0) + 1;
+      sum += weight;
+      sx += weight * x;
+      sy += weight * y;
+    }
+  if (!sum) return { box: { x: 0.25, y: 0.25, width: 0.5, height: 0.5 }, focus: { x: 0.5, y: 0.5 } };
+  // A few stray pixels don't widen the box.
+  const span = (counts: Float32Array, across: number): [number, number] => {
+    const enough = Math.max(1, across * 0.015);
+    const first = counts.findIndex((count) => count >= enough);
+    const last = counts.length - 1 - [...counts].reverse().findIndex((count) => count >= enough);
+    return first < 0 ? [0, counts.length - 1] : [first, last];
+  };
+  const [left, right] = span(columns, height);
+  const [top, bottom] = span(rows, width);
+  return {
+    box: { x: left / width, y: top / height, width: (right - left + 1) / width, height: (bottom - top + 1) / height },
+    focus: { x: sx / sum / width, y: sy / sum / height },
+  };
+}
+
+/** Whether a crop to a shape, centred as near the focus as the picture allows, keeps all of the subject. */
+export function cropKeeps(size: { width: number; height: number }, box: Box, focus: Spot, shape: number): boolean {
+  const ratio = size.width / size.height;
+  const [w, h] = ratio > shape ? [shape / ratio, 1] : [1, ratio / shape];
+  const from = (centre: number, share: number) => Math.min(1 - share, Math.max(0, centre - share / 2));
+  const [x, y] = [from(focus.x, w), from(focus.y, h)];
+  const slack = 0.02;
+  return box.x >= x - slack && box.y >= y - slack && box.x + box.width <= x + w + slack && box.y + box.height <= y + h + slack;
+}
+
+const toOklab = converter('oklab');
+
+/**
+ * The colours that a picture is remembered by: clusters in OKLab, the large and the vivid first. What is see-through does not count, and
+ * the plain ground comes last.
+ */
+export function coloursOf(pixels: Pixels, count = 5): string[] {
+  const bins = new Map<number, { n: number; r: number; g: number; b: number }>();
+  for (let i = 0; i < pixels.data.length; i += 4) {
+    if ((pixels.data[i + 3] ?? 0) < 128) continue;
+    const [r, g, b] = [pixels.data[i] ?? 0, pixels.data[i + 1] ?? 0, pixels.data[i + 2] ?? 0];
+    const key = ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
+    const bin = bins.get(key) ?? { n: 0, r: 0, g: 0, b: 0 };
+    bin.n++;
+    bin.r += r;
+    bin.g += g;
+    bin.b += b;
+    bins.set(key, bin);
+  }
+  const points = [...bins.values()].map(({ n, r, g, b }) => {
+    const lab = toOklab({ mode: 'rgb', r: r / n / 255, g: g / n / 255, b: b / n / 255 });
+    return { n, l: lab.l, a: lab.a, b: lab.b };
+  });
+  if (!points.length) return [];
+  const distance = (p: { l: number; a: number; b: number }, q: { l: number; a: number; b: number }) =>
+    (p.l - q.l) ** 2 + 4 * (p.a - q.a) ** 2 + 4 * (p.b - q.b) ** 2;
+  // The first centre is the fullest bin; each next one is the point that is far and full (k-means++, without chance beyond ties).
+  const random = chance(points.length);
+  let centres = [{ ...(points.reduce((best, point) => (point.n > best.n ? point : best)) as (typeof points)[number]) }];
+  while (centres.length < Math.min(count + 2, points.length)) {
+    const next = points.reduce(
+      (best, point) => {
+        const value = Math.sqrt(point.n) * Math.min(...centres.map((centre) => distance(point, centre))) * (1 + random() * 1e-6);
+        return value > best.value ? { value, point } : best;
+      },
+      { value: -1, point: points[0] as (typeof points)[number] },
+    );
+    centres.push({ ...next.point });
+  }
+  for (let round = 0; round < 12; round++) {
+    const sums = centres.map(() => ({ n: 0, l: 0, a: 0, b: 0 }));
+    for (const point of points) {
+      let nearest = 0;
+      for (let i = 1; i < centres.length; i++)
+        if (
+          distance(point, centres[i] as (typeof centres)[number]) < distance(point, centres[nearest] as (typeof centres)[number])
+        )
+          nearest = i;
+      const sum = sums[nearest];
+      if (!sum) continue;
+      sum.n += point.n;
+      sum.l += point.l * point.n;
+      sum.a += point.a * point.n;
+      sum.b += point.b * point.n;
+    }
+    centres = sums.filter((sum) => sum.n > 0).map(({ n, l, a, b }) => ({ n, l: l / n, a: a / n, b: b / n }));
+  }
+  const whole = centres.reduce((sum, centre) => sum + centre.n, 0);
+  const ground = plainGround(pixels);
+  const vivid = ({ n, a, b }: (typeof centres)[number]) => Math.sqrt(n / whole) * (0.25 + Math.hypot(a, b) * 8);
+  const hex = ({ l, a, b }: (typeof centres)[number]) => formatHex({ mode: 'oklab', l, a, b }) ?? '#000000';
+  const isGround = (centre: (typeof centres)[number]) => {
+    if (!ground) return false;
+    const lab = toOklab({ mode: 'rgb', r: ground[0] / 255, g: ground[1] / 255, b: ground[2] / 255 });
+    return distance(centre, lab) < 0.004;
+  };
+  return centres
+    .sort((a, b) => Number(isGround(a)) - Number(isGround(b)) || vivid(b) - vivid(a))
+    .slice(0, count)
+    .map(hex);
+}
+
+/**
+ * Takes a plain background out: from the edge inwards as far as it is plain, so that the same colour inside the thing stays. At the rim the
+ * background's share is worked out of each pixel, so that no fringe of it shows on another ground.
+ */
+export function cutOut(pixels: Pixels, ground: Rgb, tolerance = 30): Pixels {
+  const { width, height, data } = pixels;
+  const out = new Uint8ClampedArray(data);
+  const outside = new Uint8Array(width * height);
+  const queue: number[] = [];
+  const enter = (x: number, y: number) => {
+    const i = y * width + x;
+    if (outside[i] || far(at(pixels, x, y), ground) > tolerance) return;
+    outside[i] = 1;
+    queue.push(i);
+  };
+  for (let x = 0; x < width; x++) {
+    enter(x, 0);
+    enter(x, height - 1);
+  }
+  for (let y = 0; y < height; y++) {
+    enter(0, y);
+    enter(width - 1, y);
+  }
+  for (let i = queue.pop(); i !== undefined; i = queue.pop()) {
+    const [x, y] = [i % width, Math.floor(i / width)];
+    if (x > 0) enter(x - 1, y);
+    if (x < width - 1) enter(x + 1, y);
+    if (y > 0) enter(x, y - 1);
+    if (y < height - 1) enter(x, y + 1);
+  }
+  const touches = (x: number, y: number): boolean =>
+    [-2, -1, 0, 1, 2].some((dy) =>
+      [-2, -1, 0, 1, 2].some(
+        (dx) => outside[Math.min(height - 1, Math.max(0, y + dy)) * width + Math.min(width - 1, Math.max(0, x + dx))] === 1,
+      ),
+    );
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const i = y * width + x;
+      const o = i * 4;
+      if (outside[i]) {
+        out[o + 3] = 0;
+        continue;
+      }
+      if (!touches(x, y)) continue;
+      const distance = far(at(pixels, x, y), ground);
+      const share = Math.min(1, Math.max(0, (distance - tolerance * 0.5) / (tolerance * 2.2)));
+      if (share >= 1) continue;
+      for (let c = 0; c < 3; c++) out[o + c] = ((data[o + c] ?? 0) - (1 - share) * (ground[c] ?? 0)) / Math.max(share, 0.15);
+      out[o + 3] = Math.round(255 * share);
+    }
+  return { width, height, data: out };
+}

@@ -1,0 +1,164 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { enoughPixels } from '@/core/pictures';
+import { type Picture } from '@/core/project';
+import { readPictureBytes } from '@/workers/pictureStore';
+import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
+import { tokens } from '../../theme';
+import { type StationProps } from '../station';
+
+const Plate = styled.button`
+  position: relative;
+  border: 1px solid ${tokens.line};
+  padding: 0;
+  background: ${tokens.raised};
+  cursor: crosshair;
+  justify-self: start;
+  img {
+    display: block;
+    max-width: 100%;
+    max-height: 240px;
+  }
+  i {
+    position: absolute;
+    width: 18px;
+    height: 18px;
+    margin: -9px 0 0 -9px;
+    border: 2px solid #fff;
+    box-shadow: 0 0 0 2px ${tokens.ink};
+    border-radius: 50%;
+    pointer-events: none;
+  }
+`;
+
+const Dots = styled.span`
+  display: inline-flex;
+  gap: 2px;
+  vertical-align: middle;
+  i {
+    width: 18px;
+    height: 18px;
+    display: block;
+    border: 1px solid ${tokens.line};
+  }
+`;
+
+const kB = (bytes: number) => `${Math.max(1, Math.round(bytes / 1024))} kB`;
+
+/** The pictures that are in: what each weighs, where it is looked at, whether it is shown whole, and what its colours are. */
+export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) {
+  const { pictures } = state.project;
+  const [name, setName] = useState('');
+  const [said, setSaid] = useState('');
+  const picture = pictures.find((one) => one.name === name) ?? pictures[0];
+  const [shown, setShown] = useState<{ hash: string; url: string } | null>(null);
+
+  useEffect(() => {
+    if (!picture) return;
+    let url = '';
+    let gone = false;
+    void readPictureBytes(picture.hash).then((bytes) => {
+      if (gone || !bytes) return;
+      url = URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type: picture.type }));
+      setShown({ hash: picture.hash, url });
+    });
+    return () => {
+      gone = true;
+      if (url) URL.revokeObjectURL(url);
+    };
+  }, [picture]);
+
+  if (!picture) return null;
+  const change = (label: string, next: Partial<Picture>) =>
+    state.change(label, (project) => ({
+      ...project,
+      pictures: project.pictures.map((one) => (one.name === picture.name ? { ...one, ...next } : one)),
+    }));
+  const takeOut = async () => {
+    const cut = await shop.worker?.ask('cutOut', { name: picture.name });
+    if (!cut) return;
+    if (!cut.ok) return setSaid(cut.say);
+    setSaid('The background is out. Undo brings it back.');
+    change('Take a background out', { ...cut.value.picture, name: picture.name });
+  };
+  const weights = [
+    ...picture.sizes.map((size) => `${size.width} px ${kB(size.bytes)}`),
+    `${picture.width} px ${kB(picture.bytes)}`,
+  ];
+  return (
+    <section aria-label="Pictures" style={{ display: 'grid', gap: 10 }}>
+      <h2>Pictures</h2>
+      <Choice
+        label="Picture"
+        value={picture.name}
+        options={pictures.map((one) => ({ id: one.name, name: one.name }))}
+        onChange={(id) => {
+          setName(id);
+          setSaid('');
+        }}
+      />
+      <Plate
+        type="button"
+        aria-label={`Where to look in ${picture.name}: ${Math.round(picture.focus.x * 100)} % from the left, ${Math.round(picture.focus.y * 100)} % from the top. Arrow keys move it`}
+        onClick={(event) => {
+          const box = event.currentTarget.getBoundingClientRect();
+          if (event.detail === 0) return;
+          change('Move where to look', {
+            focus: { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height },
+          });
+        }}
+        onKeyDown={(event) => {
+          const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+          if (!step) return;
+          event.preventDefault();
+          const within = (n: number) => Math.min(1, Math.max(0, n));
+          const [dx = 0, dy = 0] = step;
+          change('Move where to look', {
+            focus: { x: within(picture.focus.x + dx * 0.05), y: within(picture.focus.y + dy * 0.05) },
+          });
+        }}
+      >
+        {shown?.hash === picture.hash ? <img src={shown.url} alt="" /> : <span style={{ padding: 40 }}>Opening …</span>}
+        <i style={{ left: `${picture.focus.x * 100}%`, top: `${picture.focus.y * 100}%` }} />
+      </Plate>
+      <Soft>
+        <small>
+          Sent as {weights.join(', ')}.{' '}
+          {picture.type !== 'image/svg+xml' && picture.width < enoughPixels
+            ? `${picture.width} × ${picture.height} pixels are few: ${enoughPixels} across stay sharp where it stands large.`
+            : `${picture.width} × ${picture.height} pixels are enough.`}
+        </small>
+      </Soft>
+      <Choice
+        label="In a place of another shape"
+        value={picture.fit}
+        options={[
+          { id: 'fill', name: 'Fill the place, cropped round the point' },
+          { id: 'whole', name: 'Show all of it, with the ground beside' },
+        ]}
+        onChange={(id) => change('Fit a picture', { fit: id === 'whole' ? 'whole' : 'fill' })}
+      />
+      {said ? (
+        <div role="status">
+          <Notice $kind="todo">{said}</Notice>
+        </div>
+      ) : null}
+      <Row>
+        {picture.ground ? <QuietButton onPress={() => void takeOut()}>Take the plain background out</QuietButton> : null}
+        {picture.colours.length ? (
+          <QuietButton onPress={() => state.decide({ 'look/colours': picture.colours }, 'Take the colours of a picture')}>
+            Use its colours{' '}
+            <Dots aria-hidden="true">
+              {picture.colours.map((hex) => (
+                <i key={hex} style={{ background: hex }} />
+              ))}
+            </Dots>
+          </QuietButton>
+        ) : null}
+        <QuietButton onPress={() => state.decide({ 'look/logo': picture.name })}>Use it as the logo</QuietButton>
+      </Row>
+    </section>
+  );
+}
