@@ -1,0 +1,81 @@
+import { type Page } from '@playwright/test';
+
+/** What is wrong with how a page is laid out: overflow, cut or overlapping text, targets that are hard to hit. */
+export const layoutFaults = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const faults: string[] = [];
+    const name = (element: Element) =>
+      `${element.tagName.toLowerCase()}.${element.className || '-'} “${(element.textContent ?? '').trim().slice(0, 30)}”`;
+    const wide = document.documentElement.scrollWidth;
+    if (wide > innerWidth) faults.push(`the page is ${wide} px wide in a window of ${innerWidth}`);
+    const seen = (element: Element) => element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+    const slides = (element: Element): boolean => {
+      for (let at: Element | null = element; at && at !== document.body; at = at.parentElement)
+        if (/auto|scroll/.test(getComputedStyle(at).overflowX)) return true;
+      return false;
+    };
+
+    // Text as it stands: the boxes of the text nodes themselves.
+    const texts: { element: Element; box: DOMRect }[] = [];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const element = node.parentElement;
+      if (
+        !element ||
+        !node.textContent?.trim() ||
+        !seen(element) ||
+        element.closest('.aside, .skip, script, style, noscript, svg, option')
+      )
+        continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      const box = range.getBoundingClientRect();
+      if (box.width < 2 || box.height < 2) continue;
+      texts.push({ element, box });
+      if (!slides(element) && (box.left < -1 || box.right > innerWidth + 1)) faults.push(`${name(element)} runs off the page`);
+      for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
+        const style = getComputedStyle(at);
+        if (!/hidden|clip/.test(style.overflowX + style.overflowY) || at.tagName === 'HTML') continue;
+        const frame = at.getBoundingClientRect();
+        if (box.right > frame.right + 2 || box.bottom > frame.bottom + 4 || box.left < frame.left - 2) {
+          faults.push(`${name(element)} is cut off by ${name(at)}`);
+          break;
+        }
+      }
+    }
+    for (let i = 0; i < texts.length; i++)
+      for (let k = i + 1; k < texts.length; k++) {
+        const [a, b] = [texts[i], texts[k]];
+        if (!a || !b || a.element.contains(b.element) || b.element.contains(a.element)) continue;
+        const across = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+        const down = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+        // Boxes of large tight lines reach over their letters; what stands in one flow of text may share a line.
+        const tight = Math.min(a.box.height, b.box.height) * 0.45;
+        if (across > 4 && down > Math.max(6, tight) && !/inline/.test(getComputedStyle(a.element).display))
+          faults.push(`${name(a.element)} stands on ${name(b.element)}`);
+      }
+
+    // WCAG 2.2, success criterion 2.5.8: 24 by 24 px, or so much room round a smaller one; links in running text are excepted.
+    const targets = [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary')].filter(
+      (element) =>
+        seen(element) && !element.closest('.aside, .skip') && !(element instanceof HTMLInputElement && element.type === 'radio'),
+    );
+    const boxes = targets.map((element) => element.getBoundingClientRect());
+    targets.forEach((element, i) => {
+      const box = boxes[i];
+      if (!box || !box.width || (box.width >= 24 && box.height >= 24) || element.closest('p, dd, .prose, figcaption, label'))
+        return;
+      const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
+      const near = boxes.some((other, k) => {
+        if (k === i || !other.width) return false;
+        const dx = Math.max(other.left - x, 0, x - other.right);
+        const dy = Math.max(other.top - y, 0, y - other.bottom);
+        return Math.hypot(dx, dy) < 12;
+      });
+      if (near)
+        faults.push(
+          `${name(element)} is a target of ${Math.round(box.width)} × ${Math.round(box.height)} px with another beside it`,
+        );
+    });
+    return [...new Set(faults)].slice(0, 12);
+  });
