@@ -16,7 +16,8 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
     };
 
     // Text as it stands: the boxes of the text nodes themselves.
-    const texts: { element: Element; box: DOMRect }[] = [];
+    const isInline = (element: Element) => /inline/.test(getComputedStyle(element).display);
+    const texts: { element: Element; box: DOMRect; inline: boolean }[] = [];
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       const element = node.parentElement;
@@ -31,7 +32,8 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
       range.selectNodeContents(node);
       const box = range.getBoundingClientRect();
       if (box.width < 2 || box.height < 2) continue;
-      texts.push({ element, box });
+      // Line by line, since a text in columns has a box that covers its neighbours.
+      for (const line of range.getClientRects()) texts.push({ element, box: line, inline: isInline(element) });
       if (!slides(element) && (box.left < -1 || box.right > innerWidth + 1)) faults.push(`${name(element)} runs off the page`);
       for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
         const style = getComputedStyle(at);
@@ -43,17 +45,21 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
         }
       }
     }
-    for (let i = 0; i < texts.length; i++)
+    // Sorted by their tops, so that each is held only against those that can reach it.
+    texts.sort((a, b) => a.box.top - b.box.top);
+    texts.forEach((a, i) => {
       for (let k = i + 1; k < texts.length; k++) {
-        const [a, b] = [texts[i], texts[k]];
-        if (!a || !b || a.element.contains(b.element) || b.element.contains(a.element)) continue;
+        const b = texts[k];
+        if (!b || b.box.top > a.box.bottom) break;
         const across = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
-        const down = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+        const down = Math.min(a.box.bottom, b.box.bottom) - b.box.top;
         // Boxes of large tight lines reach over their letters; what stands in one flow of text may share a line.
         const tight = Math.min(a.box.height, b.box.height) * 0.45;
-        if (across > 4 && down > Math.max(6, tight) && !/inline/.test(getComputedStyle(a.element).display))
-          faults.push(`${name(a.element)} stands on ${name(b.element)}`);
+        if (across <= 4 || down <= Math.max(6, tight) || a.inline) continue;
+        if (a.element === b.element || a.element.contains(b.element) || b.element.contains(a.element)) continue;
+        faults.push(`${name(a.element)} stands on ${name(b.element)}`);
       }
+    });
 
     // WCAG 2.2, success criterion 2.5.8: 24 by 24 px, or so much room round a smaller one; links in running text are excepted.
     const targets = [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary')].filter(

@@ -80,10 +80,10 @@ for (const family of ids)
               .first()
               .evaluate((link: HTMLAnchorElement) => link.href)) ?? '';
         }
+        await page.goto(address);
         for (const size of shop.at) {
           await page.setViewportSize({ width: sizes[size], height: 844 });
-          await page.goto(address);
-          await page.waitForTimeout(120);
+          await page.waitForTimeout(60);
           for (const fault of await layoutFaults(page)) faults.push(`${shop.id} ${path || 'home'} ${size}: ${fault}`);
           if (size === 'wide' || (size === 'phone' && path === ''))
             await expectNoAxeFindings(page, `${family} ${shop.id} ${path} ${size}`);
