@@ -16,6 +16,14 @@ const frequency = {
 const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz';
 const characters = `${letters}0123456789 .,:;!?'’‘“”"&-–—/()+*#@%$£€ÀÁÂÃÄÅÆÇÈÉÊËÌÍÎÏÑÒÓÔÕÖØÙÚÛÜÝÞßàáâãäåæçèéêëìíîïðñòóôõöøùúûüýþÿŒœ`;
 
+/** Letters that names are written in beyond those, by the file of a face that holds them: Latin of Europe, Greek, Cyrillic. */
+const further = {
+  'latin-ext': [0x0100, 0x017f],
+  greek: [0x0386, 0x03ce],
+  cyrillic: [0x0400, 0x045f],
+};
+const range = ([from, to]) => Array.from({ length: to - from + 1 }, (_, i) => String.fromCodePoint(from + i));
+
 /** Subsets of writing; some faces bring signs of mathematics too. */
 const scripts = new Set(['latin', 'latin-ext', 'vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext', 'hebrew']);
 
@@ -74,10 +82,10 @@ function kerning(font) {
   return pairs;
 }
 
-function outlines(font) {
+function outlines(font, of = characters) {
   const scale = 1000 / font.unitsPerEm;
   const glyphs = {};
-  for (const character of characters) {
+  for (const character of of) {
     if (!font.hasGlyphForCodePoint(character.codePointAt(0))) continue;
     const glyph = font.glyphForCodePoint(character.codePointAt(0));
     const d = glyph.path.commands
@@ -138,6 +146,12 @@ async function measure(face) {
       0,
     ) / font.unitsPerEm;
   const axis = text.variationAxes?.wght ?? fontkitAxis(await wawoff2.decompress(readFileSync(main)));
+  const glyphs = outlines(head);
+  for (const [subset, codes] of Object.entries(further)) {
+    const file = fileOf(subset);
+    if (file)
+      Object.assign(glyphs, outlines(await open(`${folder}/${file}`, variable ? face.heading : 400), range(codes)), glyphs);
+  }
   writeFileSync(
     path(`public/outlines/${face.id}.json`),
     JSON.stringify({
@@ -145,7 +159,7 @@ async function measure(face) {
       x: Math.round((head.xHeight * 1000) / em),
       ascent: Math.round((head.ascent * 1000) / em),
       descent: Math.round((head.descent * 1000) / em),
-      glyphs: outlines(head),
+      glyphs,
       kern: kerning(head),
     }),
   );

@@ -54,6 +54,63 @@ test('the sample shop builds, and its report has no warnings', () => {
   expect(JSON.parse(readFileSync(report, 'utf8'))).toMatchObject({ goods: { products: 50 }, warnings: [], setAside: [] });
 });
 
+describe('the look', () => {
+  interface LookReport {
+    look: {
+      family: string;
+      palette: Record<string, string>;
+      contrast: { text: string; on: string; ratio: number; least: number }[];
+      faces: Record<string, string>;
+      from: Record<string, unknown>;
+      lookNotes?: string[];
+    };
+  }
+  const brief = () =>
+    write('look.txt', 'Old Tin. We make biscuit tins near Porto. It should look calm, in blue. Prices in euros.');
+  const goods = () => write('look.csv', 'title,price\nTea tin,€12\nRound tin,€9\nFlat tin,€14\n');
+  const built = (name: string, ...args: string[]) => {
+    const report = join(folder, `${name}.json`);
+    const { status, stderr } = run('build', '--brief', brief(), '--goods', goods(), '--out', join(folder, name), '--report', report, ...args); // prettier-ignore
+    if (status !== 0) throw new Error(stderr);
+    return (JSON.parse(readFileSync(report, 'utf8')) as LookReport).look;
+  };
+
+  test('is one of three candidates, of three families', () => {
+    const looks = ['1', '2', '3'].map((n) => built(`candidate-${n}`, '--candidate', n));
+    expect(new Set(looks.map(({ family }) => family)).size).toBe(3);
+    for (const look of looks) {
+      expect(look.contrast.length).toBeGreaterThan(8);
+      for (const pair of look.contrast) expect(pair.ratio).toBeGreaterThanOrEqual(pair.least);
+      expect(Object.keys(look.from).length).toBeGreaterThan(3);
+    }
+  });
+
+  // The shape of tokens: Design Tokens Format Module, W3C Design Tokens Community Group ($type, $value, colour as components).
+  test('is taken from a file of design tokens, and what no shop can carry is said', () => {
+    const tokens = write(
+      'tokens.json',
+      JSON.stringify({
+        palette: {
+          $type: 'color',
+          accent: { $value: { colorSpace: 'srgb', components: [0.55, 0.05, 0.25], alpha: 1, hex: '#8c0d40' } },
+        },
+      }),
+    );
+    const look = built('tokens', '--look', tokens);
+    expect(look.palette['accent']).toBe('#8c0d40');
+  });
+
+  test.each([
+    ['--candidate', '4', /1, 2 or 3/],
+    ['--look', 'missing.json', /missing\.json/],
+  ])('%s %s is refused in one sentence', (flag, value, says) => {
+    const { status, stderr } = run('build', '--brief', brief(), '--goods', goods(), '--out', join(folder, 'no'), flag, value);
+    expect(status).toBe(2);
+    expect(stderr.trim().split('\n')).toHaveLength(1);
+    expect(stderr).toMatch(says);
+  });
+});
+
 test('a reading is printed as JSON with the words that each fact came from', () => {
   const read = run('read', '--brief', 'demo/brief.txt');
   const reading = JSON.parse(read.stdout);

@@ -29,7 +29,7 @@ export const screenWidths = [480, 960, 1600];
 /** Under this width a picture blurs where it stands large. */
 export const enoughPixels = 800;
 
-const twoDigits = (n: number) => Number(n.toFixed(3));
+const threeDigits = (n: number) => Number(n.toFixed(3));
 
 /** Reads a picture, turns it upright, takes out what else is in the file, finds what it shows, and makes the sizes for each screen. */
 export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec): Promise<Result<Kept>> {
@@ -82,7 +82,7 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
       height: size.height,
       bytes: own.length,
       sizes,
-      focus: { x: twoDigits(focus.x), y: twoDigits(focus.y) },
+      focus: { x: threeDigits(focus.x), y: threeDigits(focus.y) },
       fit: keeps ? 'fill' : 'whole',
       ground: ground && `#${ground.map((part) => Math.round(part).toString(16).padStart(2, '0')).join('')}`,
       colours: coloursOf(small),

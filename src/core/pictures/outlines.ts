@@ -19,6 +19,8 @@ export const outlinesOf = (face: string): Outlines | null => loaded.get(face) ??
 export interface SetLine {
   path: string;
   width: number;
+  /** What the ink reaches to, y down from the base line. Handles of curves count, so it may be a hair more. */
+  ink: { left: number; right: number; top: number; bottom: number };
   /** Characters that the face does not have; they are left out. */
   missing: string[];
 }
@@ -51,7 +53,22 @@ export function setLine(outlines: Outlines, text: string, tracking = 0): SetLine
     const next = characters[i + 1];
     x += glyph[0] + (tracking < 60 && next ? (outlines.kern[character + next] ?? 0) : 0) + (next === undefined ? 0 : tracking);
   });
-  return { path: tidy(paths.join('')), width: x, missing };
+  const path = tidy(paths.join(''));
+  return { path, width: x, ink: inkOf(path), missing };
+}
+
+function inkOf(path: string): SetLine['ink'] {
+  const numbers = (path.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);
+  if (!numbers.length) return { left: 0, right: 0, top: 0, bottom: 0 };
+  const ink = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+  for (let i = 0; i < numbers.length; i += 2) {
+    const [x = 0, y = 0] = [numbers[i], numbers[i + 1]];
+    ink.left = Math.min(ink.left, x);
+    ink.right = Math.max(ink.right, x);
+    ink.top = Math.min(ink.top, y);
+    ink.bottom = Math.max(ink.bottom, y);
+  }
+  return ink;
 }
 
 /** Whether a face can set a text. */

@@ -83,7 +83,7 @@ export function subjectOf(pixels: Pixels): { box: Box; focus: Spot } {
   if (!sum) return { box: { x: 0.25, y: 0.25, width: 0.5, height: 0.5 }, focus: { x: 0.5, y: 0.5 } };
   // A few stray pixels don't widen the box.
   const span = (counts: Float32Array, across: number): [number, number] => {
-    const enough = Math.max(1, across * 0.015);
+    const enough = across * 0.03;
     const first = counts.findIndex((count) => count >= enough);
     const last = counts.length - 1 - [...counts].reverse().findIndex((count) => count >= enough);
     return first < 0 ? [0, counts.length - 1] : [first, last];
@@ -208,26 +208,53 @@ export function cutOut(pixels: Pixels, ground: Rgb, tolerance = 30): Pixels {
     if (y > 0) enter(x, y - 1);
     if (y < height - 1) enter(x, y + 1);
   }
-  const touches = (x: number, y: number): boolean =>
-    [-2, -1, 0, 1, 2].some((dy) =>
-      [-2, -1, 0, 1, 2].some(
-        (dx) => outside[Math.min(height - 1, Math.max(0, y + dy)) * width + Math.min(width - 1, Math.max(0, x + dx))] === 1,
-      ),
-    );
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const i = y * width + x;
-      const o = i * 4;
-      if (outside[i]) {
-        out[o + 3] = 0;
-        continue;
-      }
-      if (!touches(x, y)) continue;
-      const distance = far(at(pixels, x, y), ground);
-      const share = Math.min(1, Math.max(0, (distance - tolerance * 0.5) / (tolerance * 2.2)));
-      if (share >= 1) continue;
-      for (let c = 0; c < 3; c++) out[o + c] = ((data[o + c] ?? 0) - (1 - share) * (ground[c] ?? 0)) / Math.max(share, 0.15);
-      out[o + 3] = Math.round(255 * share);
-    }
+  const reach = 2;
+  const rim = new Uint8Array(width * height);
+  for (let i = 0; i < outside.length; i++) {
+    if (!outside[i]) continue;
+    const [x, y] = [i % width, Math.floor(i / width)];
+    if (
+      (x > 0 && !outside[i - 1]) ||
+      (x < width - 1 && !outside[i + 1]) ||
+      (y > 0 && !outside[i - width]) ||
+      !(outside[i + width] ?? 1)
+    )
+      for (const k of around(width, height, x, y, reach)) rim[k] = Number(!outside[k]);
+  }
+  const colour = (i: number): Rgb => [data[i * 4] ?? 0, data[i * 4 + 1] ?? 0, data[i * 4 + 2] ?? 0];
+  for (let i = 0; i < outside.length; i++) {
+    if (outside[i]) out[i * 4 + 3] = 0;
+    if (!rim[i]) continue;
+    const [x, y] = [i % width, Math.floor(i / width)];
+    // The thing's own colour is that of its nearest inside; where it is too thin to have one, what is least like the ground.
+    const near = around(width, height, x, y, reach + 1).filter((k) => !outside[k]);
+    const inside = near.filter((k) => !rim[k]);
+    const own = inside.length
+      ? mean(inside.map(colour))
+      : near.map(colour).reduce((best, one) => (far(one, ground) > far(best, ground) ? one : best));
+    const share = shareOf(colour(i), own, ground);
+    if (share >= 1) continue;
+    own.forEach((part, c) => (out[i * 4 + c] = part));
+    out[i * 4 + 3] = Math.round((data[i * 4 + 3] ?? 255) * share);
+  }
   return { width, height, data: out };
+}
+
+/** Places within a square round one, the one itself among them. */
+function around(width: number, height: number, x: number, y: number, reach: number): number[] {
+  const places: number[] = [];
+  for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++)
+    for (let u = Math.max(0, x - reach); u <= Math.min(width - 1, x + reach); u++) places.push(v * width + u);
+  return places;
+}
+
+const mean = (colours: readonly Rgb[]): Rgb =>
+  [0, 1, 2].map((c) => colours.reduce((sum, one) => sum + (one[c] ?? 0), 0) / colours.length) as Rgb;
+
+/** How much of the thing is in a colour that is mixed of it and of the ground: where it lies on the way from one to the other. */
+function shareOf(mixed: Rgb, own: Rgb, ground: Rgb): number {
+  const way = own.map((part, c) => part - (ground[c] ?? 0));
+  const length = way.reduce((sum, part) => sum + part ** 2, 0);
+  const along = way.reduce((sum, part, c) => sum + part * ((mixed[c] ?? 0) - (ground[c] ?? 0)), 0);
+  return length < 1 ? 1 : Math.min(1, Math.max(0, along / length));
 }

@@ -1,7 +1,7 @@
 import { type Palette } from '../../look';
 import { canSet } from '../outlines';
 import { markKinds } from './kinds';
-import { type Drawn, type Mark, type MarkKind, type MarkSource } from './mark';
+import { initials, inkOfLines, type Drawn, type Mark, type MarkKind, type MarkSource } from './mark';
 
 export { markKinds } from './kinds';
 export { initials, linesOf, type Drawn, type Mark, type MarkKind, type MarkSource } from './mark';
@@ -32,11 +32,17 @@ export function drawMark(id: string, source: MarkSource): Mark | null {
   return kind && able(kind, source) ? make(kind, source) : null;
 }
 
+/** The initial alone, as large as its ink: at the size of a browser's tab nothing else of a name can be read. */
+function letterMark({ name, outlines }: MarkSource): Mark | null {
+  const line = initials(name, 1);
+  if (!line || !canSet(outlines, line)) return null;
+  const drawn = inkOfLines(outlines, [{ line, size: 200, x: 0, y: 0 }]);
+  return { ...drawn, letters: drawn.height, kind: 'letter', name: line, manner: 'monogram', smallest: 8 };
+}
+
 /** The sign that stands where there is little room: the initial, or a thing of the shop where the face lacks the initial. */
 export const smallMark = (source: MarkSource, id = ''): Mark | null =>
-  (['initials', 'sign', 'stamp'].includes(id) ? drawMark(id, source) : null) ??
-  drawMark('stamp', source) ??
-  drawMark('sign', source);
+  (id === 'sign' ? drawMark(id, source) : null) ?? letterMark(source) ?? drawMark('sign', source);
 
 const frame = (
   { body, width, height }: Drawn,
@@ -55,7 +61,7 @@ export const markFile = (mark: Drawn, ink: string): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}"><g fill="${ink}">${mark.body}</g></svg>`;
 
 /** The site's icon: a small mark on the accent. `share` is how much of the square it fills; masked icons keep a margin (W3C, Web App Manifest: safe zone). */
-export const iconFile = (mark: Drawn, { accent, onAccent }: Palette, share = 0.72): string =>
+export const iconFile = (mark: Drawn, { accent, onAccent }: Palette, share = 0.66): string =>
   frame(mark, { width: 512, height: 512 }, onAccent, accent, share);
 
 /** The card that stands where a link to the shop is shared: the mark on the ground, a band of the accent. */

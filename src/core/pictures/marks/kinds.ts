@@ -1,6 +1,7 @@
 import {
   arcOf,
   centred,
+  inkOfLines,
   initials,
   knockedOut,
   linesOf,
@@ -18,21 +19,15 @@ const size = 100;
 /** Lines under each other, set to the left or about the middle. */
 function block(source: MarkSource, lines: readonly string[], middle: boolean, tracking = 0) {
   const { outlines } = source;
-  const step = size * 1.02;
-  const cap = (outlines.cap * size) / 1000;
-  const depth = (outlines.descent * size) / 1000;
-  const sets = lines.map((line) => text(outlines, line, size, 0, 0, tracking));
-  const width = Math.max(...sets.map((set) => set.width));
-  const body = lines
-    .map((line, i) => {
-      const y = cap + i * step;
-      return middle
-        ? centred(outlines, line, size, width / 2, y, tracking).body
-        : text(outlines, line, size, 0, y, tracking).body;
-    })
-    .join('');
-  const deep = /[gjpqy,;Q]/.test(lines.at(-1) ?? '') ? Math.abs(depth) * 0.95 : size * 0.04;
-  return { body, width, height: cap + (lines.length - 1) * step + deep, letters: cap };
+  const widths = lines.map((line) => text(outlines, line, size, 0, 0, tracking).width);
+  const width = Math.max(...widths);
+  const placed = lines.map((line, i) => ({
+    line,
+    size,
+    x: middle ? (width - (widths[i] ?? 0)) / 2 : 0,
+    y: i * size * 1.02,
+  }));
+  return { ...inkOfLines(outlines, placed, tracking), letters: (outlines.cap * size) / 1000 };
 }
 
 /** The drawn marks, a definition each. */
@@ -56,17 +51,15 @@ export const markKinds: readonly MarkKind[] = [
       const widths = lines.map((line) => text(outlines, line, size, 0, 0).width);
       const width = Math.max(...widths);
       let y = 0;
-      let least = Infinity;
-      const body = lines
-        .map((line, i) => {
-          const own = Math.min(2.4, width / (widths[i] ?? width)) * size;
-          const cap = (outlines.cap * own) / 1000;
-          least = Math.min(least, cap);
-          y += cap + (i ? size * 0.16 : 0);
-          return centred(outlines, line, own, width / 2, y).body;
-        })
-        .join('');
-      return { body, width, height: y + size * 0.03, letters: least };
+      const placed = lines.map((line, i) => {
+        const own = Math.min(2.4, width / (widths[i] ?? width)) * size;
+        y += (outlines.cap * own) / 1000 + (i ? size * 0.16 : 0);
+        return { line, size: own, x: (width - ((widths[i] ?? 0) * own) / size) / 2, y };
+      });
+      return {
+        ...inkOfLines(outlines, placed),
+        letters: Math.min(...placed.map((line) => (outlines.cap * line.size) / 1000)),
+      };
     },
   },
   {

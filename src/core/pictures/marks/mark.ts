@@ -90,6 +90,36 @@ export function centred(
   return text(outlines, line, size, x - (width * size) / 2000, y, tracking);
 }
 
+/** A line with its place in a block. */
+export interface Line {
+  line: string;
+  size: number;
+  x: number;
+  y: number;
+}
+
+/** Lines together, moved so that their ink begins at the top left, and the size of what they cover. */
+export function inkOfLines(
+  outlines: Outlines,
+  lines: readonly Line[],
+  tracking = 0,
+): { body: string; width: number; height: number } {
+  const box = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+  for (const { line, size, x, y } of lines) {
+    const { ink } = setLine(outlines, line, tracking);
+    const scale = size / 1000;
+    box.left = Math.min(box.left, x + ink.left * scale);
+    box.right = Math.max(box.right, x + ink.right * scale);
+    box.top = Math.min(box.top, y + ink.top * scale);
+    box.bottom = Math.max(box.bottom, y + ink.bottom * scale);
+  }
+  return {
+    body: lines.map(({ line, size, x, y }) => text(outlines, line, size, x - box.left, y - box.top, tracking).body).join(''),
+    width: box.right - box.left,
+    height: box.bottom - box.top,
+  };
+}
+
 /** Text along a circle, upright at the top or, from below, at the foot. */
 export function onCircle(
   outlines: Outlines,

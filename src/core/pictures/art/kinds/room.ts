@@ -27,7 +27,7 @@ export function room(brush: Brush): string {
   const unit = height * 0.27;
   const wood = inks[4] ?? palette.text;
   return [
-    rect(0, 0, width, line, wall),
+    rect(0, 0, width, height, wall),
     ...beam,
     rect(win.x, win.y, win.w, win.h, palette.raised),
     ...panes,

@@ -1,0 +1,137 @@
+import { readFileSync } from 'node:fs';
+import { importText } from '../goods';
+import { geneDecisions } from '../look';
+import { provideOutlines, type Outlines } from '../pictures';
+import { newProject, type DecisionValue, type Project } from '../project';
+import { sectionDefinition } from '../plan';
+import { exceptionsOf } from './exceptions';
+import { brandFiles, looksFor, makeShop, markOf, withDecisions, type Shop } from './index';
+
+const at = '2026-01-01T00:00:00.000Z';
+const brief =
+  'Kobold Cycles is a parts counter in Leipzig. I build wheels and sell parts for old touring bikes. Every wheel is trued twice. The website should be loud, orange and black. Euros. hanna@kobold.example';
+const list =
+  'title,price,category,description\nHub,89,Wheels,Thirty-six holes.\nSpoke,1.20,Wheels,Steel.\nBell,24.50,Small things,Brass.\n';
+
+function project(decisions: Record<string, DecisionValue> = {}): Project {
+  const imported = importText(list);
+  if (!imported.ok) throw new Error(imported.say);
+  return withDecisions({ ...newProject('p', 'Shop', at), brief, goods: { file: 'list.csv', ...imported.value } }, decisions);
+}
+function drawnShop(decisions: Record<string, DecisionValue> = {}): Shop {
+  const shop = makeShop(project(decisions));
+  const face = shop.look.heading.id;
+  provideOutlines(face, JSON.parse(readFileSync(`public/outlines/${face}.json`, 'utf8')) as Outlines);
+  return makeShop(project(decisions));
+}
+
+describe('what follows from the mark', () => {
+  test('are icons in the sizes that are asked for, and a card', () => {
+    const files = brandFiles(drawnShop({ 'look/mark': 'emblem' }));
+    // 180: Apple touch icon; 192 and 512: home screens (both common practice). The card: Open Graph, 1.91 to 1.
+    expect(files?.rasters.map(({ path, width }) => [path, width])).toEqual([
+      ['icon-32.png', 32],
+      ['icon-180.png', 180],
+      ['icon-192.png', 192],
+      ['icon-512.png', 512],
+      ['icon-mask.png', 512],
+      ['card.png', 1200],
+    ]);
+    const manifest = JSON.parse(files?.manifest ?? '{}') as { icons: { src: string; purpose?: string }[]; short_name: string };
+    for (const { src } of manifest.icons) expect(files?.rasters.some(({ path }) => path === src)).toBe(true);
+    expect(manifest.icons.filter((icon) => icon.purpose === 'maskable')).toHaveLength(1);
+    expect(manifest.short_name.length).toBeLessThanOrEqual(12);
+  });
+
+  test('changes with the palette', () => {
+    const icon = (decisions: Record<string, DecisionValue>) => brandFiles(drawnShop(decisions))?.icon;
+    expect(icon({ 'look/accent': '#10507a' })).not.toBe(icon({ 'look/accent': '#8a1030' }));
+  });
+
+  test('is drawn for a mark that was chosen, and not for a name in type', () => {
+    expect(markOf(drawnShop({ 'look/mark': 'seal' }))?.kind).toBe('seal');
+    expect(markOf(drawnShop())).toBeNull();
+  });
+});
+
+describe('places that differ', () => {
+  test('are listed with what differs', () => {
+    const found = exceptionsOf(
+      project({
+        'look/only/home/goods': 'inverse',
+        'look/phone/columns': 1,
+        'look/phone/size': 0.9,
+        'look/phone/home/story': 'hidden',
+      }),
+    );
+    expect(found).toEqual({
+      only: [{ page: 'home', section: 'goods', tone: 'inverse' }],
+      phone: { columns: 1, size: 0.9, hidden: [{ page: 'home', section: 'story' }] },
+    });
+  });
+
+  test('are none by themselves', () => {
+    expect(exceptionsOf(project())).toEqual({ only: [], phone: { columns: null, size: null, hidden: [] } });
+  });
+});
+
+describe('looks to compare', () => {
+  const wish = { kind: 'candidates', turn: 0, seen: [], base: {}, locks: [] } as const;
+
+  test('are three whole shops that differ in family', () => {
+    const found = looksFor(project(), wish);
+    const shops = found.map(({ decisions }) => makeShop(withDecisions(project(), decisions)));
+    expect(new Set(shops.map((shop) => shop.look.family.id)).size).toBe(3);
+    expect(shops.map((shop) => shop.look.genes)).toEqual(found.map(({ genes }) => genes));
+  });
+
+  test('keep the order of the home page where it is locked, through every turn', () => {
+    const order = makeShop(project()).pages[0]?.sections.map((section) => section.id);
+    for (const kind of ['candidates', 'vary', 'again'] as const)
+      for (const { decisions } of looksFor(project(), { ...wish, kind, turn: 2, locks: ['order'] })) {
+        const shop = makeShop(withDecisions(project(), decisions));
+        expect(shop.pages[0]?.sections.map((section) => section.id)).toEqual(order);
+      }
+  });
+
+  test('keep a section that is locked while others change', () => {
+    const now = makeShop(project());
+    const shown = (shop: Shop) =>
+      Object.fromEntries(
+        (shop.pages[0]?.sections ?? []).map((section) => [
+          section.id,
+          section.arrangement ??
+            shop.look.family.arrangements[section.kind] ??
+            sectionDefinition(section.kind).arrangements[0]?.id ??
+            '',
+        ]),
+      );
+    const before = shown(now);
+    const [locked = ''] = (now.pages[0]?.sections ?? [])
+      .filter(({ kind }) => kind !== 'opening' && sectionDefinition(kind).arrangements.length > 1)
+      .map(({ id }) => id);
+    expect(before[locked]).toBeTruthy();
+    const turns = [0, 1, 2, 3, 4, 5].flatMap((turn) =>
+      looksFor(project(), { ...wish, kind: 'vary', turn, locks: ['family', `section:${locked}`] }).map(({ decisions }) =>
+        shown(makeShop(withDecisions(project(), decisions))),
+      ),
+    );
+    for (const after of turns) expect(after[locked]).toBe(before[locked]);
+    expect(turns.some((after) => Object.keys(after).some((id) => id !== locked && after[id] !== before[id]))).toBe(true);
+  });
+
+  test('can be taken back: the decisions of a look bring the look back', () => {
+    const first = makeShop(project());
+    const [other] = looksFor(project(), wish).filter(({ genes }) => genes.family !== first.look.genes.family);
+    const there = withDecisions(project(), other?.decisions ?? {});
+    const back = withDecisions(there, geneDecisions(first.look.genes));
+    expect(makeShop(back).look.genes).toEqual(first.look.genes);
+    expect(makeShop(back).look.palette).toEqual(first.look.palette);
+  });
+
+  test('vary from a look that is on the bench, not only from the present one', () => {
+    const [, second] = looksFor(project(), wish);
+    const found = looksFor(project(), { ...wish, kind: 'vary', base: second?.decisions ?? {}, locks: ['family'] });
+    expect(new Set(found.map(({ genes }) => genes.family))).toEqual(new Set([second?.genes.family]));
+  });
+});
