@@ -49,9 +49,11 @@ test('a new seller goes from nothing to a published shop and back to the order',
 
   // The look: the brief's colours, then another family and an own colour, everywhere at once.
   await station(page, 'Look');
-  await expect(page.getByText('The brief asks for orange and black.')).toBeVisible();
   await page.getByText('Ledger', { exact: true }).click();
-  await expect(shopWindow(page).locator('html.ledger')).toHaveCount(1);
+  await expect(shopWindow(page).locator('html.family-ledger')).toHaveCount(1);
+  await page.getByRole('button', { name: /^Colour/ }).click();
+  await expect(page.getByText('The brief asks for orange and black.')).toBeVisible();
+  await page.getByRole('button', { name: /^Type/ }).click();
   await page.getByLabel('Headings').selectOption('bricolage-grotesque');
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toHaveCSS('font-family', /Bricolage Grotesque/);
 

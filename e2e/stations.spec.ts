@@ -87,6 +87,7 @@ test('a colour is mixed, stands everywhere at once, and goes back to the briefâ€
     shopWindow(page)
       .locator('html')
       .evaluate((html) => getComputedStyle(html).getPropertyValue('--accent').trim());
+  await page.getByRole('button', { name: /^Colour/ }).click();
   await expect.poll(accent).toBe('#1f5530');
   await page.getByRole('button', { name: /^Accent, #1f5530/ }).click();
   await page.getByRole('textbox', { name: 'Code' }).fill('#3344AA');

@@ -21,7 +21,7 @@ x;Wheel guide;7,00;;Small things;KG-1;;;;download
 /** Opens a new project and gives its id. */
 export async function newShop(page: Page): Promise<string> {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New shop' }).click();
+  await page.getByRole('button', { name: 'New shop', exact: true }).click();
   await page.waitForURL(/\/project\/[^/]+\/brief/);
   return /project\/([^/]+)/.exec(page.url())?.[1] ?? '';
 }

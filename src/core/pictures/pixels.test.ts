@@ -114,6 +114,10 @@ describe('the colours of a picture', () => {
     expect(found[0]).toMatch(/^#1e1ec8$/i);
   });
 
+  test('that the eye takes for one are named once', () => {
+    expect(coloursOf(drawn(60, 60, (x) => (x < 20 ? [176, 42, 30] : x < 40 ? [178, 42, 34] : [20, 40, 120])))).toHaveLength(2);
+  });
+
   test('are none for an empty picture', () => {
     expect(coloursOf(drawn(4, 4, () => [0, 0, 0, 0]))).toEqual([]);
   });

@@ -172,10 +172,11 @@ export function coloursOf(pixels: Pixels, count = 5): string[] {
     const lab = toOklab({ mode: 'rgb', r: ground[0] / 255, g: ground[1] / 255, b: ground[2] / 255 });
     return distance(centre, lab) < 0.004;
   };
-  return centres
-    .sort((a, b) => Number(isGround(a)) - Number(isGround(b)) || vivid(b) - vivid(a))
-    .slice(0, count)
-    .map(hex);
+  const kept: typeof centres = [];
+  // Two that the eye takes for one are one.
+  for (const centre of centres.sort((a, b) => Number(isGround(a)) - Number(isGround(b)) || vivid(b) - vivid(a)))
+    if (kept.every((one) => distance(one, centre) > 0.003)) kept.push(centre);
+  return kept.slice(0, count).map(hex);
 }
 
 /**

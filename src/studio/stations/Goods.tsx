@@ -117,14 +117,17 @@ export function GoodsStation({ state, shop }: StationProps) {
           ...p,
           pictures: [...p.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures],
         }));
-      setSaid(
-        refused.length
-          ? { kind: 'mend', say: [...refused, ...(pictures.length ? [`${pictures.length} others are in.`] : [])].join(' ') }
-          : {
-              kind: notes.length ? 'todo' : 'fine',
-              say: [`${pictures.length} pictures are in. They belong to the products whose list names them.`, ...notes].join(' '),
-            },
-      );
+      const count = pictures.length;
+      const taken = count === 0 ? [] : [count === 1 ? 'One picture is in.' : `${count} pictures are in.`];
+      setSaid({
+        kind: refused.length ? 'mend' : notes.length ? 'todo' : 'fine',
+        say: [
+          ...refused,
+          ...taken,
+          ...notes,
+          ...(refused.length || notes.length ? [] : ['Pictures belong to the products whose list names them.']),
+        ].join(' '),
+      });
     } catch (error) {
       setSaid({ kind: 'mend', say: error instanceof Error ? error.message : 'The pictures could not be kept.' });
     }

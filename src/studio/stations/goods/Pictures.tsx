@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { enoughPixels } from '@/core/pictures';
-import { type Picture } from '@/core/project';
+import { type DecisionValue, type Picture } from '@/core/project';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
@@ -33,15 +33,19 @@ const Plate = styled.button`
   }
 `;
 
-const Dots = styled.span`
-  display: inline-flex;
-  gap: 2px;
-  vertical-align: middle;
-  i {
-    width: 18px;
-    height: 18px;
+const Swatches = styled.ul`
+  display: flex;
+  gap: 4px;
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  button {
+    width: 28px;
+    height: 28px;
     display: block;
-    border: 1px solid ${tokens.line};
+    border: 1px solid ${tokens.soft};
+    padding: 0;
+    cursor: pointer;
   }
 `;
 
@@ -82,6 +86,10 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
     if (!cut.ok) return setSaid(cut.say);
     setSaid('The background is out. Undo brings it back.');
     change('Take a background out', { ...cut.value.picture, name: picture.name });
+  };
+  const take = (decisions: Record<string, DecisionValue>, label: string, done: string) => {
+    state.decide(decisions, label);
+    setSaid(`${done} The Look has it, and Undo brings the old one back.`);
   };
   const weights = [
     ...picture.sizes.map((size) => `${size.width} px ${kB(size.bytes)}`),
@@ -147,18 +155,35 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
       ) : null}
       <Row>
         {picture.ground ? <QuietButton onPress={() => void takeOut()}>Take the plain background out</QuietButton> : null}
-        {picture.colours.length ? (
-          <QuietButton onPress={() => state.decide({ 'look/colours': picture.colours }, 'Take the colours of a picture')}>
-            Use its colours{' '}
-            <Dots aria-hidden="true">
-              {picture.colours.map((hex) => (
-                <i key={hex} style={{ background: hex }} />
-              ))}
-            </Dots>
-          </QuietButton>
-        ) : null}
-        <QuietButton onPress={() => state.decide({ 'look/logo': picture.name })}>Use it as the logo</QuietButton>
+        <QuietButton onPress={() => take({ 'look/logo': picture.name }, 'Choose a logo', 'It is the logo.')}>
+          Use it as the logo
+        </QuietButton>
       </Row>
+      {picture.colours.length ? (
+        <Row>
+          <QuietButton
+            onPress={() =>
+              take({ 'look/colours': picture.colours }, 'Take the colours of a picture', 'The shop is in its colours.')
+            }
+          >
+            Use its colours
+          </QuietButton>
+          <span>or one of them as the accent:</span>
+          <Swatches>
+            {picture.colours.map((hex) => (
+              <li key={hex}>
+                <button
+                  type="button"
+                  aria-label={`Make ${hex} the accent`}
+                  title={hex}
+                  style={{ background: hex }}
+                  onClick={() => take({ 'look/accent': hex }, 'Pick a colour from a picture', `${hex} is the accent.`)}
+                />
+              </li>
+            ))}
+          </Swatches>
+        </Row>
+      ) : null}
     </section>
   );
 }
