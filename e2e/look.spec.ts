@@ -266,6 +266,8 @@ test('pictures of every bad kind are taken in or refused in a sentence, and noth
   expect(await page.evaluate(() => 'owned' in window)).toBe(false);
   await saved(page);
   await page.reload();
+  await expect(shopWindow(page).locator('.top .brand img')).toBeVisible();
+  await station(page, 'Goods');
   await expect(
     page.getByRole('region', { name: 'Pictures' }).getByRole('combobox', { name: 'Picture', exact: true }).locator('option'),
   ).toHaveCount(5);
