@@ -6,7 +6,7 @@ import { Zip, ZipDeflate } from 'fflate';
 import { importText } from '@/core/goods';
 import { families } from '@/core/look';
 import { newProject, type Project } from '@/core/project';
-import { firstView, makeShop, relativeAddresses, siteFiles, type Shop } from '@/core/site';
+import { firstView, looksFor, makeShop, relativeAddresses, siteFiles, withDecisions, type Shop } from '@/core/site';
 import { storefront } from '@/storefront';
 import { brief, listOf } from './goods';
 
@@ -25,7 +25,7 @@ const draw = (shop: Shop, kind: string) => {
   return storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
 };
 
-/** Brief and list → a shop in each of the three families, with the pages that are looked at first. */
+/** Brief and list → three candidates, far from each other, with the pages that are looked at first. */
 export function threeShops(): number {
   const text = listOf(200);
   const times = Array.from({ length: 9 }, () => {
@@ -33,8 +33,8 @@ export function threeShops(): number {
     const goods = importText(text);
     if (!goods.ok) throw new Error(goods.say);
     const project = { ...newProject('bench', 'Bench', ''), brief, goods: { file: '', ...goods.value } };
-    for (const family of families) {
-      const shop = makeShop({ ...project, decisions: [{ place: 'look/family', value: family.id, at: '' }] });
+    for (const { decisions } of looksFor(project, { kind: 'candidates', turn: 0, seen: [], base: {}, locks: [] })) {
+      const shop = makeShop(withDecisions(project, decisions));
       for (const kind of ['home', 'shop', 'product']) draw(shop, kind);
     }
     return performance.now() - start;
@@ -116,3 +116,5 @@ export function wordShares(project: Project): { own: number; facts: number; ours
   const all = counts.own + counts.facts + counts.ours;
   return { own: counts.own / all, facts: counts.facts / all, ours: counts.ours / all };
 }
+
+export const familyIds = families.map(({ id }) => id);

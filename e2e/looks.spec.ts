@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import sharp from 'sharp';
 import { layoutFaults } from './layout';
 import { brief, expectNoAxeFindings, list } from './support';
 
@@ -26,12 +27,28 @@ const oneLong = `title,price,category,description\n${'Donaudampfschifffahrtselek
 const short = 'Ox. We sell tea in Kyoto. It should feel quiet. Prices in yen.';
 const many = `title,price,category,stock,size\n${Array.from({ length: 500 }, (_, i) => `Tea no. ${i + 1},${300 + i},Shelf ${i % 9},${i % 7},${i % 2 ? 'Small' : 'Large'}`).join('\n')}\n`;
 
+/** The usual list with pictures, wide, tall and square, and one thing without. */
+const [header = '', ...rows] = list.trim().split('\n');
+const pictures = { 'wide.png': [1200, 700], 'tall.png': [500, 1100], 'square.png': [900, 900] } as const;
+const pictured = [`${header};Picture`, ...rows.map((row, i) => `${row};${Object.keys(pictures)[i] ?? ''}`)].join('\n');
+const photo = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#d9c7a8' } })
+    .composite([
+      {
+        input: Buffer.from(
+          `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"><circle cx="${width / 2}" cy="${height / 2}" r="${Math.min(width, height) / 3}" fill="#3a2c22"/></svg>`,
+        ),
+      },
+    ]) // prettier-ignore
+    .png()
+    .toBuffer();
+
 /** Three shops that no family was made with: the usual, one thing with the longest texts, five hundred with the shortest; each in a palette of its own. */
 const shops = [
   {
     id: 'usual',
     brief,
-    goods: list,
+    goods: pictured,
     look: {},
     pages: ['', 'shop/', 'goods/hub-36-holes/', 'checkout/'],
     at: ['phone', 'tablet', 'wide'],
@@ -63,10 +80,14 @@ for (const family of ids)
       const folder = mkdtempSync(join(tmpdir(), 'looks-'));
       writeFileSync(join(folder, 'brief.txt'), shop.brief);
       writeFileSync(join(folder, 'goods.csv'), shop.goods);
+      if (shop.id === 'usual')
+        for (const [name, [width, height]] of Object.entries(pictures))
+          writeFileSync(join(folder, name), await photo(width, height));
       const site = await serve(
         buildShop({
           brief: join(folder, 'brief.txt'),
           goods: join(folder, 'goods.csv'),
+          pictures: folder,
           decisions: { 'look/family': family, ...shop.look },
         }),
       );

@@ -11,7 +11,7 @@ const { buildAssets } = await import('./assets.mjs');
 await buildAssets();
 mkdirSync(`${root}dist`, { recursive: true });
 await build({
-  entryPoints: [`${root}bench/core.ts`, `${root}bench/goods.ts`, `${root}bench/reader.ts`],
+  entryPoints: [`${root}bench/core.ts`, `${root}bench/goods.ts`, `${root}bench/reader.ts`, `${root}bench/looks.ts`],
   external: ['next', 'react'],
   outdir: `${root}dist/bench`,
   outExtension: { '.js': '.mjs' },
@@ -26,8 +26,11 @@ await build({
 const core = await import(`${root}dist/bench/core.mjs`);
 const reader = await import(`${root}dist/bench/reader.mjs`);
 const { brief, listOf } = await import(`${root}dist/bench/goods.mjs`);
-const { audit, measureStudio, publishSample } = await import('../bench/browser.mjs');
+const { familySpread, lookSpread } = await import(`${root}dist/bench/looks.mjs`);
+const { auditFamily, measureStudio, middleAudit, publishSample } = await import('../bench/browser.mjs');
 
+/** "npm run bench -- families" audits every family too, which takes some ten minutes. */
+const everyFamily = process.argv.includes('families');
 const line = (what, figure, budget) => console.log(`${what.padEnd(58)} ${figure.padEnd(46)} budget ${budget}`);
 
 line('brief + 200 goods → three shops, first pages drawn', `${core.threeShops().toFixed(0)} ms median of 9`, '2 s');
@@ -44,6 +47,25 @@ line(
 );
 for (const { family, page, scripts } of core.homeWeight())
   line(`published home page, ${family}`, `${page.toFixed(1)} kB; all scripts ${scripts.toFixed(1)} kB`, '60 kB; 15 kB');
+
+const apart = familySpread();
+const two = (n) => n.toFixed(2);
+line(
+  `structure of ${apart.count} families, nearest two`,
+  `${two(apart.least)} (${apart.nearest}); middle ${two(apart.middle)}`,
+  '–',
+);
+const spread = lookSpread();
+line(
+  'three candidates from each other, six briefs',
+  `least ${two(spread.candidates.least)}, middle ${two(spread.candidates.middle)}`,
+  '–',
+);
+line('  what varies from where it started', `middle ${two(spread.vary.middle)}`, '–');
+line('  a fresh start from what was seen', `least ${two(spread.again.least)}, middle ${two(spread.again.middle)}`, '–');
+line('  least fit to the brief among them', two(spread.fit), '–');
+line('  families chosen', spread.chosen.join(' | '), '–');
+
 const shares = core.wordShares({ ...core.projectOf(50), brief: readFileSync(`${root}demo/brief.txt`, 'utf8') });
 line(
   'texts by rank, the sample brief',
@@ -69,11 +91,7 @@ try {
   line('import of 50,000 rows, longest main-thread task', `${longest.toFixed(0)} ms`, '50 ms');
   const shop = await publishSample(base);
   for (const path of ['', 'shop/yarn/', 'goods/madder-bed/', 'checkout/']) {
-    const runs = [];
-    for (let i = 0; i < 3; i++) runs.push(await audit(shop + path));
-    // Performance varies from run to run on a busy machine: the run in the middle is the one that is told.
-    runs.sort((a, b) => a.scores.performance - b.scores.performance);
-    const { scores, faults } = runs[1];
+    const { scores, faults } = await middleAudit(shop + path);
     line(
       `audit, phone profile: ${path || 'home'}`,
       `${Object.entries(scores)
@@ -85,3 +103,13 @@ try {
 } finally {
   stop();
 }
+
+if (everyFamily)
+  for (const id of core.familyIds)
+    for (const [page, { scores, faults }] of Object.entries(await auditFamily(root, id)))
+      line(
+        `audit, phone profile: ${id}, ${page}`,
+        `${Object.values(scores).join(', ')}${faults.length ? ` (${faults.join(', ')})` : ''}`,
+        '95, 100, 100, 100',
+      );
+else console.log('\nAudits of every family: npm run bench -- families');

@@ -5,6 +5,7 @@ import { createReadStream, existsSync, mkdirSync, mkdtempSync, statSync, writeFi
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { createGzip } from 'node:zlib';
 import sharp from 'sharp';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -16,8 +17,16 @@ export function serve(folder) {
     let at = join(folder, decodeURIComponent(new URL(request.url, 'http://x').pathname));
     if (existsSync(at) && statSync(at).isDirectory()) at = join(at, 'index.html');
     if (!existsSync(at)) return void response.writeHead(404).end();
-    response.writeHead(200, { 'content-type': types[at.split('.').pop()] ?? 'application/octet-stream' });
-    createReadStream(at).pipe(response);
+    const type = types[at.split('.').pop()] ?? 'application/octet-stream';
+    // Served as a common host serves it: text compressed, files kept by the browser.
+    const packs = /^text|javascript|json|svg/.test(type);
+    response.writeHead(200, {
+      'content-type': type,
+      'cache-control': type === 'text/html' ? 'no-cache' : 'public, max-age=31536000',
+      ...(packs ? { 'content-encoding': 'gzip' } : {}),
+    });
+    if (packs) createReadStream(at).pipe(createGzip()).pipe(response);
+    else createReadStream(at).pipe(response);
   });
   return new Promise((resolve) =>
     server.listen(0, () => resolve({ base: `http://localhost:${server.address().port}/`, stop: () => server.close() })),

@@ -13,7 +13,7 @@ ${common}
 .opening-words{grid-column:1}
 .opening .lead{font-size:var(--h3);line-height:1.35}
 .opening-pictures{display:grid;grid-template-columns:repeat(2,1fr);gap:2px;align-self:stretch;align-content:end}
-.opening-pictures span{display:none}
+.opening-pictures span{position:absolute;width:1px;height:1px;padding:0;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
 .opening-pictures img{aspect-ratio:1;display:block}
 .opening-pictures>:nth-child(n+5){display:none}
 .opening-pictures[data-count="1"],.opening-pictures[data-count="2"]{grid-template-columns:minmax(0,1fr)}

@@ -14,7 +14,7 @@ h1,h2,.brand{text-transform:uppercase}
 .opening .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.5rem;font-size:1.15rem}
 .opening-pictures{grid-column:2;grid-row:2/5;display:grid;grid-template-columns:2fr 1fr;gap:0;margin-right:calc(var(--edge)*-1);margin-top:clamp(1.5rem,3vw,2.5rem);align-self:end}
 .opening-pictures>*{display:block;color:inherit}
-.opening-pictures>* span{display:none}
+.opening-pictures>* span{position:absolute;width:1px;height:1px;padding:0;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
 .opening-pictures img{width:100%;height:100%;object-fit:cover;aspect-ratio:1}
 .opening-pictures>:first-child{grid-row:1/3}
 .opening-pictures>:nth-child(n+4){display:none}
