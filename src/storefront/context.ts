@@ -131,9 +131,19 @@ export const longestFit = 16;
 /** Steps in which a place to look at is told to the styles, in percent. */
 export const focusSteps = [0, 20, 35, 50, 65, 80, 100];
 
+/** A ground in coarse steps, so that a style sheet needs few of them: "#f4f2ee" is "f0f0f0" to it, which no eye tells beside it. */
+export const nearGround = (hex: string): string =>
+  (hex.slice(1).match(/../g) ?? [])
+    .map((part) =>
+      Math.min(255, Math.round(parseInt(part, 16) / 6) * 6)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('');
+
 /** Classes that say how a picture stands in a place of another shape: whole, or filled with its focus in sight. */
-function standing({ fit, focus }: PictureAt): Markup | null {
-  if (fit === 'whole') return html`class="whole"`;
+function standing({ fit, focus, ground }: PictureAt): Markup | null {
+  if (fit === 'whole') return ground ? html`class="whole on-${nearGround(ground)}"` : html`class="whole"`;
   const step = (share: number) =>
     focusSteps.reduce((best, one) => (Math.abs(one - share * 100) < Math.abs(best - share * 100) ? one : best));
   const [x, y] = [step(focus.x), step(focus.y)];

@@ -71,9 +71,9 @@ function windowAddresses(of: Shop): Addresses {
     picture: (name) => {
       const picture = of.pictures.get(name.toLowerCase());
       const src = urlOf(picture);
-      return picture && src
-        ? { src, width: picture.width, height: picture.height, srcset: '', fit: picture.fit, focus: picture.focus }
-        : null;
+      if (!picture || !src) return null;
+      const { width, height, fit, focus, ground } = picture;
+      return { src, width, height, fit, focus, ground, srcset: '' };
     },
   };
 }

@@ -29,6 +29,9 @@ export const screenWidths = [480, 960, 1600];
 /** Under this width a picture blurs where it stands large. */
 export const enoughPixels = 800;
 
+/** Width to height of the places that pictures stand in: upright, square, lying. */
+const placeShapes = [4 / 5, 1, 4 / 3];
+
 const threeDigits = (n: number) => Number(n.toFixed(3));
 
 /** Reads a picture, turns it upright, takes out what else is in the file, finds what it shows, and makes the sizes for each screen. */
@@ -70,7 +73,7 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
   if (width < enoughPixels)
     notes.push(`“${name}” is ${width} pixels wide; ${enoughPixels} or more stay sharp where it stands large.`);
   if (isAnimated(bytes)) notes.push(`“${name}” moves; the shop shows its first image.`);
-  const keeps = cropKeeps(size, box, focus, 1);
+  const keeps = placeShapes.every((shape) => cropKeeps(size, box, focus, shape));
   return ok({
     files,
     notes,

@@ -100,10 +100,13 @@ export function subjectOf(pixels: Pixels): { box: Box; focus: Spot } {
 export function cropKeeps(size: { width: number; height: number }, box: Box, focus: Spot, shape: number): boolean {
   const ratio = size.width / size.height;
   const [w, h] = ratio > shape ? [shape / ratio, 1] : [1, ratio / shape];
-  const from = (centre: number, share: number) => Math.min(1 - share, Math.max(0, centre - share / 2));
-  const [x, y] = [from(focus.x, w), from(focus.y, h)];
-  const slack = 0.02;
-  return box.x >= x - slack && box.y >= y - slack && box.x + box.width <= x + w + slack && box.y + box.height <= y + h + slack;
+  const start = (centre: number, share: number) => Math.min(1 - share, Math.max(0, centre - share / 2));
+  const [x, y] = [start(focus.x, w), start(focus.y, h)];
+  // Where something is cut away, the thing keeps a little air before the cut.
+  const air = (cut: boolean) => (cut ? 0.03 : -0.02);
+  const within = (start: number, end: number, from: number, to: number) =>
+    start >= from + air(from > 0.001) && end <= to - air(to < 0.999);
+  return within(box.x, box.x + box.width, x, x + w) && within(box.y, box.y + box.height, y, y + h);
 }
 
 const toOklab = converter('oklab');

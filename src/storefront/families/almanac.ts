@@ -77,6 +77,10 @@ main>section.opening{grid-template-columns:minmax(0,1fr);gap:1.75rem}
 .questions dl div{grid-template-columns:minmax(0,1fr)}
 }
 @media (max-width:600px){
+.product-pictures{grid-template-columns:repeat(4,1fr)}
+.product-pictures>:first-child{grid-column:1/-1}
+.product-pictures figure:first-child img{aspect-ratio:1}
+
 main>section{grid-template-columns:minmax(0,1fr)}
 main>section>*{grid-column:1}
 main>section::before{grid-row:auto;font-size:3rem;padding-bottom:.6rem}

@@ -30,9 +30,9 @@ h1,h2,h3,.brand{font-weight:400}
 h2{font-size:var(--h3)}
 .section-head{display:flex;flex-wrap:wrap;gap:0 1.25rem;align-items:baseline;margin-bottom:2rem}
 .section-head p{font-size:var(--small)}
-.goods{columns:3;column-gap:clamp(1.5rem,5vw,6rem)}
-.good{break-inside:avoid;padding-bottom:clamp(2rem,5vw,4.5rem)}
-.good:nth-child(3n+2){padding-top:clamp(0rem,3vw,3rem)}
+.goods{display:grid;grid-template-columns:repeat(3,minmax(0,1fr));gap:0 clamp(1.5rem,5vw,6rem);align-items:end}
+.good{padding-bottom:clamp(2rem,5vw,4.5rem)}
+.good:nth-child(3n+2){align-self:start;padding-top:clamp(0rem,3vw,3rem)}
 .good:nth-child(4n+1){padding-inline:0 12%}
 .good:nth-child(4n+3){padding-inline:14% 0}
 .good a{display:block;height:auto;font-size:var(--small);line-height:1.5}
@@ -42,7 +42,7 @@ h2{font-size:var(--h3)}
 .good .name,.good .note,.good .price{display:inline;font-size:var(--small);font-family:var(--text-face);font-weight:400}
 .good .name{font-weight:var(--strong)}
 .good .name::after,.good .note:not(:empty)::after{content:",\\00a0";font-weight:400}
-.goods.few{columns:2}
+.goods.few{grid-template-columns:repeat(2,minmax(0,1fr))}
 .why.as-stacked ul{gap:0}
 .why .claim{max-width:30em}
 .why li{padding-block:.6rem!important}
@@ -79,7 +79,7 @@ h2{font-size:var(--h3)}
 .opening-pictures{grid-template-columns:5fr 4fr!important}
 .opening-pictures>:nth-child(n+3){display:none}
 .opening-words{grid-column:1/-1}
-.goods,.goods.few{columns:2;column-gap:1.25rem}
+.goods,.goods.few{grid-template-columns:repeat(2,minmax(0,1fr));column-gap:1.25rem}
 .good:nth-child(n){padding-inline:0}
 .why,.story,.questions,.categories{grid-template-columns:minmax(0,1fr)}
 .why ul,.story .prose,.questions dl,.categories ul{grid-column:1}

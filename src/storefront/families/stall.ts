@@ -75,6 +75,9 @@ input:not([type=radio],[type=checkbox]),select,textarea{border-radius:min(var(--
 .foot .brand{font-size:1.9rem}
 .foot ul,.foot address{justify-content:center}
 @media (max-width:700px){
+.product-pictures{grid-template-columns:repeat(4,1fr)}
+.product-pictures>:first-child{grid-column:1/-1}
+
 .opening-pictures>:nth-child(n+4){display:none}
 .goods,.goods.few{grid-template-columns:repeat(2,minmax(0,1fr));gap:1rem .75rem}
 .good .name{font-size:1.05rem}

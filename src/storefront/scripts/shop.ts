@@ -69,6 +69,9 @@ document.addEventListener('submit', (event) => {
   );
 });
 
+// On a phone the shelves stand in one row that slides; the one that is open is to be seen.
+document.querySelector('.shelf-nav [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+
 /** On every page: the number in the cart, and the form that puts things in. */
 onPaint(() => {
   paintCount();

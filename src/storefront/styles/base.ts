@@ -10,8 +10,8 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
 /** A mark is so many text lines high as its manner wants; its size is the seller's. */
 const marks = `.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem)}.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}${Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`).join('')}`;
 
-/** Where to look in a picture that is cropped; one that is to be seen whole stands on the raised ground. */
-const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important;background:var(--raised)}`;
+/** Where to look in a picture that is cropped; one that is to be seen whole stands on its own ground, or the raised one. */
+const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important;background:var(--plate,var(--raised)) content-box!important}`;
 
 export const base = `
 *,*::before,*::after{box-sizing:border-box}
@@ -72,6 +72,10 @@ ${standing}
 .shelf-nav a,.shelf-order a{color:var(--text)}
 .shelf-nav [aria-current],.shelf-order [aria-current]{color:var(--link);font-weight:var(--strong);text-decoration:none}
 .shelf-order{font-size:var(--small)}
+@media (max-width:560px){
+main .shelf :is(.shelf-nav,.shelf-order){min-width:0;max-width:100%}
+main .shelf :is(.shelf-nav,.shelf-order) ul{flex-flow:row nowrap;justify-content:flex-start;overflow-x:auto;scrollbar-width:none;white-space:nowrap}
+}
 .stretches p{display:flex;gap:1.5rem;align-items:baseline}
 .crumbs{font-size:var(--small);color:var(--soft)}
 .crumbs a{color:inherit}

@@ -1,4 +1,5 @@
 import { type Addresses, type Shop } from '@/core/site';
+import { nearGround } from '../context';
 import { drawings } from '../families';
 import { base } from './base';
 import { parts } from './parts';
@@ -19,8 +20,18 @@ export function drawStyles(shop: Shop, addresses: Addresses): string {
       css +
       treatments[shape.treatment] +
       (shape.motion === 'none' ? '' : motion) +
-      exceptions(shop),
+      exceptions(shop) +
+      grounds(shop),
   );
+}
+
+/** Grounds of pictures that are shown whole, so that no seam shows between a picture and its place; the most frequent of them. */
+function grounds(shop: Shop): string {
+  const counts = new Map<string, number>();
+  for (const { fit, ground } of shop.pictures.values())
+    if (fit === 'whole' && ground) counts.set(nearGround(ground), (counts.get(nearGround(ground)) ?? 0) + 1);
+  const frequent = [...counts].sort((a, b) => b[1] - a[1]).slice(0, 64);
+  return frequent.map(([hex]) => `.on-${hex}{--plate:#${hex}}`).join('');
 }
 
 /** Gentle motion on still pictures, off where the visitor's system asks for less. */
