@@ -168,6 +168,23 @@ Mood? It should feel serious and honest.`,
     printed: ['Each one is signed underneath.'],
   },
   {
+    what: 'a thing in the workshop with a name of its own',
+    brief:
+      'Papelería Nube is a small stationery workshop in Oaxaca. We bind notebooks by hand and print cards on an old letterpress called La Gorda. Yellow and pink, no grey. Prices in Mexican pesos.',
+    name: 'Papelería Nube',
+    place: 'Oaxaca',
+    country: 'MX',
+    currency: 'MXN',
+    wanted: ['yellow', 'pink'],
+    avoided: ['grey'],
+  },
+  {
+    what: 'a business that is only called by its name',
+    brief: 'I run a small bakery called Bertha in Ghent. We sell bread.',
+    name: 'Bertha',
+    place: 'Ghent',
+  },
+  {
     what: 'markup and quotation marks',
     brief: 'We are “Tom & Sons”. We sell <b>ladders</b> & ropes by the metre in Cork. tom@ladders.example',
     name: 'Tom & Sons',

@@ -94,9 +94,24 @@ function withoutPlace(text: string): string {
   return match?.[1]?.includes(' ') && match[2] && locate(match[2]) ? match[1] : text;
 }
 
+/** "An old press called Bertha" names a thing; "a shop called Bertha" the business. */
+const thingCalled = /\b(?:an?|the|our|my|two|three)\s(?:[\p{L}-]+\s){0,3}([\p{L}-]+)\s*$/u;
+const businessNoun =
+  /^(?:shop|store|business|company|brand|studio|workshop|firm|label|venture|project|site|website|stall|stand|place|kitchen|press|works|gallery|school|club|farm|garden|house|atelier|nursery|.+(?:ery|ary|shop|works|house|café|cafe))$/i;
+
 function introduced(brief: string): Fact<string> | null {
+  return (
+    introducedBy(brief, (match) => {
+      const [, noun] = /^(?:called|named|known as)\b/.test(match[0]) ? (thingCalled.exec(brief.slice(0, match.index)) ?? []) : [];
+      return noun === undefined || businessNoun.test(noun);
+    }) ?? introducedBy(brief, () => true)
+  );
+}
+
+function introducedBy(brief: string, counts: (match: RegExpExecArray) => boolean): Fact<string> | null {
   for (const [pattern, confidence] of introductions)
     for (const match of brief.matchAll(new RegExp(pattern, `${pattern.flags}g`))) {
+      if (!counts(match)) continue;
       const value = match[1]
         ?.replace(/ and I$/, '')
         .replace(/[.,]$/, '')

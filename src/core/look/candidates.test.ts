@@ -47,6 +47,7 @@ const neutral: Occasion = {
   words: new Set(),
   goods: 20,
   ground: null,
+  bright: false,
   pictured: 1,
 };
 

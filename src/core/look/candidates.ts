@@ -3,11 +3,11 @@ import { type Decided, type DecisionValue } from '../project';
 import { families, familyById, familyFit, type Family } from './families';
 import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
 import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
-import { contrastRatio } from './colour';
+import { contrastRatio, difference } from './colour';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
 import { type Palette } from './palette';
-import { schemeById } from './schemes';
+import { schemeById, schemeFit, schemes, type Scheme } from './schemes';
 
 /** A whole look to choose: its genes, and the decisions that bring it about. */
 export interface Candidate {
@@ -57,9 +57,10 @@ class Pool {
 
   fit(genes: Genes, family: Family): number {
     const [heading, text] = [faceById(genes.heading), faceById(genes.text)];
-    const { mood } = this.occasion;
+    const { mood, bright } = this.occasion;
+    const scheme = schemeById(genes.scheme);
     const pair = heading && text ? scorePair(heading, text, mood).score : 0;
-    return 0.7 * familyFit(family, this.occasion).fit + 0.2 * pair + 0.1 * (schemeById(genes.scheme)?.fit(mood) ?? 0);
+    return 0.7 * familyFit(family, this.occasion).fit + 0.2 * pair + 0.1 * (scheme ? schemeFit(scheme, mood, bright) : 0);
   }
 
   candidate(genes: Genes): Candidate | null {
@@ -75,11 +76,11 @@ class Pool {
     const found = families.flatMap((family, at) => {
       const first = fittingGenes(family, this.occasion);
       const { ground } = this.occasion;
-      const schemes = [
+      const dresses = [
         first.scheme,
         ...family.schemes.filter((scheme) => scheme !== first.scheme && givesGround(scheme, ground)),
       ];
-      return schemes.slice(0, 3).flatMap((scheme) =>
+      return dresses.slice(0, 3).flatMap((scheme) =>
         family.headings.slice(0, 3).flatMap((heading, i) => {
           const text = family.texts[(i + turn) % family.texts.length] ?? first.text;
           const dress = { ...first, scheme, mix: turn * 3 + (at % 3), ...(i ? { heading, text } : {}) };
@@ -87,7 +88,15 @@ class Pool {
         }),
       );
     });
-    return found.filter(stands);
+    return found.filter(stands).filter(({ genes }) => locks.includes('palette') || this.suits(genes.scheme));
+  }
+
+  /** Whether a scheme is near enough to what the mood and the asked-for colour call for; a night does not suit cheerful yellow. */
+  private suits(id: string): boolean {
+    const { mood, bright } = this.occasion;
+    const fits = (scheme: Scheme) => schemeFit(scheme, mood, bright);
+    const scheme = schemeById(id);
+    return scheme !== undefined && fits(scheme) >= Math.max(...schemes.map(fits)) - 0.42;
   }
 
   /** Near relatives of a look: one or two parts of it changed, the family kept. */
@@ -128,7 +137,8 @@ class Pool {
 }
 
 /** An accent that drowns in its ground is no candidate. */
-const stands = ({ palette }: Candidate): boolean => contrastRatio(palette.accent, palette.ground) >= 1.6;
+const stands = ({ palette }: Candidate): boolean =>
+  contrastRatio(palette.accent, palette.ground) >= 1.6 || difference(palette.accent, palette.ground) >= 24;
 
 /** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
 function spread(

@@ -19,7 +19,7 @@ export {
   type Palette,
   type PaletteWish,
 } from './palette';
-export { harmonies, schemes, type HarmonyId, type Scheme } from './schemes';
+export { harmonies, isBright, schemes, type HarmonyId, type Scheme } from './schemes';
 export { advance, faceById, faces, genericOf, runLength, standInFor, subsetsFor, type Face, type StandIn } from './faces';
 export { type Measures, type Subset } from './measures';
 export { faceDistance, headingFaces, scorePair, suggestPairs, textFaces, type Pair } from './pairs';

@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { moodOf, type Mood, type Reading } from '../brief';
 import { type Catalogue } from '../goods';
 import { type Decided } from '../project';
+import { lchOf } from './colour';
 import { faceById, type Face } from './faces';
 import { familiesFor, familyById, familyFit, type Family, type Occasion, type Shape } from './families';
 import { decidedGene, type Genes } from './genes';
 import { makePalette, type Palette } from './palette';
 import { scorePair } from './pairs';
-import { schemeById, type HarmonyId } from './schemes';
+import { isBright, schemeById, schemeFit, type HarmonyId } from './schemes';
 import { makeScale, type TypeScale } from './type';
 
 /** What a look is made from. */
@@ -63,6 +64,7 @@ export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasi
     words: new Set(words),
     goods: catalogue.products.length,
     ground: groundAsked(reading),
+    bright: reading.coloursWanted.slice(0, 1).some((fact) => isBright(lchOf(fact.value.hex))),
     pictured,
   };
 }
@@ -125,10 +127,11 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
 }
 
 /** Genes that suit a family and an occasion, before anyone has decided anything. */
-export function fittingGenes(family: Family, { mood, ground }: Pick<Occasion, 'mood' | 'ground'>): Genes {
+export function fittingGenes(family: Family, { mood, ground, bright }: Pick<Occasion, 'mood' | 'ground' | 'bright'>): Genes {
   const given = family.schemes.filter((scheme) => givesGround(scheme, ground));
   const scheme = (given.length ? given : [ground === 'dark' ? 'night' : 'paper'])
-    .map((id, rank) => ({ id, value: (schemeById(id)?.fit(mood) ?? 0) - rank * 0.09 }))
+    .map((id, rank) => ({ id, scheme: schemeById(id), rank }))
+    .map(({ id, scheme, rank }) => ({ id, value: (scheme ? schemeFit(scheme, mood, bright) : 0) - rank * 0.09 }))
     .sort((a, b) => b.value - a.value)[0];
   const pairs = family.headings
     .flatMap((h, i) =>

@@ -121,6 +121,23 @@ test('a hue that is named is that hue', () => {
   }
 });
 
+test('yellow is not darkened to olive where it can’t be read: another colour does its work', () => {
+  for (const scheme of ['paper', 'white', 'tinted'])
+    for (const wanted of [['#f0c419'], ['#f0c419', '#e58aa6'], ['#f2cf1d', '#1d4f92']]) {
+      const palette = makePalette({ wanted, avoided: [], mood: neutral, scheme, seed: 2 });
+      for (const ink of [palette.link, palette.rim]) {
+        const { c, h } = lchOf(ink);
+        expect([scheme, wanted, c > 0.045 && h > 70 && h < 130]).toEqual([scheme, wanted, false]);
+      }
+      expect(palette.accent).toBe(wanted[0]);
+    }
+});
+
+test('what stands on a light accent is dark on dark grounds too', () => {
+  const palette = makePalette({ wanted: ['#f0c419'], avoided: [], mood: neutral, scheme: 'night', seed: 2 });
+  expect(contrastRatio(palette.onAccent, palette.accent)).toBeGreaterThan(7);
+});
+
 test('a harmony turns the second hue by as much as it says', () => {
   for (const { id, turn } of harmonies.filter((harmony) => harmony.turn > 0))
     for (const accent of ['#1f4fa8', '#8a3b2b', '#2c7a45']) {

@@ -11,7 +11,7 @@ import {
   textContrast,
   type Lch,
 } from './colour';
-import { harmonyById, schemeById, schemes, type HarmonyId } from './schemes';
+import { harmonyById, isBright, schemeById, schemes, type HarmonyId } from './schemes';
 
 /** What each colour of a shop is for. */
 export interface Palette {
@@ -107,7 +107,9 @@ export function makePalette(wish: PaletteWish): Palette {
   const a = lchOf(accent);
 
   const darkest = wanted.filter((c) => c.l < 0.3).sort((one, other) => one.l - other.l)[0];
-  const leader = wish.groundBySecond && carrying[1] ? carrying[1] : a;
+  // On a field of its own colour a light accent would drown: there the other colour that was asked for is the ground.
+  const drowning = scheme.id === 'field' && isBright(a);
+  const leader = (wish.groundBySecond || drowning) && carrying[1] ? carrying[1] : a;
   const flooding = scheme.id === 'flood' ? carrying.find((c) => c.hex !== accent && c.c > hueless) : undefined;
   const ground =
     wish.ground ??
@@ -149,7 +151,11 @@ export function makePalette(wish: PaletteWish): Palette {
   const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c !== flooding);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
-  const on = (hex: string) => readable(contrastRatio('#ffffff', hex) >= contrastRatio(text, hex) ? '#ffffff' : text, [hex]);
+  const on = (hex: string) =>
+    readable(
+      ['#ffffff', text, ground].reduce((best, one) => (contrastRatio(one, hex) > contrastRatio(best, hex) ? one : best)),
+      [hex],
+    );
 
   const signal = (h: number, from: readonly string[], l = dark ? 0.76 : 0.46) =>
     readableApart(clearOf({ l, c: 0.14, h }, wish.avoided), grounds, from, wish.avoided);
@@ -166,8 +172,9 @@ export function makePalette(wish: PaletteWish): Palette {
     line,
     accent,
     onAccent: on(accent),
-    rim: readable(accent, grounds, 3.1),
-    link: readable(accent, grounds),
+    // Yellow that is darkened until it reads is olive, which nobody asked for: the second colour or the text does it instead.
+    rim: inkOf(accent, [second, text], grounds, 3.1),
+    link: inkOf(accent, [second, text], grounds, textContrast),
     second,
     onSecond: on(second),
     sale,
@@ -175,6 +182,19 @@ export function makePalette(wish: PaletteWish): Palette {
     good: signal(152, [bad, text], dark ? 0.86 : 0.36),
     bad,
   };
+}
+
+/** Whether a colour loses its name where it is darkened: yellows turn olive and brown (common practice). */
+const muddies = (colour: string): boolean => {
+  const { l, c, h } = lchOf(colour);
+  return l > 0.7 && c > hueless && h > 70 && h < 130;
+};
+
+/** A colour as it can be read; where it would lose its name in that, the first of others that does not. */
+function inkOf(colour: string, others: readonly string[], grounds: readonly string[], ratio: number): string {
+  const reads = (one: string) => grounds.every((ground) => contrastRatio(one, ground) >= ratio);
+  const fit = [colour, ...others].find((one) => reads(one) || (!muddies(one) && lchOf(one).c > hueless));
+  return readable(fit ?? others.at(-1) ?? colour, grounds, ratio);
 }
 
 /** How far the raised ground stands from the first. On grounds of middling lightness it moves to where the same text still reads. */

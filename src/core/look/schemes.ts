@@ -6,6 +6,8 @@ export interface Scheme {
   id: string;
   name: string;
   say: string;
+  /** Whether the ground itself wears the asked-for colour, so that one too light for words is still seen. */
+  worn: boolean;
   /** The ground for an accent; `free` is a number in [0, 1) that stays the same for a seed. */
   ground: (accent: Lch, mood: Mood, free: number) => Lch;
   /** Whether it fits a mood, 0–1. */
@@ -14,9 +16,13 @@ export interface Scheme {
 
 const between = (low: number, high: number, at: number) => low + (high - low) * Math.min(1, Math.max(0, at));
 
+/** A colour that is strong and yet too light to write with: yellow, lime, light pink. */
+export const isBright = ({ l, c }: Pick<Lch, 'l' | 'c'>): boolean => l > 0.72 && c > 0.08;
+
 export const schemes: readonly Scheme[] = [
   {
     id: 'paper',
+    worn: false,
     name: 'Paper',
     say: 'a warm or cool white with a breath of colour',
     ground: (accent, mood, free) => {
@@ -27,6 +33,7 @@ export const schemes: readonly Scheme[] = [
   },
   {
     id: 'white',
+    worn: false,
     name: 'White',
     say: 'plain white, so that the goods bring the colour',
     ground: () => ({ l: 1, c: 0, h: 90 }),
@@ -34,17 +41,20 @@ export const schemes: readonly Scheme[] = [
   },
   {
     id: 'tinted',
+    worn: true,
     name: 'Tinted',
     say: 'the accent, thinned until it is a ground',
     ground: (accent, mood, free) => ({
       l: 0.935 - 0.02 * free,
-      c: between(0.018, 0.04, 0.4 + 0.5 * mood.loud + 0.2 * free) * (accent.c < 0.03 ? 0.4 : 1),
+      // A light, strong colour such as yellow has to be thinned less to be seen.
+      c: between(0.018, 0.04, 0.4 + 0.5 * mood.loud + 0.2 * free) * (accent.c < 0.03 ? 0.4 : isBright(accent) ? 1.9 : 1),
       h: accent.h,
     }),
     fit: (mood) => 0.58 + 0.15 * mood.warm + 0.1 * mood.ornate,
   },
   {
     id: 'field',
+    worn: true,
     name: 'Field of colour',
     say: 'a full, light colour from edge to edge',
     ground: (accent, mood, free) => ({
@@ -56,6 +66,7 @@ export const schemes: readonly Scheme[] = [
   },
   {
     id: 'night',
+    worn: false,
     name: 'Night',
     say: 'a deep ground from which the goods shine',
     ground: (accent, mood, free) => ({
@@ -67,6 +78,7 @@ export const schemes: readonly Scheme[] = [
   },
   {
     id: 'flood',
+    worn: true,
     name: 'Flooded',
     say: 'the second colour is the ground',
     ground: (accent, mood, free) => ({
@@ -77,6 +89,10 @@ export const schemes: readonly Scheme[] = [
     fit: (mood) => 0.28 + 0.5 * mood.loud - 0.1 * mood.exact,
   },
 ];
+
+/** How well a scheme fits a mood, and the colour that was asked for. */
+export const schemeFit = (scheme: Scheme, mood: Mood, bright: boolean): number =>
+  scheme.fit(mood) + (bright && scheme.worn ? 0.3 : 0);
 
 export const schemeById = (id: string): Scheme | undefined => schemes.find((scheme) => scheme.id === id);
 

@@ -1,8 +1,8 @@
-import { common } from './common';
+import { colouredFields, common } from './common';
 
 /** Almanac: chapters with large numerals, index tabs at the side, text and picture in turn. */
 export const almanac = `
-${common}
+${common}${colouredFields}
 :root{--part:minmax(0,3fr) minmax(0,9fr);--rule:2px solid var(--link);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:74rem;--tab:9.5rem;--sides:minmax(0,5fr) minmax(0,6fr)}
 .top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:.25rem 2rem;align-items:baseline;padding-block:1.25rem .9rem;border-bottom:var(--rule-w) solid var(--link)}
 .top .brand{font-size:1.6rem;line-height:1.15;color:var(--link)}

@@ -49,3 +49,9 @@ h1,h2,.brand,.good .name{text-transform:var(--case)}
 .product{grid-template-columns:minmax(0,1fr)}
 }
 `;
+
+/** For lively families: fields in place of missing pictures take turns in the shop's colours. */
+export const colouredFields = `
+.good:nth-child(3n+1) .no-picture,.product-pictures>.no-picture{background:var(--accent);color:var(--on-accent)}
+.good:nth-child(3n+2) .no-picture{background:var(--second);color:var(--on-second)}
+`;

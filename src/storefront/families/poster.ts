@@ -1,5 +1,8 @@
+import { colouredFields } from './common';
+
 /** Poster: lettering from edge to edge, flat fields of colour, hard corners. */
 export const poster = `
+${colouredFields}
 h1,h2,.brand{text-transform:uppercase}
 .top{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:center;padding:1rem var(--edge);background:var(--accent);color:var(--on-accent)}
 .top .brand{font-size:1.6rem;line-height:1;margin-right:auto}

@@ -1,8 +1,8 @@
-import { common } from './common';
+import { colouredFields, common } from './common';
 
 /** Stall: an awning along the top, scalloped edges, goods as tickets on a patterned cloth. */
 export const stall = `
-${common}
+${common}${colouredFields}
 :root{--part:minmax(0,1fr);--rule:2px dashed var(--link);--loud:var(--head-weight) var(--h2)/1.2 var(--head);--bite:15px;--card:min(var(--soft-corner),18px)}
 .top{display:flex;flex-wrap:wrap;gap:.25rem 1.75rem;align-items:center;justify-content:space-between;background:var(--ground);padding-block:calc(3.1rem + .6rem) .6rem;position:relative}
 .top::before{content:"";position:absolute;inset:0 0 auto;height:2.9rem;background:repeating-linear-gradient(90deg,var(--accent) 0 40px,var(--raised) 40px 80px);mask:radial-gradient(20px 1.3rem at 50% 0,currentColor 97%,transparent) 0 100%/40px 1.3rem repeat-x,linear-gradient(currentColor,currentColor) 0 0/100% calc(100% - 1.25rem) no-repeat}

@@ -51,6 +51,7 @@ small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .notice{background:var(--raised);padding:1rem 1.25rem;max-width:var(--measure)}
 .empty{padding:2rem 0;color:var(--soft)}
 .no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
+.product-pictures>.no-picture{aspect-ratio:3/2}
 .no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
 ${marks}
 ${standing}

@@ -50,6 +50,8 @@ export interface Occasion {
   goods: number;
   /** Whether a light or a dark ground is asked for in so many words. */
   ground: 'light' | 'dark' | null;
+  /** Whether the first colour that is asked for is strong and yet too light to write with. */
+  bright: boolean;
   /** Share of the goods that has a picture, 0–1. */
   pictured: number;
 }

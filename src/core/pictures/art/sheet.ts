@@ -1,4 +1,4 @@
-import { hexOf, isLike, lchOf, type Palette } from '../../look';
+import { difference, isBright, hexOf, isLike, lchOf, type Palette } from '../../look';
 import { type Outlines } from '../outlines';
 import { type Motif, type Piece } from './motifs';
 
@@ -41,8 +41,15 @@ export function wash({ palette, avoided }: Pick<Brush, 'palette' | 'avoided'>, h
 export function inksOf(brush: Pick<Brush, 'palette' | 'avoided'>): string[] {
   const { accent, second, text, ground } = brush.palette;
   const light = lchOf(ground).l;
-  const clear = (hex: string) => (Math.abs(lchOf(hex).l - light) < 0.16 ? tone(hex, light > 0.6 ? -0.22 : 0.25) : hex);
-  return [accent, second, wash(brush, accent, 0.55), wash(brush, second, 0.65), blend(text, accent, 0.3)].map(clear);
+  // A strong light colour is told from a light ground by its hue; darkened it would be another colour.
+  const clear = (hex: string) => (difference(hex, ground) < 16 ? tone(hex, light > 0.6 ? -0.22 : 0.25) : hex);
+  return [
+    accent,
+    second,
+    wash(brush, accent, 0.55),
+    wash(brush, second, 0.65),
+    blend(text, isBright(lchOf(accent)) ? second : accent, 0.3),
+  ].map(clear);
 }
 
 const pieces = (inner: readonly Piece[], fills: Record<Piece[1], string>): string =>
