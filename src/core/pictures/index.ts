@@ -4,6 +4,7 @@ export {
   drawMotif,
   makePicture,
   motifs,
+  motifOf,
   motifsFor,
   type ArtKind,
   type ArtWish,

@@ -1,4 +1,4 @@
-import { cardFile, drawMark, iconFile, motifsFor, outlinesOf, smallMark, type Mark, type MarkSource } from '../pictures';
+import { cardFile, drawMark, iconFile, motifOf, motifsFor, outlinesOf, smallMark, type Mark, type MarkSource } from '../pictures';
 import { nounsOf } from './drawn';
 import { type Shop } from './shop';
 
@@ -12,8 +12,11 @@ export function markSource({
   const outlines = outlinesOf(look.heading.id);
   if (!outlines) return null;
   const sold = reading.sells[0]?.value ?? '';
+  // What the shop says that it sells speaks before what single goods are called.
+  const told = reading.sells.map((fact) => motifOf(fact.value)).find((one) => one !== null);
+  const motif = told ?? motifsFor(nounsOf({ reading, catalogue }), 1)[0] ?? null;
   const under = sold && sold.length <= 26 ? sold : (reading.place?.value ?? '');
-  return { name, under, outlines, motif: motifsFor(nounsOf({ reading, catalogue }), 1)[0] ?? null, caps: look.family.caps };
+  return { name, under, outlines, motif, caps: look.family.caps };
 }
 
 /** What is drawn once for a shop and asked for on every page of it. */

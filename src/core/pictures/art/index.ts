@@ -10,7 +10,7 @@ import { texture } from './kinds/texture';
 import { motifsFor } from './motifs';
 import { type Brush } from './sheet';
 
-export { motifsFor, motifs, type Motif } from './motifs';
+export { motifOf, motifsFor, motifs, type Motif } from './motifs';
 export { drawMotif } from './sheet';
 
 /** A picture that is drawn for a shop, as an SVG document. */

@@ -348,7 +348,7 @@ export const motifs: readonly Motif[] = [
 const byWord = new Map(motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word, motif] as const)));
 
 /** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. */
-function motifOf(name: string): Motif | null {
+export function motifOf(name: string): Motif | null {
   const noun = headNoun(name) ?? name;
   for (const word of [
     ...noun

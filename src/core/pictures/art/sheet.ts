@@ -43,13 +43,9 @@ export function inksOf(brush: Pick<Brush, 'palette' | 'avoided'>): string[] {
   const light = lchOf(ground).l;
   // A strong light colour is told from a light ground by its hue; darkened it would be another colour.
   const clear = (hex: string) => (difference(hex, ground) < 16 ? tone(hex, light > 0.6 ? -0.22 : 0.25) : hex);
-  return [
-    accent,
-    second,
-    wash(brush, accent, 0.55),
-    wash(brush, second, 0.65),
-    blend(text, isBright(lchOf(accent)) ? second : accent, 0.3),
-  ].map(clear);
+  // Shades of yellow are olive, so a light strong accent stands as it is, among shades of the second colour.
+  const shaded = isBright(lchOf(accent)) ? second : accent;
+  return [accent, second, wash(brush, shaded, 0.55), wash(brush, second, 0.65), blend(text, shaded, 0.3)].map(clear);
 }
 
 const pieces = (inner: readonly Piece[], fills: Record<Piece[1], string>): string =>

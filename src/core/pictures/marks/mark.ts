@@ -167,15 +167,15 @@ export function initials(name: string, most = 2): string {
     .toUpperCase();
 }
 
-/** A motif in one ink: its outline, with what is light in it cut out. */
+/** A motif in one ink: its pieces laid on in order, with what is light in it cut out of those beneath. */
 export function silhouette(motif: Motif, x: number, y: number, size: number): string {
-  const solid = motif.pieces.filter(([d, part]) => part !== 'light' && /z/i.test(d));
-  const cut = motif.pieces.filter(([d, part]) => part === 'light' && /z/i.test(d));
+  const closed = motif.pieces.filter(([d]) => /z/i.test(d));
   const at = `translate(${r(x)} ${r(y)}) scale(${(size / 100).toFixed(3)}) translate(-50 -100)`;
-  const shapes = (of: typeof solid) => of.map(([d]) => `<path d="${d}"/>`).join('');
-  if (!cut.length) return `<g transform="${at}">${shapes(solid)}</g>`;
+  if (!closed.some(([, part]) => part === 'light'))
+    return `<g transform="${at}">${closed.map(([d]) => `<path d="${d}"/>`).join('')}</g>`;
   const id = `m-${motif.id}-${r(x)}-${r(size)}`;
-  return `<mask id="${id}"><g fill="#fff" transform="${at}">${shapes(solid)}</g><g fill="#000" transform="${at}">${shapes(cut)}</g></mask><rect x="${r(x - size * 0.55)}" y="${r(y - size * 1.05)}" width="${r(size * 1.1)}" height="${r(size * 1.1)}" mask="url(#${id})"/>`;
+  const shapes = closed.map(([d, part]) => `<path d="${d}" fill="${part === 'light' ? '#000' : '#fff'}"/>`).join('');
+  return `<mask id="${id}"><g transform="${at}">${shapes}</g></mask><rect x="${r(x - size * 0.55)}" y="${r(y - size * 1.05)}" width="${r(size * 1.1)}" height="${r(size * 1.1)}" mask="url(#${id})"/>`;
 }
 
 /** A shape with letters or things cut out of it. */

@@ -52,6 +52,7 @@ const Table = styled(Modal)`
   }
   select {
     min-height: 32px;
+    max-width: 168px;
     background: ${tokens.sheet};
     border: 1px solid ${tokens.soft};
     padding: 2px 8px;
