@@ -116,5 +116,3 @@ export function wordShares(project: Project): { own: number; facts: number; ours
   const all = counts.own + counts.facts + counts.ours;
   return { own: counts.own / all, facts: counts.facts / all, ours: counts.ours / all };
 }
-
-export const familyIds = families.map(({ id }) => id);

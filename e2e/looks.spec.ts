@@ -3,23 +3,10 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
+import { families } from '../src/core/look';
 import { layoutFaults } from './layout';
 import { brief, expectNoAxeFindings, list } from './support';
 
-const ids = [
-  'ledger',
-  'poster',
-  'quiet',
-  'cabinet',
-  'broadsheet',
-  'counter',
-  'drawing',
-  'almanac',
-  'stall',
-  'hanging',
-  'board',
-  'letter',
-];
 const sizes = { phone: 390, tablet: 820, wide: 1280 };
 
 const long = `The Extraordinarily Well-Provisioned Emporium of Donaudampfschifffahrtsgesellschaft Memorabilia. We sell ship models and maps in Passau. ${'Every model is built plank by plank from drawings that we found in an attic, and it takes us the better part of a winter. '.repeat(4)} The website should be elegant. Prices in euros.`;
@@ -59,7 +46,7 @@ const shops = [
     goods: oneLong,
     look: { 'look/scheme': 'night', 'look/mix': 3 },
     pages: ['', 'shop/', 'goods/*'],
-    at: ['phone', 'wide'],
+    at: ['phone', 'tablet', 'wide'],
   },
   {
     id: 'many',
@@ -67,11 +54,11 @@ const shops = [
     goods: many,
     look: { 'look/scheme': 'field', 'look/mix': 5 },
     pages: ['', 'shop/'],
-    at: ['phone', 'wide'],
+    at: ['phone', 'tablet', 'wide'],
   },
 ] as const;
 
-for (const family of ids)
+for (const { id: family } of families)
   test(`${family}: three shops in three palettes are laid out soundly and open to all`, async ({ page }) => {
     test.slow();
     const { buildShop, serve } = await import('../scripts/sheet.mjs');

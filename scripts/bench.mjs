@@ -2,6 +2,7 @@
 import { build } from 'esbuild';
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { startApp } from './app.mjs';
+import { familyIds } from './sheet.mjs';
 import { ensureChromium, ensurePackages } from './ensure.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -105,7 +106,7 @@ try {
 }
 
 if (everyFamily)
-  for (const id of core.familyIds)
+  for (const id of familyIds)
     for (const [page, { scores, faults }] of Object.entries(await auditFamily(root, id)))
       line(
         `audit, phone profile: ${id}, ${page}`,

@@ -3,6 +3,7 @@ import { chromium } from 'playwright-core';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { startApp } from './app.mjs';
+import { buildShop, familyIds, layOut, serve } from './sheet.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
 const to = (name) => join(root, 'docs/screenshots', `${name}.png`);
@@ -102,20 +103,39 @@ try {
   await shop.getByText('The order is paid.').waitFor();
   await station('Orders');
   await page.screenshot({ path: to('studio-orders') });
-  for (const [name, views] of [
-    ['Ledger', ['home', 'category']],
-    ['Poster', ['home', 'product']],
-  ]) {
-    await station('Look');
-    await page.getByText(name, { exact: true }).click();
-    await page.waitForTimeout(600);
-    const address = await publish(`tarnwick-${name.toLowerCase()}`);
-    for (const view of views)
-      await shot(
-        address + { home: '', category: 'shop/yarn/', product: 'goods/madder-bed/' }[view],
-        `shop-${name.toLowerCase()}-${view}`,
-      );
+  await station('Look');
+  await page.getByRole('button', { name: /^Mark/ }).click();
+  await page.getByRole('list', { name: 'Marks' }).getByRole('button', { name: 'The name round a thing of the shop' }).click();
+  await page.waitForTimeout(1500);
+  await page.screenshot({ path: to('studio-mark') });
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Compare three' }).click();
+  await page.waitForTimeout(6000);
+  await page.screenshot({ path: to('studio-bench') });
+  await page.keyboard.press('Escape');
+
+  // Contact sheets: the sample shop in every family.
+  const sheets = { families: { path: '', shots: [] }, 'families-product': { path: 'goods/madder-bed/', shots: [] } };
+  for (const family of familyIds) {
+    const demo = join(root, 'demo');
+    const site = await serve(
+      buildShop({
+        brief: join(demo, 'brief.txt'),
+        goods: join(demo, 'goods.csv'),
+        pictures: join(demo, 'pictures'),
+        decisions: { 'look/family': family },
+      }),
+    );
+    for (const { path, shots } of Object.values(sheets)) {
+      await shop.setViewportSize({ width: 1280, height: 900 });
+      await shop.goto(site.base + path);
+      await shop.waitForTimeout(700);
+      shots.push(await shop.screenshot());
+    }
+    site.stop();
   }
+  for (const [name, { shots }] of Object.entries(sheets))
+    await layOut(shots, { columns: 3, width: 512, height: 360, gap: 12 }, to(name));
   await browser.close();
 } finally {
   stop();

@@ -1,7 +1,7 @@
 // Contact sheets: pages of shops in several looks, photographed and laid out on one picture.
 import { chromium } from 'playwright-core';
 import { execFileSync } from 'node:child_process';
-import { createReadStream, existsSync, mkdirSync, mkdtempSync, statSync, writeFileSync } from 'node:fs';
+import { createReadStream, existsSync, mkdirSync, mkdtempSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,6 +10,11 @@ import sharp from 'sharp';
 
 const root = new URL('..', import.meta.url).pathname;
 const types = { html: 'text/html', css: 'text/css', js: 'text/javascript', svg: 'image/svg+xml', webp: 'image/webp', png: 'image/png', jpg: 'image/jpeg', json: 'application/json', woff2: 'font/woff2' }; // prettier-ignore
+
+/** The families of looks, by the names of their files. */
+export const familyIds = readdirSync(join(root, 'src/core/look/families'))
+  .map((file) => file.replace('.ts', ''))
+  .filter((id) => id !== 'index' && id !== 'family');
 
 /** Serves the files of a folder. */
 export function serve(folder) {
