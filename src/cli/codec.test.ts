@@ -122,7 +122,24 @@ describe('a picture that is brought in', () => {
       },
     ]);
     expect((await kept('tall.png', await tall.png().toBuffer())).picture.fit).toBe('whole');
-    expect((await kept('square.png', await scene(900, 900).png().toBuffer())).picture.fit).toBe('fill');
+    const square = (await kept('square.png', await scene(900, 900).png().toBuffer())).picture;
+    expect([square.fit, square.cuts]).toEqual(['fill', []]);
+  });
+
+  test('names the shapes of places that would cut the thing off', async () => {
+    const bar = async (width: number, height: number) =>
+      sharp({ create: { width: 900, height: 900, channels: 3, background: '#ffffff' } })
+        .composite([
+          {
+            input: await sharp({ create: { width, height, channels: 3, background: '#113322' } })
+              .png()
+              .toBuffer(),
+          },
+        ])
+        .png()
+        .toBuffer();
+    expect((await kept('lying.png', await bar(780, 200))).picture).toMatchObject({ fit: 'fill', cuts: ['upright'] });
+    expect((await kept('standing.png', await bar(200, 780))).picture).toMatchObject({ fit: 'fill', cuts: ['lying'] });
   });
 });
 

@@ -142,12 +142,16 @@ export const nearGround = (hex: string): string =>
     .join('');
 
 /** Classes that say how a picture stands in a place of another shape: whole, or filled with its focus in sight. */
-function standing({ fit, focus, ground }: PictureAt): Markup | null {
-  if (fit === 'whole') return ground ? html`class="whole on-${nearGround(ground)}"` : html`class="whole"`;
+function standing({ fit, cuts, focus, ground }: PictureAt): Markup | null {
   const step = (share: number) =>
     focusSteps.reduce((best, one) => (Math.abs(one - share * 100) < Math.abs(best - share * 100) ? one : best));
-  const [x, y] = [step(focus.x), step(focus.y)];
-  return x === 50 && y === 50 ? null : html`class="at-${x} at-y-${y}"`;
+  const [x, y] = fit === 'whole' ? [50, 50] : [step(focus.x), step(focus.y)];
+  const classes = [
+    ...(fit === 'whole' ? ['whole'] : cuts.map((shape) => `not-${shape}`)),
+    ...(ground && (fit === 'whole' || cuts.length) ? [`on-${nearGround(ground)}`] : []),
+    ...(x === 50 && y === 50 ? [] : [`at-${x}`, `at-y-${y}`]),
+  ];
+  return classes.length ? html`class="${classes.join(' ')}"` : null;
 }
 
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */

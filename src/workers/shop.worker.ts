@@ -72,8 +72,8 @@ function windowAddresses(of: Shop): Addresses {
       const picture = of.pictures.get(name.toLowerCase());
       const src = urlOf(picture);
       if (!picture || !src) return null;
-      const { width, height, fit, focus, ground } = picture;
-      return { src, width, height, fit, focus, ground, srcset: '' };
+      const { width, height, fit, cuts, focus, ground } = picture;
+      return { src, width, height, fit, cuts, focus, ground, srcset: '' };
     },
   };
 }

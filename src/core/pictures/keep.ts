@@ -29,8 +29,8 @@ export const screenWidths = [480, 960, 1600];
 /** Under this width a picture blurs where it stands large. */
 export const enoughPixels = 800;
 
-/** Width to height of the places that pictures stand in: upright, square, lying. */
-const placeShapes = [4 / 5, 1, 4 / 3];
+/** Width to height of the places that pictures stand in. */
+const placeShapes = { upright: 2 / 3, lying: 3 / 2 } as const;
 
 const threeDigits = (n: number) => Number(n.toFixed(3));
 
@@ -73,7 +73,7 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
   if (width < enoughPixels)
     notes.push(`“${name}” is ${width} pixels wide; ${enoughPixels} or more stay sharp where it stands large.`);
   if (isAnimated(bytes)) notes.push(`“${name}” moves; the shop shows its first image.`);
-  const keeps = placeShapes.every((shape) => cropKeeps(size, box, focus, shape));
+  const keeps = (shape: number) => cropKeeps(size, box, focus, shape);
   return ok({
     files,
     notes,
@@ -86,7 +86,8 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
       bytes: own.length,
       sizes,
       focus: { x: threeDigits(focus.x), y: threeDigits(focus.y) },
-      fit: keeps ? 'fill' : 'whole',
+      fit: keeps(1) ? 'fill' : 'whole',
+      cuts: (['upright', 'lying'] as const).filter((shape) => !keeps(placeShapes[shape])),
       ground: ground && `#${ground.map((part) => Math.round(part).toString(16).padStart(2, '0')).join('')}`,
       colours: coloursOf(small),
     },
@@ -112,6 +113,7 @@ async function keepDrawing(name: string, bytes: Uint8Array): Promise<Result<Kept
       sizes: [],
       focus: { x: 0.5, y: 0.5 },
       fit: 'whole',
+      cuts: [],
       ground: null,
       colours: [...new Set((svg.match(/#[0-9a-f]{6}\b/gi) ?? []).map((hex) => hex.toLowerCase()))].slice(0, 5),
     },

@@ -37,6 +37,7 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
       sizes: [],
       focus: { x: 0.5, y: 0.5 },
       fit: 'fill',
+      cuts: [],
       ground: null,
       colours: [],
     });

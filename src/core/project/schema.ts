@@ -58,6 +58,8 @@ export const pictureSchema = z.object({
   focus: z.object({ x: z.number(), y: z.number() }).default({ x: 0.5, y: 0.5 }),
   /** "fill" crops it to its place; "whole" shows all of it, with the ground beside. */
   fit: z.enum(['fill', 'whole']).default('fill'),
+  /** Shapes of places in which filling would cut the thing off: there it is shown whole all the same. */
+  cuts: z.array(z.enum(['upright', 'lying'])).default([]),
   /** The plain colour round it, or null. */
   ground: z.string().nullable().default(null),
   /** The colours that it is remembered by. */

@@ -23,6 +23,7 @@ export interface PictureAt {
   /** "pictures/a.webp 480w, …", or empty. */
   srcset: string;
   fit: Picture['fit'];
+  cuts: Picture['cuts'];
   focus: Picture['focus'];
   /** The colour that goes all round it, where one does. */
   ground: string | null;
@@ -71,10 +72,10 @@ export const pictureFile = (picture: Picture): string => `pictures/${picture.has
 const sizeFile = (hash: string): string => `pictures/${hash.slice(0, 20)}.webp`;
 
 function pictureAt(picture: Picture, address: (file: string) => string): PictureAt {
-  const { width, height, sizes, fit, focus, ground } = picture;
+  const { width, height, sizes, fit, cuts, focus, ground } = picture;
   const src = address(pictureFile(picture));
   const all = sizes.map((size) => `${address(sizeFile(size.hash))} ${size.width}w`);
-  return { src, width, height, fit, focus, ground, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
+  return { src, width, height, fit, cuts, focus, ground, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
 }
 
 /** Addresses as a published page writes them: relative, so that the site stands in any folder of any host. */

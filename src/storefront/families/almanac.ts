@@ -21,11 +21,11 @@ main>section.opening>*{grid-column:auto}
 .opening-pictures{display:grid;grid-template-columns:1fr 1fr;gap:.75rem}
 .opening-pictures img{aspect-ratio:1;border-radius:999px 999px 0 0}
 .opening-pictures>:first-child{grid-row:1/3}
-.opening-pictures>:first-child img{aspect-ratio:2/3}
+.opening-pictures>:first-child img{aspect-ratio:2/3;object-fit:var(--upright,cover)}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures[data-count="1"],.opening-pictures[data-count="2"]{grid-template-columns:minmax(0,1fr)}
 .opening-pictures[data-count="1"]>*,.opening-pictures[data-count="2"]>*{grid-row:auto}
-.opening-pictures[data-count="1"] img{aspect-ratio:4/5}
+.opening-pictures[data-count="1"] img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .opening-pictures[data-count="2"]>:nth-child(2){display:none}
 main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .part{grid-template-columns:clamp(3.5rem,9vw,8rem) minmax(0,1fr)}
@@ -37,11 +37,11 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .good .thumb{grid-row:1/6}
 .good:nth-child(4n+3) .thumb,.good:nth-child(4n+4) .thumb{grid-column:2}
 .good:nth-child(4n+3) a,.good:nth-child(4n+4) a{grid-template-columns:minmax(0,6fr) minmax(0,5fr)}
-.good .thumb img,.good .no-picture{aspect-ratio:4/5}
+.good .thumb img,.good .no-picture{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .good .name{font-size:1.25rem;line-height:1.2}
 .good .price{font-family:var(--head);font-size:1.1rem;border-top:1px solid var(--line);padding-top:.4rem;margin-top:.3rem;align-self:start}
 .categories.as-pictures ul{grid-template-columns:repeat(auto-fill,minmax(min(100%,10rem),1fr))}
-.categories.as-pictures img,.categories.as-pictures .no-picture{border-radius:999px 999px 0 0;aspect-ratio:4/5}
+.categories.as-pictures img,.categories.as-pictures .no-picture{border-radius:999px 999px 0 0;aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .why.as-stacked li{border-top:1px solid var(--line)}
 .steps .count{font-size:var(--h1)}
 .questions dl div{display:grid;grid-template-columns:minmax(0,2fr) minmax(0,3fr);gap:.25rem 2rem;border-bottom:1px solid var(--line);padding-bottom:1rem}
@@ -55,7 +55,7 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .shelf-nav [aria-current]{border-color:var(--link)}
 .product{padding-top:1rem}
 .product-pictures img{border:var(--rule-w) solid var(--line);padding:clamp(4px,.6vw,9px);background:var(--raised)}
-.product-pictures figure:first-child img{border-radius:999px 999px 0 0;aspect-ratio:4/5;object-fit:cover}
+.product-pictures figure:first-child img{border-radius:999px 999px 0 0;aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .product h1{color:var(--link);font-size:min(calc(var(--h1)*1.15),calc(99cqi/var(--fit,1)))}
 .product-price{border-block:var(--rule-w) solid var(--link);padding-block:.6rem;font-family:var(--head)}
 .facts{max-width:none}

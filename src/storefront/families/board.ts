@@ -17,7 +17,7 @@ ${common}
 .opening-pictures img{aspect-ratio:1;display:block}
 .opening-pictures>:nth-child(n+5){display:none}
 .opening-pictures[data-count="1"],.opening-pictures[data-count="2"]{grid-template-columns:minmax(0,1fr)}
-.opening-pictures[data-count="1"] img,.opening-pictures[data-count="2"] img{aspect-ratio:4/3}
+.opening-pictures[data-count="1"] img,.opening-pictures[data-count="2"] img{aspect-ratio:4/3;object-fit:var(--lying,cover)}
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;border-top:var(--rule-w) solid var(--text)}
 .section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:baseline;gap:.25rem 2rem;margin-bottom:.75rem}
@@ -58,7 +58,7 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product{padding-inline:0;padding-top:0;gap:0;grid-template-columns:minmax(0,1fr)}
 .crumbs{padding:.5rem var(--side)}
 .product-pictures{display:grid;grid-auto-flow:column;grid-auto-columns:minmax(0,1fr);gap:2px;max-height:30rem;overflow:hidden}
-.product-pictures figure,.product-pictures img{height:30rem;max-height:60vh;object-fit:cover}
+.product-pictures figure,.product-pictures img{height:30rem;max-height:60vh;object-fit:var(--lying,cover)}
 .product-pictures>.no-picture{aspect-ratio:auto;height:12rem}
 .product-words{padding:1.25rem var(--side) 0;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:1.1rem 3rem;align-items:start}
 .product h1{font-size:min(var(--display),calc(56cqi/var(--fit,1)));line-height:.95;grid-row:1/3}

@@ -21,7 +21,7 @@ main>section.opening{margin-top:0}
 .opening .lead::first-letter{font:var(--head-weight) 3.4em/.78 var(--head);float:left;padding:.06em .09em 0 0;color:var(--link)}
 .opening-pictures{display:contents}
 .opening-pictures>*{border-left:1px solid var(--line);padding-left:var(--col);margin-left:calc(var(--col)*-1);align-self:start}
-.opening-pictures>* img{aspect-ratio:4/5}
+.opening-pictures>* img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .opening-pictures>:nth-child(2) img{aspect-ratio:1}
 .opening-pictures>:nth-child(n+3){display:none}
 .opening:has([data-count="1"]){grid-template-columns:minmax(0,7fr) minmax(0,5fr)}

@@ -16,7 +16,7 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .opening-words>*{justify-self:start}
 .opening-pictures{display:contents}
 .opening-pictures>*{background:var(--raised);padding:.9rem;display:grid;grid-template-rows:minmax(0,1fr) auto}
-.opening-pictures>* img{height:100%;min-height:9rem;aspect-ratio:auto;object-fit:cover;contain:size}
+.opening-pictures>* img{height:100%;min-height:9rem;aspect-ratio:auto;object-fit:var(--upright,cover);contain:size}
 .opening-pictures>:first-child{grid-column:3;grid-row:1/3}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures span,.good .note,.gallery .caption{font-style:normal;color:var(--soft)}
@@ -32,7 +32,7 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .good a{padding:.9rem .9rem 1.1rem;grid-template-rows:minmax(0,1fr) auto;grid-template-columns:1fr auto;gap:.1rem .75rem}
 .good .thumb{grid-column:1/-1;margin-bottom:.75rem;min-height:0}
 .good .thumb img,.good .thumb .no-picture{height:100%;aspect-ratio:1}
-.good:nth-child(9n+6) .thumb img,.good:nth-child(9n+6) .thumb .no-picture{aspect-ratio:2.06}
+.good:nth-child(9n+6) .thumb img,.good:nth-child(9n+6) .thumb .no-picture{aspect-ratio:2.06;object-fit:var(--lying,cover)}
 .good .entry{display:block;grid-column:1/-1;color:var(--soft);font-size:var(--small);font-variant-numeric:oldstyle-nums}
 .good .entry::before{content:"no. "}
 .good .name{font-size:1.15rem;line-height:1.2}
@@ -77,11 +77,11 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .opening-words{grid-column:1/-1;grid-row:auto}
 .opening-pictures>:first-child{grid-column:1/-1;grid-row:auto}
 .opening-pictures>* img{contain:none;aspect-ratio:1}
-.opening-pictures>:first-child img{aspect-ratio:4/3}
+.opening-pictures>:first-child img{aspect-ratio:4/3;object-fit:var(--lying,cover)}
 .good,.good:nth-child(n),.related .good:nth-child(n){grid-column:span 6;grid-row:auto}
 .good:nth-child(9n+1){grid-column:span 12}
 .good:nth-child(n) .thumb img,.good:nth-child(n) .thumb .no-picture{aspect-ratio:1}
-.good:nth-child(9n+1) .thumb img{aspect-ratio:4/3}
+.good:nth-child(9n+1) .thumb img{aspect-ratio:4/3;object-fit:var(--lying,cover)}
 .good a{grid-template-columns:minmax(0,1fr)}
 .good .price{grid-column:1;grid-row:auto}
 .product,.story{grid-template-columns:minmax(0,1fr)}

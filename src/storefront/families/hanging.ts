@@ -12,14 +12,14 @@ h1,h2,h3,.brand{font-weight:400}
 .opening{display:grid;grid-template-columns:repeat(12,minmax(0,1fr));gap:2rem 1.5rem;padding-top:clamp(.5rem,2vw,1.5rem)!important}
 .opening-pictures{grid-column:1/-1;grid-row:1;display:grid;grid-template-columns:5fr 3fr 4fr 3fr;gap:clamp(1.25rem,3.5vw,4rem);align-items:start}
 .opening-pictures img{height:auto;aspect-ratio:auto}
-.opening-pictures>:nth-child(1) img{aspect-ratio:4/5}
+.opening-pictures>:nth-child(1) img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .opening-pictures>:nth-child(2){margin-top:9vw}
 .opening-pictures>:nth-child(3){margin-top:2.5vw}
-.opening-pictures>:nth-child(3) img{aspect-ratio:5/4}
+.opening-pictures>:nth-child(3) img{aspect-ratio:5/4;object-fit:var(--lying,cover)}
 .opening-pictures>:nth-child(4){margin-top:13vw}
 .opening-pictures>:nth-child(n+5){display:none}
 .opening-pictures[data-count="1"]{grid-template-columns:minmax(0,8fr) minmax(0,4fr)}
-.opening-pictures[data-count="1"] img{aspect-ratio:3/2!important}
+.opening-pictures[data-count="1"] img{aspect-ratio:3/2!important;object-fit:var(--lying,cover)}
 .opening-pictures[data-count="2"]{grid-template-columns:5fr 4fr}
 .opening-pictures[data-count="3"]{grid-template-columns:5fr 3fr 4fr}
 .opening-pictures span,.good .note,.good .price,.gallery .caption{color:var(--soft)}

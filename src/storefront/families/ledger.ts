@@ -12,7 +12,7 @@ export const ledger = `
 .opening-pictures>*{color:inherit;text-decoration:none;font-size:var(--small);display:block;min-width:0}
 .opening-pictures>:first-child{grid-column:1/-1}
 .opening-pictures img{width:100%;aspect-ratio:1;object-fit:cover}
-.opening-pictures>:first-child img{aspect-ratio:4/3}
+.opening-pictures>:first-child img{aspect-ratio:4/3;object-fit:var(--lying,cover)}
 .opening-pictures span{display:block;padding:.45rem .5rem .45rem 0;line-height:1.25}
 .opening-pictures>:first-child span{border-bottom:1px solid var(--text);padding-block:.6rem}
 .opening-pictures>a:hover span{text-decoration:underline}

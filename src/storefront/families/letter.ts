@@ -24,7 +24,7 @@ main{padding-bottom:clamp(2rem,6vw,5rem)}
 .opening-pictures>:nth-child(2){transform:rotate(.9deg) translateY(.4rem)}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures img{aspect-ratio:1;border:0;padding:0}
-.opening-pictures[data-count="1"] img{aspect-ratio:3/2}
+.opening-pictures[data-count="1"] img{aspect-ratio:3/2;object-fit:var(--lying,cover)}
 .opening .button{background:transparent;border:0;color:var(--link);text-decoration:underline;text-underline-offset:.25em;padding:.2rem 0;min-height:2rem}
 h2{font-size:var(--h3)}
 .section-head{margin-bottom:1rem}

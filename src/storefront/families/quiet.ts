@@ -8,7 +8,7 @@ export const quiet = `
 .opening{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,5fr) minmax(0,4fr) minmax(0,1fr);gap:clamp(1.5rem,4vw,4rem);align-items:end;padding:0 var(--edge) 0 0;min-height:min(38rem,78vh)}
 .opening-pictures{grid-column:1/3;grid-row:1;align-self:stretch;display:grid}
 .opening-pictures>*{display:grid;grid-template-rows:minmax(24rem,1fr) auto;gap:.5rem;color:var(--soft);text-decoration:none;font-size:var(--small)}
-.opening-pictures img{width:100%;height:0;min-height:100%;object-fit:cover}
+.opening-pictures img{width:100%;height:0;min-height:100%;object-fit:var(--lying,cover)}
 .opening-pictures span{padding-left:var(--edge)}
 .opening-pictures>:nth-child(n+2){display:none}
 .opening-words{grid-column:3;grid-row:1;display:grid;gap:1.5rem;padding-block:3rem}

@@ -19,7 +19,7 @@ ${common}${colouredFields}
 .opening-pictures>:nth-child(even){transform:rotate(2deg)}
 .opening-pictures img{aspect-ratio:1;border-radius:var(--card);border:5px solid var(--raised)}
 .opening-pictures[data-count="1"]>*{max-width:36rem}
-.opening-pictures[data-count="1"] img{aspect-ratio:3/2}
+.opening-pictures[data-count="1"] img{aspect-ratio:3/2;object-fit:var(--lying,cover)}
 .opening-pictures span{font-weight:var(--strong)}
 main>section{position:relative}
 .section-head,.why h2,.categories h2,.story h2,.questions h2,.contact h2,.part>h2{text-align:center}

@@ -11,7 +11,7 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
 const marks = `.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem)}.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}${Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`).join('')}`;
 
 /** Where to look in a picture that is cropped; one that is to be seen whole stands on its own ground, or the raised one. */
-const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important;background:var(--plate,var(--raised)) content-box!important}`;
+const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important}.not-upright{--upright:contain}.not-lying{--lying:contain}img:is(.whole,.not-upright,.not-lying){background:var(--plate,var(--raised)) content-box!important}`;
 
 export const base = `
 *,*::before,*::after{box-sizing:border-box}

@@ -28,8 +28,8 @@ export function drawStyles(shop: Shop, addresses: Addresses): string {
 /** Grounds of pictures that are shown whole, so that no seam shows between a picture and its place; the most frequent of them. */
 function grounds(shop: Shop): string {
   const counts = new Map<string, number>();
-  for (const { fit, ground } of shop.pictures.values())
-    if (fit === 'whole' && ground) counts.set(nearGround(ground), (counts.get(nearGround(ground)) ?? 0) + 1);
+  for (const { fit, cuts, ground } of shop.pictures.values())
+    if ((fit === 'whole' || cuts.length) && ground) counts.set(nearGround(ground), (counts.get(nearGround(ground)) ?? 0) + 1);
   const frequent = [...counts].sort((a, b) => b[1] - a[1]).slice(0, 64);
   return frequent.map(([hex]) => `.on-${hex}{--plate:#${hex}}`).join('');
 }

@@ -40,7 +40,7 @@ export const parts = `
 .video.as-plate{grid-template-columns:minmax(0,7fr) minmax(0,5fr);align-items:end}
 .video.as-plate h2{grid-column:auto}
 .video .plate{position:relative}
-.video .plate img,.video .plate .no-picture{width:100%;aspect-ratio:16/9;object-fit:cover}
+.video .plate img,.video .plate .no-picture{width:100%;aspect-ratio:16/9;object-fit:var(--lying,cover)}
 .video .start{position:absolute;inset:auto auto 1.25rem 1.25rem;width:3.5rem;height:3.5rem;background:var(--ground);clip-path:polygon(15% 8%,92% 50%,15% 92%)}
 .video.as-line .words{grid-column:1/-1}
 .extracts .items{display:grid}
@@ -55,10 +55,10 @@ export const parts = `
 .markup.as-framed .frame{border:1px solid var(--soft);padding:1rem}
 .markup.as-bare{grid-template-columns:minmax(0,1fr)}
 .buy-one{align-items:center}
-.buy-one .plate img,.buy-one .plate .no-picture{width:100%;max-height:44rem;object-fit:cover}
+.buy-one .plate img,.buy-one .plate .no-picture{width:100%;max-height:44rem;object-fit:var(--lying,cover)}
 .buy-one.as-beside{grid-template-columns:minmax(0,7fr) minmax(0,5fr)}
 .buy-one.as-under{grid-template-columns:minmax(0,1fr)}
-.buy-one.as-under .plate img{aspect-ratio:16/9}
+.buy-one.as-under .plate img{aspect-ratio:16/9;object-fit:var(--lying,cover)}
 .buy-one h2{font-size:var(--h1);line-height:var(--h1-line)}
 .buy-one .words>p{max-width:var(--measure)}
 .offer.as-band{background:var(--second);color:var(--on-second)}
@@ -79,11 +79,11 @@ export const parts = `
 .gallery.as-wall{grid-template-columns:minmax(0,1fr)}
 .gallery.as-wall .pictures{display:block;columns:4 14rem;column-gap:1rem}
 .gallery.as-wall li{break-inside:avoid;padding-bottom:1.25rem}
-.gallery.as-wall li:nth-child(3n+2) img{aspect-ratio:4/5;object-fit:cover}
+.gallery.as-wall li:nth-child(3n+2) img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .gallery.as-walk{grid-template-columns:minmax(0,1fr)}
 .gallery.as-walk .pictures{grid-auto-flow:column;grid-auto-columns:min(26rem,78vw);overflow-x:auto;scroll-snap-type:x proximity;padding-bottom:.75rem}
 .gallery.as-walk li{scroll-snap-align:start}
-.gallery.as-walk img{aspect-ratio:4/5;object-fit:cover}
+.gallery.as-walk img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .posted .pictures{display:grid;grid-template-columns:repeat(auto-fit,minmax(6rem,1fr));gap:2px}
 .posted img{width:100%;aspect-ratio:1;object-fit:cover}
 .posted.as-corner .pictures{grid-template-columns:repeat(3,minmax(0,9rem))}
