@@ -128,8 +128,11 @@ function head(c: Context): Markup {
     }`;
 }
 
+/** Masks of a drawing under other names, so that it can stand in a page twice. */
+const ofItsOwn = (body: string, at: string): string => body.replace(/(id="|url\(#)/g, `$1${at}-`);
+
 /** The name at the head: as text, as a drawn mark or as the seller's own picture. */
-function brand({ shop, addresses }: Context): Markup {
+function brand({ shop, addresses }: Context, at: 'top' | 'foot'): Markup {
   const { logo, size } = shop.mark;
   const step = `mark-${Math.round(size * 10)}`;
   const picture = logo ? addresses.picture(logo) : null;
@@ -149,7 +152,7 @@ function brand({ shop, addresses }: Context): Markup {
     role="img"
     aria-label="${shop.name}"
   >
-    <g fill="currentColor">${drawing(mark.body)}</g>
+    <g fill="currentColor">${drawing(at === 'top' ? mark.body : ofItsOwn(mark.body, at))}</g>
   </svg>`;
 }
 
@@ -158,7 +161,7 @@ function header(context: Context): Markup {
   const menu = shop.pages.filter((candidate) => candidate.inMenu);
   return html`<header class="top">
     <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}
-      >${brand(context)}</a
+      >${brand(context, 'top')}</a
     >
     <nav aria-label="Main">
       <ul>
@@ -180,7 +183,7 @@ function footer(context: Context): Markup {
   const { shop, addresses } = context;
   const { email, phone, place } = shop.reading;
   return html`<footer class="foot">
-    <p class="brand">${shop.mark.foot ? brand(context) : shop.name}</p>
+    <p class="brand">${shop.mark.foot ? brand(context, 'foot') : shop.name}</p>
     <nav aria-label="All pages">
       <ul>
         ${shop.pages
