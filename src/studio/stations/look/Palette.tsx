@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   Button as AriaButton,
   ColorArea,
@@ -288,6 +288,8 @@ interface ColourPotProps {
 /** A colour to change. Where it can't carry text on the ground, the nearest one that can stands beside it. */
 function ColourPot({ label, hex, ink, grounds, onPick }: ColourPotProps) {
   const [draft, setDraft] = useState(hex);
+  // The same object as long as the colour is the same: what is being typed is lost where it changes.
+  const colour = useMemo(() => parseColor(draft).toFormat('hsb'), [draft]);
   const least = grounds.length ? Math.min(...grounds.map((ground) => contrastRatio(draft, ground))) : 21;
   const offered = least < 4.5 ? readable(draft, grounds) : null;
   return (
@@ -300,10 +302,7 @@ function ColourPot({ label, hex, ink, grounds, onPick }: ColourPotProps) {
       </Pot>
       <Mixing placement="bottom">
         <Dialog aria-label={`Change ${label}`}>
-          <ColorPicker
-            value={parseColor(draft).toFormat('hsb')}
-            onChange={(colour) => setDraft(colour.toString('hex').toLowerCase())}
-          >
+          <ColorPicker value={colour} onChange={(next) => setDraft(next.toString('hex').toLowerCase())}>
             <ColorArea
               className="area"
               colorSpace="hsb"
