@@ -78,6 +78,10 @@ function windowAddresses(of: Shop): Addresses {
   };
 }
 
+/** Places of a look that its quick palettes and pairs are taken for. */
+const tryable = new Set(['look/scheme', 'look/harmony', 'look/mix', 'look/heading', 'look/text', 'look/family']);
+let quick: { key: string; goods: Project['goods']; made: Jobs['quick']['get'] } | null = null;
+
 /** Shops that are being tried, by the decisions that tell them from the present one. */
 const tried = new Map<string, Shop>();
 
@@ -266,9 +270,19 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   looks: async (wish) => looksFor(openedProject(), wish),
   paintAs: async ({ path, decisions }) => paint(path, await shopWith(decisions)),
   quick: async () => {
-    const { source, decided } = lookSearch(openedProject());
-    const { look } = opened();
-    return { palettes: quickPalettes(source, decided, look, 20), pairs: quickPairs(look, 20) };
+    const project = openedProject();
+    // They follow from all but the mixture and the faces that are in use, so trying one of them does not make them anew.
+    const key = JSON.stringify([project.brief, project.seed, project.decisions.filter(({ place }) => !tryable.has(place))]);
+    if (quick?.key !== key || quick.goods !== project.goods) {
+      const { source, decided } = lookSearch(project);
+      const { look } = opened();
+      quick = {
+        key,
+        goods: project.goods,
+        made: { palettes: quickPalettes(source, decided, look, 20), pairs: quickPairs(look, 20) },
+      };
+    }
+    return quick.made;
   },
   marks: async () => {
     const source = markSource(opened());

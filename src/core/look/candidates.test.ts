@@ -34,6 +34,10 @@ const bicycles = source(
   'Radlauf. We sell bicycle parts in Leipzig. The site should be loud and punchy. Colours blue and red, no green.',
   'title,price\nChain,12\nBell,9\nPump,30\n',
 );
+const stationery = source(
+  'Papelería Nube is a stationery workshop in Oaxaca. The site should feel cheerful and hand-made, yellow and pink, no grey and no blue.',
+  'title,price\nNotebook,280\nLetter set,190\nCard,45\n',
+);
 const search = (of: LookSource, locks: Part[] = [], turn = 0, places: Record<string, DecisionValue> = {}) => ({
   source: of,
   decided: decide(places),
@@ -50,6 +54,16 @@ const neutral: Occasion = {
   bright: false,
   pictured: 1,
 };
+
+test('a light strong colour is worn: cheerful yellow is no night, and not one plain white after the other', () => {
+  const found = candidates(search(stationery));
+  expect(found).toHaveLength(3);
+  expect(found.filter(({ genes }) => ['tinted', 'field', 'flood'].includes(genes.scheme)).length).toBeGreaterThanOrEqual(2);
+  for (const { genes, palette } of found) {
+    expect(genes.scheme).not.toBe('night');
+    expect(['#f0c419', '#e58aa6']).toEqual(expect.arrayContaining([palette.accent]));
+  }
+});
 
 describe('families', () => {
   test('are many, and any two differ in structure', () => {
@@ -144,6 +158,7 @@ describe('quick choices', () => {
   test.each([
     ['the sample shop', sample],
     ['bicycle parts', bicycles],
+    ['cheerful stationery', stationery],
   ])('twenty palettes for %s can be told apart, can be read and hold the asked colours', (_, of) => {
     const look = makeLook(of, decide());
     const palettes = quickPalettes(of, decide(), look, 20);

@@ -3,10 +3,9 @@ import { type Decided, type DecisionValue } from '../project';
 import { families, familyById, familyFit, type Family } from './families';
 import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
 import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
-import { contrastRatio, difference } from './colour';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
-import { type Palette } from './palette';
+import { standsOut, type Palette } from './palette';
 import { schemeById, schemeFit, schemes, type Scheme } from './schemes';
 
 /** A whole look to choose: its genes, and the decisions that bring it about. */
@@ -105,7 +104,7 @@ class Pool {
     const family = familyById(base.family);
     if (!family) return [];
     const random = chance(turn * 911 + 5);
-    const schemes = [base.scheme, ...family.schemes.filter((scheme) => givesGround(scheme, this.occasion.ground))];
+    const dresses = [base.scheme, ...family.schemes.filter((scheme) => givesGround(scheme, this.occasion.ground))];
     const headings = [base.heading, ...family.headings];
     const texts = [base.text, ...family.texts];
     const corners = [
@@ -120,7 +119,7 @@ class Pool {
     return Array.from({ length: 60 }, () => {
       const genes: Genes = {
         ...base,
-        scheme: pick(schemes, 0.55),
+        scheme: pick(dresses, 0.55),
         mix: base.mix + pick([0, 1, 2, 3], 0.55),
         heading: pick(headings, 0.5),
         text: pick(texts, 0.6),
@@ -137,8 +136,7 @@ class Pool {
 }
 
 /** An accent that drowns in its ground is no candidate. */
-const stands = ({ palette }: Candidate): boolean =>
-  contrastRatio(palette.accent, palette.ground) >= 1.6 || difference(palette.accent, palette.ground) >= 24;
+const stands = ({ palette }: Candidate): boolean => standsOut(palette);
 
 /** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
 function spread(

@@ -197,6 +197,10 @@ function inkOf(colour: string, others: readonly string[], grounds: readonly stri
   return readable(fit ?? others.at(-1) ?? colour, grounds, ratio);
 }
 
+/** Whether the accent is seen on the ground: by its lightness, or by its hue where both are light. */
+export const standsOut = ({ accent, ground }: Palette): boolean =>
+  contrastRatio(accent, ground) >= 1.6 || difference(accent, ground) >= 24;
+
 /** How far the raised ground stands from the first. On grounds of middling lightness it moves to where the same text still reads. */
 function raisedStep(ground: string, lightness: number): number {
   if (lightness > 0.78) return -0.035;

@@ -1,8 +1,7 @@
 import { type Decided } from '../project';
 import { geneDecisions } from './genes';
 import { givesGround, occasionOf, paletteFor, type Look, type LookSource } from './look';
-import { paletteDistance, type Palette } from './palette';
-import { contrastRatio } from './colour';
+import { paletteDistance, standsOut, type Palette } from './palette';
 import { suggestPairs, type Pair } from './pairs';
 import { harmonies, schemes } from './schemes';
 import { type DecisionValue } from '../project';
@@ -19,6 +18,7 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
   const { mood, ground } = occasionOf(source);
   const free = look.asked.filter((colour) => colour.hex !== '#ffffff').length < 2;
   const found: QuickPalette[] = [];
+  const mixed = new Map<string, Palette>();
   const given = (id: string) => Number(givesGround(id, ground));
   const ranked = [...schemes].sort((a, b) => given(b.id) - given(a.id) || b.fit(mood) - a.fit(mood));
   // A few mixtures of each scheme and harmony are more than are needed; what looks like one before it is passed over.
@@ -28,8 +28,10 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
         for (const harmony of free ? [null, ...harmonies] : [null]) {
           if (found.length >= count) return found;
           const genes = { scheme: scheme.id, harmony: harmony?.id ?? null, mix };
-          const palette = paletteFor(source, decided, genes);
-          if (contrastRatio(palette.accent, palette.ground) < 2) continue;
+          const key = JSON.stringify(genes);
+          const palette = mixed.get(key) ?? paletteFor(source, decided, genes);
+          mixed.set(key, palette);
+          if (!standsOut(palette)) continue;
           if (found.some((known) => paletteDistance(known.palette, palette) < least)) continue;
           found.push({
             palette,

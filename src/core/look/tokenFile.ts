@@ -11,7 +11,7 @@ const toRgb = converter('rgb');
 const round = (n: number) => Number(n.toFixed(4));
 
 /** Under this name the file keeps what no token has a type for; names are reversed domains (Design Tokens Format Module, “Extensions”). */
-const own = 'example.arcatum';
+const ourName = 'example.arcatum';
 
 const colourToken = (hex: string) => {
   const { r, g, b } = toRgb(parse(hex)) as Rgb;
@@ -48,7 +48,7 @@ export function writeTokens(look: Look, shop: string): string {
         lineHeight: '{line.h1}',
       },
     },
-    $extensions: { [own]: { genes } },
+    $extensions: { [ourName]: { genes } },
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
@@ -165,8 +165,8 @@ export function readTokens(text: string): Result<ReadTokens> {
   if (!tokens.size) return fail('There are no tokens in this file: nothing in it has a “$value”.');
   const notes: string[] = [];
   const decisions: Record<string, DecisionValue> = {};
-  const ours = z.object({ $extensions: z.object({ [own]: z.object({ genes: genesSchema }) }) }).safeParse(json);
-  const genes = ours.success ? ours.data.$extensions[own]?.genes : undefined;
+  const ours = z.object({ $extensions: z.object({ [ourName]: z.object({ genes: genesSchema }) }) }).safeParse(json);
+  const genes = ours.success ? ours.data.$extensions[ourName]?.genes : undefined;
   if (genes) {
     if (familyById(genes.family)) Object.assign(decisions, geneDecisions(genes as Partial<Genes>));
     else notes.push(`The family “${genes.family}” is not known here; the shop keeps its own.`);
