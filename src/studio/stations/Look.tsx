@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosureGroup, DisclosurePanel, FileTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { bestLine, contrastRatio, partPlaces, readTokens, schemes, type Part } from '@/core/look';
@@ -74,9 +74,18 @@ const Lock = styled(AriaButton)`
   }
 `;
 
+const sameQuick = (a: Jobs['quick']['get'] | null, b: Jobs['quick']['get']) =>
+  a !== null &&
+  JSON.stringify(a.palettes) === JSON.stringify(b.palettes) &&
+  a.pairs.map(({ heading, text }) => heading.id + text.id).join() ===
+    b.pairs.map(({ heading, text }) => heading.id + text.id).join();
+const none: Jobs['quick']['get'] = { palettes: [], pairs: [] };
+
 /** The specimen: the shop's look in use, with figures. Every change shows in the window at once. */
 export function LookStation({ state, shop, path }: StationProps) {
-  const { summary, worker } = shop;
+  const { worker } = shop;
+  // The window repaints first; what is told about it here may come a moment later.
+  const summary = useDeferredValue(shop.summary);
   const [bench, setBench] = useState<LooksKind | null>(null);
   const [open, setOpen] = useState<Set<string | number>>(new Set(['family']));
   const [quick, setQuick] = useState<Jobs['quick']['get'] | null>(null);
@@ -84,28 +93,39 @@ export function LookStation({ state, shop, path }: StationProps) {
   const [arts, setArts] = useState<Jobs['arts']['get'] | null>(null);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; text: string } | null>(null);
 
+  const { decisions } = state.project;
+  const pickedNames = decisions
+    .map(({ place }) => place)
+    .filter((place) => partPlaces.palette.includes(place))
+    .join(' ');
+  const picked = useMemo(() => pickedNames.split(' ').filter(Boolean), [pickedNames]);
+
   const needs = [...open].join(' ');
   useEffect(() => {
     if (!worker || shop.turn === 0) return;
     let stale = false;
     const wanted = new Set(needs.split(' '));
-    if (wanted.has('palette') || wanted.has('type'))
-      void worker.ask('quick', {}).then((got) => (stale ? undefined : setQuick(got)));
-    if (wanted.has('mark')) void worker.ask('marks', {}).then((got) => (stale ? undefined : setMarks(got)));
-    if (wanted.has('pictures')) void worker.ask('arts', {}).then((got) => (stale ? undefined : setArts(got)));
+    // What there is to choose from can wait until the window has been repainted.
+    const timer = setTimeout(() => {
+      if (wanted.has('palette') || wanted.has('type'))
+        void worker
+          .ask('quick', {})
+          .then((got) => (stale ? undefined : setQuick((before) => (sameQuick(before, got) ? before : got))));
+      if (wanted.has('mark')) void worker.ask('marks', {}).then((got) => (stale ? undefined : setMarks(got)));
+      if (wanted.has('pictures')) void worker.ask('arts', {}).then((got) => (stale ? undefined : setArts(got)));
+    }, 150);
     return () => {
       stale = true;
+      clearTimeout(timer);
     };
   }, [worker, shop.turn, needs]);
 
   if (!summary || !worker) return <SheetBody role="status">Mixing …</SheetBody>;
   const { look, piece, mark, exceptions } = summary;
   const { palette, scale, shape } = look;
-  const places = state.project.decisions.map((decision) => decision.place).filter((place) => place.startsWith('look/'));
-  const locks =
-    (state.project.decisions.find((decision) => decision.place === 'look/locks')?.value as string[] | undefined) ?? [];
+  const places = decisions.map((decision) => decision.place).filter((place) => place.startsWith('look/'));
+  const locks = (decisions.find((decision) => decision.place === 'look/locks')?.value as string[] | undefined) ?? [];
   const setLocks = (next: string[]) => state.decide({ 'look/locks': next });
-  const picked = places.filter((place) => partPlaces.palette.includes(place));
   const lead =
     summary.outline[0]?.sections.find((section) => section.kind === 'opening')?.words.find((text) => text.slot === 'lead')
       ?.text ?? piece.headline;
@@ -144,7 +164,7 @@ export function LookStation({ state, shop, path }: StationProps) {
         <PalettePart
           look={look}
           piece={piece}
-          palettes={quick?.palettes ?? []}
+          palettes={quick?.palettes ?? none.palettes}
           picked={picked}
           onDecide={state.decide}
           onWithdraw={state.withdraw}
@@ -156,7 +176,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       title: partNames.type,
       figure: `${look.heading.name}, ${look.text.name}; ${bestLine} characters a line`,
       part: 'type',
-      body: <TypePart look={look} piece={piece} pairs={quick?.pairs ?? []} lead={lead} onDecide={state.decide} />,
+      body: <TypePart look={look} piece={piece} pairs={quick?.pairs ?? none.pairs} lead={lead} onDecide={state.decide} />,
     },
     {
       id: 'shape',

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import {
   Button as AriaButton,
   ColorArea,
@@ -105,6 +105,10 @@ export const Grid = styled.ul`
   max-height: 340px;
   overflow: auto;
   padding: 3px;
+  > li {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 108px;
+  }
 `;
 
 export const Take = styled(AriaButton)`
@@ -181,11 +185,11 @@ interface PalettePartProps {
   palettes: readonly QuickPalette[];
   onDecide: (decisions: Record<string, DecisionValue>) => void;
   onWithdraw: (places: string[]) => void;
-  picked: string[];
+  picked: readonly string[];
 }
 
 /** The palette: its pots, how it is mixed, twenty others, and every figure. */
-export function PalettePart({ look, piece, palettes, onDecide, onWithdraw, picked }: PalettePartProps) {
+export const PalettePart = memo(function PalettePart({ look, piece, palettes, onDecide, onWithdraw, picked }: PalettePartProps) {
   const { palette, genes } = look;
   return (
     <>
@@ -208,7 +212,7 @@ export function PalettePart({ look, piece, palettes, onDecide, onWithdraw, picke
       </Pots>
       <Row>
         <QuietButton onPress={() => onDecide({ 'look/mix': genes.mix + 1 })}>Mix another</QuietButton>
-        {picked.length ? <TextButton onPress={() => onWithdraw(picked)}>Back to the brief’s colours</TextButton> : null}
+        {picked.length ? <TextButton onPress={() => onWithdraw([...picked])}>Back to the brief’s colours</TextButton> : null}
       </Row>
       <Row style={{ alignItems: 'end' }}>
         <Choice
@@ -274,7 +278,7 @@ export function PalettePart({ look, piece, palettes, onDecide, onWithdraw, picke
       </Figures>
     </>
   );
-}
+});
 
 interface ColourPotProps {
   label: string;

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import styled from 'styled-components';
 import { contrastRatio, type Face, type Palette } from '@/core/look';
 import { type Summary } from '@/workers/protocol';
@@ -67,7 +68,7 @@ interface SpecimenProps {
 }
 
 /** A piece of the real shop in a look: its line, its button, one of its things. */
-export function Specimen({ palette, heading, text, caps, corner, piece, small = false }: SpecimenProps) {
+export const Specimen = memo(function Specimen({ palette, heading, text, caps, corner, piece, small = false }: SpecimenProps) {
   const size = Math.min(small ? 15 : 26, (small ? 300 : 620) / Math.max(12, piece.headline.length));
   return (
     <Sheet
@@ -126,7 +127,7 @@ export function Specimen({ palette, heading, text, caps, corner, piece, small = 
       </div>
     </Sheet>
   );
-}
+});
 
 /** Text on a ground with its contrast. */
 export function Figure({ ink, ground }: { ink: string; ground: string }) {

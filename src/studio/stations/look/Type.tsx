@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import styled from 'styled-components';
 import { bestLine, headingFaces, textFaces, type Look, type Pair } from '@/core/look';
 import { type DecisionValue } from '@/core/project';
@@ -54,7 +55,7 @@ interface TypePartProps {
 }
 
 /** The faces: the present pair with its figures, and twenty others set in the shop's own words. */
-export function TypePart({ look, piece, pairs, lead, onDecide }: TypePartProps) {
+export const TypePart = memo(function TypePart({ look, piece, pairs, lead, onDecide }: TypePartProps) {
   const { scale, heading, text } = look;
   const px = (rem: number) => `${(rem * 16).toFixed(0)} px`;
   return (
@@ -123,4 +124,4 @@ export function TypePart({ look, piece, pairs, lead, onDecide }: TypePartProps) 
       </Grid>
     </>
   );
-}
+});
