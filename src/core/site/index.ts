@@ -1,5 +1,5 @@
 export { lookSearch, makeShop, type Shop } from './shop';
-export { type Exceptions, type Tone } from './exceptions';
+export { exceptionsOf, type Exceptions, type Tone } from './exceptions';
 export {
   firstView,
   isShelf,
@@ -16,7 +16,7 @@ export {
 } from './views';
 export { structuredData } from './structured';
 export { brandFiles, markOf, markSource, type Raster } from './brand';
-export { nounsOf, openingArt, type MarkChoice } from './drawn';
+export { markChoice, nounsOf, openingArt, type MarkChoice } from './drawn';
 export {
   artFile,
   offerOf,

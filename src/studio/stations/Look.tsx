@@ -4,7 +4,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosureGroup, DisclosurePanel, FileTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { bestLine, contrastRatio, partPlaces, readTokens, schemes, type Part } from '@/core/look';
-import { type LooksKind } from '@/core/site';
+import { exceptionsOf, markChoice, type LooksKind } from '@/core/site';
 import { type Jobs } from '@/workers/protocol';
 import { Button, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { download } from '../projects';
@@ -121,8 +121,18 @@ export function LookStation({ state, shop, path }: StationProps) {
   }, [worker, shop.turn, needs]);
 
   if (!summary || !worker) return <SheetBody role="status">Mixing …</SheetBody>;
-  const { look, piece, mark, exceptions } = summary;
-  const { palette, scale, shape } = look;
+  const { look, piece } = summary;
+  const { palette, scale } = look;
+  // What is set by hand stands in its control at once; the shop follows.
+  const [mark, exceptions] = [markChoice(state.project), exceptionsOf(state.project)];
+  const now = <T,>(gene: string, made: T): T =>
+    (decisions.find(({ place }) => place === `look/${gene}`)?.value as T | undefined) ?? made;
+  const shape = {
+    ...look.shape,
+    corner: now('corner', look.shape.corner),
+    rule: now('rule', look.shape.rule),
+    room: now('room', look.shape.room),
+  };
   const places = decisions.map((decision) => decision.place).filter((place) => place.startsWith('look/'));
   const locks = (decisions.find((decision) => decision.place === 'look/locks')?.value as string[] | undefined) ?? [];
   const setLocks = (next: string[]) => state.decide({ 'look/locks': next });
@@ -183,7 +193,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       title: partNames.shape,
       figure: `corners ${shape.corner >= 99 ? 'round' : `${shape.corner} px`}, lines ${shape.rule} px, room ${Math.round(shape.room * 100)} %`,
       part: 'shape',
-      body: <ShapePart look={look} onDecide={state.decide} onWithdraw={state.withdraw} />,
+      body: <ShapePart look={{ ...look, shape }} onDecide={state.decide} onWithdraw={state.withdraw} />,
     },
     {
       id: 'mark',
@@ -193,7 +203,7 @@ export function LookStation({ state, shop, path }: StationProps) {
         (mark.kind === 'text' ? 'The name as text' : (marks?.find((one) => one.kind === mark.kind)?.name ?? mark.kind)),
       body: (
         <MarkPart
-          summary={summary}
+          summary={{ ...summary, mark }}
           marks={marks ?? []}
           logos={state.project.pictures.map((picture) => picture.name)}
           onDecide={state.decide}
@@ -212,7 +222,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       id: 'places',
       title: 'Single places',
       figure: differing ? `${differing} ${differing === 1 ? 'differs' : 'differ'} from the whole` : 'None differs from the whole',
-      body: <PlacesPart summary={summary} path={path} onDecide={state.decide} onWithdraw={state.withdraw} />,
+      body: <PlacesPart summary={{ ...summary, exceptions }} path={path} onDecide={state.decide} onWithdraw={state.withdraw} />,
     },
   ];
 
