@@ -13,6 +13,7 @@ import {
   makeShop,
   markSource,
   openingArt,
+  pictureAt,
   offerOf,
   pageAt,
   siteFiles,
@@ -71,9 +72,7 @@ function windowAddresses(of: Shop): Addresses {
     picture: (name) => {
       const picture = of.pictures.get(name.toLowerCase());
       const src = urlOf(picture);
-      if (!picture || !src) return null;
-      const { width, height, fit, cuts, focus, ground } = picture;
-      return { src, width, height, fit, cuts, focus, ground, srcset: '' };
+      return picture && src ? { ...pictureAt(picture, () => src), srcset: '' } : null;
     },
   };
 }

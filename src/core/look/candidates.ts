@@ -87,7 +87,7 @@ class Pool {
         }),
       );
     });
-    return found.filter(stands).filter(({ genes }) => locks.includes('palette') || this.suits(genes.scheme));
+    return found.filter(({ genes, palette }) => standsOut(palette) && (locks.includes('palette') || this.suits(genes.scheme)));
   }
 
   /** Whether a scheme is near enough to what the mood and the asked-for colour call for; a night does not suit cheerful yellow. */
@@ -131,12 +131,9 @@ class Pool {
       return this.candidate(keeping(genes, base, locks));
     })
       .filter((candidate) => candidate !== null)
-      .filter(stands);
+      .filter(({ palette }) => standsOut(palette));
   }
 }
-
-/** An accent that drowns in its ground is no candidate. */
-const stands = ({ palette }: Candidate): boolean => standsOut(palette);
 
 /** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
 function spread(

@@ -130,8 +130,8 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
 export function fittingGenes(family: Family, { mood, ground, bright }: Pick<Occasion, 'mood' | 'ground' | 'bright'>): Genes {
   const given = family.schemes.filter((scheme) => givesGround(scheme, ground));
   const scheme = (given.length ? given : [ground === 'dark' ? 'night' : 'paper'])
-    .map((id, rank) => ({ id, scheme: schemeById(id), rank }))
-    .map(({ id, scheme, rank }) => ({ id, value: (scheme ? schemeFit(scheme, mood, bright) : 0) - rank * 0.09 }))
+    .flatMap((id) => schemeById(id) ?? [])
+    .map((one, rank) => ({ id: one.id, value: schemeFit(one, mood, bright) - rank * 0.09 }))
     .sort((a, b) => b.value - a.value)[0];
   const pairs = family.headings
     .flatMap((h, i) =>

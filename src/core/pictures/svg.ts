@@ -16,7 +16,7 @@ const attributes = new Set(
 const pointing = new Set(['fill', 'stroke', 'clip-path', 'mask', 'href']);
 
 /** Attributes that draw nothing by themselves and are not missed. */
-const quiet = new Set(['version', 'class', 'data-name', 'xml:space', 'enable-background', 'baseProfile', 'role']);
+const quiet = new Set(['version', 'class', 'data-name', 'enable-background', 'baseProfile', 'role']);
 
 type Node = Record<string, unknown>;
 /** What the style sheet of a drawing says, by class: programs that draw like to colour that way. */

@@ -71,7 +71,8 @@ export const pictureFile = (picture: Picture): string => `pictures/${picture.has
 
 const sizeFile = (hash: string): string => `pictures/${hash.slice(0, 20)}.webp`;
 
-function pictureAt(picture: Picture, address: (file: string) => string): PictureAt {
+/** How a picture stands on a page: its address, size and manner. */
+export function pictureAt(picture: Picture, address: (file: string) => string): PictureAt {
   const { width, height, sizes, fit, cuts, focus, ground } = picture;
   const src = address(pictureFile(picture));
   const all = sizes.map((size) => `${address(sizeFile(size.hash))} ${size.width}w`);

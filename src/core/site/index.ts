@@ -20,6 +20,7 @@ export { markChoice, nounsOf, openingArt, type MarkChoice } from './drawn';
 export {
   artFile,
   offerOf,
+  pictureAt,
   pictureFile,
   relativeAddresses,
   siteFiles,

@@ -74,13 +74,6 @@ const Lock = styled(AriaButton)`
   }
 `;
 
-const sameQuick = (a: Jobs['quick']['get'] | null, b: Jobs['quick']['get']) =>
-  a !== null &&
-  JSON.stringify(a.palettes) === JSON.stringify(b.palettes) &&
-  a.pairs.map(({ heading, text }) => heading.id + text.id).join() ===
-    b.pairs.map(({ heading, text }) => heading.id + text.id).join();
-const none: Jobs['quick']['get'] = { palettes: [], pairs: [] };
-
 /** The specimen: the shop's look in use, with figures. Every change shows in the window at once. */
 export function LookStation({ state, shop, path }: StationProps) {
   const { worker } = shop;
@@ -108,9 +101,7 @@ export function LookStation({ state, shop, path }: StationProps) {
     // What there is to choose from can wait until the window has been repainted.
     const timer = setTimeout(() => {
       if (wanted.has('palette') || wanted.has('type'))
-        void worker
-          .ask('quick', {})
-          .then((got) => (stale ? undefined : setQuick((before) => (sameQuick(before, got) ? before : got))));
+        void worker.ask('quick', {}).then((got) => (stale ? undefined : setQuick(got)));
       if (wanted.has('mark')) void worker.ask('marks', {}).then((got) => (stale ? undefined : setMarks(got)));
       if (wanted.has('pictures')) void worker.ask('arts', {}).then((got) => (stale ? undefined : setArts(got)));
     }, 150);
@@ -174,7 +165,7 @@ export function LookStation({ state, shop, path }: StationProps) {
         <PalettePart
           look={look}
           piece={piece}
-          palettes={quick?.palettes ?? none.palettes}
+          palettes={quick?.palettes ?? []}
           picked={picked}
           onDecide={state.decide}
           onWithdraw={state.withdraw}
@@ -186,7 +177,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       title: partNames.type,
       figure: `${look.heading.name}, ${look.text.name}; ${bestLine} characters a line`,
       part: 'type',
-      body: <TypePart look={look} piece={piece} pairs={quick?.pairs ?? none.pairs} lead={lead} onDecide={state.decide} />,
+      body: <TypePart look={look} piece={piece} pairs={quick?.pairs ?? []} lead={lead} onDecide={state.decide} />,
     },
     {
       id: 'shape',

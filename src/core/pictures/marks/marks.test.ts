@@ -11,7 +11,6 @@ import {
   initials,
   linesOf,
   markFile,
-  markKinds,
   markOptions,
   smallMark,
   type Mark,
@@ -167,5 +166,4 @@ test('names are broken into lines as even as their words allow', () => {
 test('initials pass over small words', () => {
   expect(initials('Kobold Cycles')).toBe('KC');
   expect(initials('The House of Tea')).toMatch(/^(HT|TH)$/);
-  expect(markKinds.every((kind) => kind.name && kind.manner)).toBe(true);
 });

@@ -105,10 +105,6 @@ export const Grid = styled.ul`
   max-height: 340px;
   overflow: auto;
   padding: 3px;
-  > li {
-    content-visibility: auto;
-    contain-intrinsic-size: auto 108px;
-  }
 `;
 
 export const Take = styled(AriaButton)`

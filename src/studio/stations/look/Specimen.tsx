@@ -1,6 +1,5 @@
 'use client';
 
-import { memo } from 'react';
 import styled from 'styled-components';
 import { contrastRatio, type Face, type Palette } from '@/core/look';
 import { type Summary } from '@/workers/protocol';
@@ -68,7 +67,7 @@ interface SpecimenProps {
 }
 
 /** A piece of the real shop in a look: its line, its button, one of its things. */
-export const Specimen = memo(function Specimen({ palette, heading, text, caps, corner, piece, small = false }: SpecimenProps) {
+export function Specimen({ palette, heading, text, caps, corner, piece, small = false }: SpecimenProps) {
   const size = Math.min(small ? 15 : 26, (small ? 300 : 620) / Math.max(12, piece.headline.length));
   return (
     <Sheet
@@ -127,7 +126,7 @@ export const Specimen = memo(function Specimen({ palette, heading, text, caps, c
       </div>
     </Sheet>
   );
-});
+}
 
 /** Text on a ground with its contrast. */
 export function Figure({ ink, ground }: { ink: string; ground: string }) {
