@@ -22,4 +22,5 @@ export const serverCodec: Codec = {
         .webp({ quality: 84 })
         .toBuffer(),
     ),
+  png: async (bytes, width) => new Uint8Array(await sharp(bytes).resize({ width, withoutEnlargement: true }).png().toBuffer()),
 };

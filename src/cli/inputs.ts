@@ -43,7 +43,21 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
     };
     problems.push(...goods.value.problems);
   }
+  const decisions = z.record(z.string(), z.json()).safeParse(inputs.decisions ?? {});
+  if (!decisions.success) return fail('The file of decisions is not an object of place and value.');
+  for (const [place, value] of Object.entries(decisions.data)) {
+    if (!isPlace(place))
+      problems.push({
+        row: 0,
+        column: place,
+        kind: 'look',
+        say: `“${place}” is no place that Arcatum knows; the decision is set aside.`,
+      });
+    else if (!fitsPlace(place, value)) return fail(`The decision at “${place}” has a value that can't stand there.`);
+  }
   const named = new Set(project.goods.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+  const logo = decisions.data['look/logo'];
+  if (typeof logo === 'string') named.add(logo.toLowerCase());
   const pictures: Picture[] = [];
   for (const [name, bytes] of [...inputs.pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
     if (!named.has(name.toLowerCase())) continue;
@@ -62,18 +76,8 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   )) {
     problems.push({ row: 0, column: 'picture', kind: 'look', say: `The picture “${name}” of “${product}” was not found.` });
   }
-  const decisions = z.record(z.string(), z.json()).safeParse(inputs.decisions ?? {});
-  if (!decisions.success) return fail('The file of decisions is not an object of place and value.');
-  for (const [place, value] of Object.entries(decisions.data)) {
-    if (!isPlace(place))
-      problems.push({
-        row: 0,
-        column: place,
-        kind: 'look',
-        say: `“${place}” is no place that Arcatum knows; the decision is set aside.`,
-      });
-    else if (!fitsPlace(place, value)) return fail(`The decision at “${place}” has a value that can't stand there.`);
-  }
+  if (typeof logo === 'string' && !pictures.some((picture) => picture.name.toLowerCase() === logo.toLowerCase()))
+    problems.push({ row: 0, column: 'look/logo', kind: 'look', say: `The logo “${logo}” was not found among the pictures.` });
   const at = project.created;
   return ok({
     project: { ...project, pictures, decisions: Object.entries(decisions.data).map(([place, value]) => ({ place, value, at })) },

@@ -2,11 +2,12 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { basename, dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { readBrief } from '@/core/brief';
-import { outlinesOf, provideOutlines, rasterize, startRaster, type Outlines } from '@/core/pictures';
+import { outlinesOf, provideOutlines, provideRaster, type Outlines } from '@/core/pictures';
 import { candidates, readTokens } from '@/core/look';
 import { type Project } from '@/core/project';
-import { buildReport, lookSearch, makeShop, readingReport, siteFiles, withDecisions, type Raster, type Shop } from '@/core/site';
+import { buildReport, lookSearch, makeShop, readingReport, rasterBytes, siteFiles, withDecisions, type Shop } from '@/core/site';
 import { storefront } from '@/storefront';
+import { serverCodec } from './codec';
 import { loadProject } from './inputs';
 
 const usage = `usage:
@@ -41,7 +42,9 @@ function readPictures(folder: string): Map<string, Uint8Array> {
     return new Map();
   }
   return new Map(
-    names.filter((name) => /\.(webp|png|jpe?g|gif|avif)$/i.test(name)).map((name) => [name, readFileSync(join(folder, name))]),
+    names
+      .filter((name) => /\.(webp|png|jpe?g|gif|avif|svg)$/i.test(name))
+      .map((name) => [name, readFileSync(join(folder, name))]),
   );
 }
 
@@ -93,7 +96,7 @@ async function build(values: Record<string, string | undefined>, assets: string)
     }
     if ('text' in file) writeFileSync(to, file.text);
     else if ('asset' in file) writeFileSync(to, readFileSync(join(assets, file.asset)));
-    else if ('svg' in file) writeFileSync(to, await raster(file, assets));
+    else if ('svg' in file) writeFileSync(to, await rasterBytes(file, async (hash) => pictures.get(hash) ?? null, serverCodec));
     else writeFileSync(to, pictures.get(file.picture) ?? new Uint8Array());
     count++;
   }
@@ -126,12 +129,6 @@ function lookDecisions(project: Project, values: Record<string, string | undefin
   return { project: chosen, notes };
 }
 
-/** A drawing as a PNG. */
-async function raster({ svg, width }: Raster, assets: string): Promise<Uint8Array> {
-  await startRaster(async () => new Uint8Array(readFileSync(join(assets, 'raster/resvg.wasm'))));
-  return rasterize(svg, width);
-}
-
 /** The shop of a project, with the outlines of its face at hand. */
 function shopOf(project: Project, assets: string): Shop {
   const first = makeShop(project);
@@ -143,6 +140,7 @@ function shopOf(project: Project, assets: string): Shop {
 
 /** Runs the command line and gives its exit code. */
 export async function main(argv: string[], assets: string): Promise<number> {
+  provideRaster(async () => new Uint8Array(readFileSync(join(assets, 'raster/resvg.wasm'))));
   try {
     const option = { type: 'string' } as const;
     const { values, positionals } = parseArgs({

@@ -1,7 +1,9 @@
+import { fieldFor, isCompact } from '@/core/pictures';
 import { type SectionKind } from '@/core/plan';
 import {
   brandFiles,
   firstView,
+  logoOf,
   markOf,
   structuredData,
   viewPath,
@@ -74,10 +76,10 @@ function head(c: Context): Markup {
   const shown = [...(page.product ? [page.product] : []), ...shop.catalogue.products.slice(0, 200)].flatMap(
     (product) => product.pictures,
   );
-  const branded = brandFiles(shop) !== null;
+  const brand = brandFiles(shop);
   // The shop's card stands for the shop; a product is shown itself.
-  const picture = branded && !page.product ? undefined : shown.find((name) => addresses.picture(name) !== null);
-  const card = picture ? addresses.picture(picture)?.src : branded ? addresses.asset('card.png') : undefined;
+  const picture = brand && !page.product ? undefined : shown.find((name) => addresses.picture(name) !== null);
+  const card = picture ? addresses.picture(picture)?.src : brand ? addresses.asset('card.png') : undefined;
   const cardUrl = card && target.kind !== 'preview' ? new URL(card, addresses.canonical(viewPath(page, view))).href : null;
   const data = structuredData(shop, page, {
     page: addresses.canonical,
@@ -101,8 +103,8 @@ function head(c: Context): Markup {
     />${cardUrl ? html`<meta property="og:image" content="${cardUrl}" />` : null}<meta
       name="theme-color"
       content="${family.palette.ground}"
-    /><link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" />${
-      branded && target.kind !== 'preview'
+    />${brand?.icon === null ? null : html`<link rel="icon" href="${addresses.asset('icon.svg')}" type="image/svg+xml" />`}${
+      brand && target.kind !== 'preview'
         ? html`<link rel="icon" href="${addresses.asset('icon-32.png')}" sizes="32x32" /><link
               rel="apple-touch-icon"
               href="${addresses.asset('icon-180.png')}"
@@ -131,29 +133,45 @@ function head(c: Context): Markup {
 /** Masks of a drawing under other names, so that it can stand in a page twice. */
 const ofItsOwn = (body: string, at: string): string => body.replace(/(id="|url\(#)/g, `$1${at}-`);
 
-/** The name at the head: as text, as a drawn mark or as the seller's own picture. */
-function brand({ shop, addresses }: Context, at: 'top' | 'foot'): Markup {
-  const { logo, size } = shop.mark;
-  const step = `mark-${Math.round(size * 10)}`;
-  const picture = logo ? addresses.picture(logo) : null;
-  if (picture)
-    return html`<img
-      class="mark ${step}"
-      src="${picture.src}"
-      alt="${shop.name}"
-      width="${picture.width}"
-      height="${picture.height}"
-    />`;
+/** The seller's own picture; on a field of its own where the ground would hide it. */
+function logoImage({ shop, addresses }: Context, at: 'top' | 'foot', alt: string): Markup | null {
+  const { mark, look } = shop;
+  const logo = logoOf(shop);
+  const picture = logo && addresses.picture(logo.name);
+  if (!picture) return null;
+  const { head = 'ground', foot = 'ground' } = look.family.bands;
+  const field = fieldFor(logo, at === 'top' ? head : foot, look.palette);
+  return html`<img
+    class="mark mark-${Math.round(mark.size * 10)}${isCompact(logo) ? ' mark-emblem' : ''}${field ? ` mark-on-${field}` : ''}"
+    src="${picture.src}"
+    alt="${alt}"
+    width="${picture.width}"
+    height="${picture.height}"
+  />`;
+}
+
+/** A drawn mark, in the ink of where it stands. */
+function markImage({ shop }: Context, at: 'top' | 'foot', alt: string): Markup | null {
   const mark = markOf(shop);
-  if (!mark) return html`${shop.name}`;
-  return html`<svg
-    class="mark ${step} mark-${mark.manner}"
-    viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}"
-    role="img"
-    aria-label="${shop.name}"
-  >
-    <g fill="currentColor">${drawing(at === 'top' ? mark.body : ofItsOwn(mark.body, at))}</g>
-  </svg>`;
+  return (
+    mark &&
+    html`<svg
+      class="mark mark-${Math.round(shop.mark.size * 10)} mark-${mark.manner}"
+      viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}"
+      ${alt ? html`role="img" aria-label="${alt}"` : html`aria-hidden="true"`}
+    >
+      <g fill="currentColor">${drawing(at === 'top' ? mark.body : ofItsOwn(mark.body, at))}</g>
+    </svg>`
+  );
+}
+
+/** The name at the head: as text, as a drawn mark, as the seller's own picture, or in type beside one of these. */
+function brand(context: Context, at: 'top' | 'foot'): Markup {
+  const { name, mark } = context.shop;
+  const alt = mark.named ? '' : name;
+  const image = logoImage(context, at, alt) ?? markImage(context, at, alt);
+  if (!image) return html`${name}`;
+  return mark.named ? html`<span class="lockup">${image}<span>${name}</span></span>` : image;
 }
 
 function header(context: Context): Markup {

@@ -30,10 +30,15 @@ export const browserCodec: Codec = {
     const picture = await bitmap(bytes, width);
     return packCanvas(drawn(picture, picture.width, picture.height).canvas);
   },
+  png: async (bytes, width) => {
+    const picture = await bitmap(bytes);
+    const scale = Math.min(1, width / picture.width);
+    return packCanvas(drawn(picture, Math.round(picture.width * scale), Math.round(picture.height * scale)).canvas, 'image/png');
+  },
 };
 
-async function packCanvas(canvas: OffscreenCanvas): Promise<Uint8Array> {
-  const blob = await canvas.convertToBlob({ type: 'image/webp', quality: 0.84 });
+async function packCanvas(canvas: OffscreenCanvas, type = 'image/webp'): Promise<Uint8Array> {
+  const blob = await canvas.convertToBlob({ type, quality: 0.84 });
   return new Uint8Array(await blob.arrayBuffer());
 }
 

@@ -136,6 +136,8 @@ export interface Jobs {
   /** Palettes and pairs to take at once, marks and made pictures in the shop's present look. */
   quick: { give: Record<string, never>; get: { palettes: QuickPalette[]; pairs: Pair[] } };
   marks: { give: Record<string, never>; get: { kind: string; name: string; manner: string; svg: string; smallest: number }[] };
+  /** What follows from the mark, as it would be sent: the site's icon and the card for shared links, as addresses that hold them. */
+  brand: { give: Record<string, never>; get: { icon: string; card: string } | null };
   arts: { give: Record<string, never>; get: { kind: string; name: string; say: string; src: string }[] };
   /** Takes a picture file in: upright, without what else is in the file, in the sizes of screens. */
   keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };

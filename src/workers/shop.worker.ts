@@ -6,6 +6,7 @@ import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core
 import { pack, type DecisionValue, type Picture, type Project } from '@/core/project';
 import {
   artFile,
+  brandFiles,
   compareShops,
   firstView,
   lookSearch,
@@ -14,6 +15,7 @@ import {
   markSource,
   openingArt,
   pictureAt,
+  rasterBytes,
   offerOf,
   pageAt,
   siteFiles,
@@ -28,14 +30,14 @@ import { quickPairs, quickPalettes, writeTokens } from '@/core/look';
 import {
   artKinds,
   cutOut,
+  dataUri,
   keepPicture,
   plainGround,
   markFile,
   markOptions,
   outlinesOf,
   provideOutlines,
-  rasterize,
-  startRaster,
+  provideRaster,
   type Outlines,
 } from '@/core/pictures';
 import { rework, wordsPlace } from '@/core/words';
@@ -46,6 +48,8 @@ import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop }
 import { summarise } from './summary';
 
 declare const self: DedicatedWorkerGlobalScope;
+
+provideRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
 
 let shop: Shop | null = null;
 let goods: Project['goods'] | null = null;
@@ -147,10 +151,7 @@ function load(path: string): unknown {
 
 async function bytesOf(file: SiteFile): Promise<Uint8Array> {
   if ('text' in file) return new TextEncoder().encode(file.text);
-  if ('svg' in file) {
-    await startRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
-    return rasterize(file.svg, file.width);
-  }
+  if ('svg' in file) return rasterBytes(file, readPictureBytes, browserCodec);
   if ('picture' in file) return (await readPictureBytes(file.picture)) ?? new Uint8Array();
   return new Uint8Array(await (await fetch(`/${file.asset}`)).arrayBuffer());
 }
@@ -294,6 +295,15 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
       smallest: mark.smallest,
       svg: markFile(mark, text),
     }));
+  },
+  brand: async () => {
+    const rasters = brandFiles(opened())?.rasters ?? [];
+    const drawn = async (path: string, width: number) => {
+      const file = rasters.find((one) => one.path === path);
+      return file && dataUri('image/png', await rasterBytes({ ...file, width }, readPictureBytes, browserCodec));
+    };
+    const [icon, card] = [await drawn('icon-180.png', 128), await drawn('card.png', 600)];
+    return icon && card ? { icon, card } : null;
   },
   arts: async () => {
     const of = opened();

@@ -25,11 +25,13 @@ export { type Measures, type Subset } from './measures';
 export { faceDistance, headingFaces, scorePair, suggestPairs, textFaces, type Pair } from './pairs';
 export { bestLine, fluid, lineHeightAt, makeScale, trackingAt, type TypeScale, type TypeStep } from './type';
 export {
+  bands,
   families,
   familiesFor,
   familyById,
   familyDistance,
   familyFit,
+  type Band,
   type Family,
   type Occasion,
   type Shape,

@@ -25,7 +25,8 @@ export {
   type Mark,
   type MarkSource,
 } from './marks';
-export { rasterize, startRaster } from './raster';
+export { dataUri, embedLogo, fieldFor, isCompact, logoDrawn, logoGround, seenOn } from './logo';
+export { rasterize, provideRaster } from './raster';
 export { enoughPixels, isAnimated, keepPicture, screenWidths, type Codec, type Kept } from './keep';
-export { coloursOf, cropKeeps, cutOut, plainGround, subjectOf, type Box, type Pixels, type Spot } from './pixels';
+export { coloursOf, cropKeeps, cutOut, plainGround, rimOf, subjectOf, type Box, type Pixels, type Spot } from './pixels';
 export { cleanSvg } from './svg';

@@ -1,8 +1,9 @@
 import { imageSize } from 'image-size';
 import { type Picture } from '../project';
 import { fail, ok, type Result } from '../result';
-import { coloursOf, cropKeeps, plainGround, subjectOf, type Pixels } from './pixels';
+import { coloursOf, cropKeeps, plainGround, rimOf, subjectOf, type Pixels } from './pixels';
 import { hashBytes, largestPicture, readPicture } from './read';
+import { drawingPixels } from './raster';
 import { cleanSvg } from './svg';
 
 /** What opens and packs pictures: the browser's own means in the worker, a library on the command line. */
@@ -11,6 +12,8 @@ export interface Codec {
   open: (bytes: Uint8Array, most: number) => Promise<Pixels>;
   /** The picture upright at a width, as WebP without anything beside it. */
   pack: (bytes: Uint8Array, width: number) => Promise<Uint8Array>;
+  /** The picture as PNG, no wider than a width: what drawings can hold. */
+  png: (bytes: Uint8Array, width: number) => Promise<Uint8Array>;
 }
 
 export interface Kept {
@@ -32,6 +35,7 @@ export const enoughPixels = 800;
 /** Width to height of the places that pictures stand in. */
 const placeShapes = { upright: 2 / 3, lying: 3 / 2 } as const;
 
+const hexOfRgb = (rgb: readonly number[]) => `#${rgb.map((part) => Math.round(part).toString(16).padStart(2, '0')).join('')}`;
 const threeDigits = (n: number) => Number(n.toFixed(3));
 
 /** Reads a picture, turns it upright, takes out what else is in the file, finds what it shows, and makes the sizes for each screen. */
@@ -88,8 +92,9 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
       focus: { x: threeDigits(focus.x), y: threeDigits(focus.y) },
       fit: keeps(1) ? 'fill' : 'whole',
       cuts: (['upright', 'lying'] as const).filter((shape) => !keeps(placeShapes[shape])),
-      ground: ground && `#${ground.map((part) => Math.round(part).toString(16).padStart(2, '0')).join('')}`,
+      ground: ground && hexOfRgb(ground),
       colours: coloursOf(small),
+      rim: rimOf(small),
     },
   });
 }
@@ -98,11 +103,23 @@ async function keepDrawing(name: string, bytes: Uint8Array): Promise<Result<Kept
   const cleaned = cleanSvg(name, new TextDecoder().decode(bytes));
   if (!cleaned.ok) return cleaned;
   const { svg, width, height, dropped } = cleaned.value;
+  let small: Pixels;
+  try {
+    small = await drawingPixels(svg, 224);
+  } catch {
+    return fail(`“${name}” is not a drawing that can be drawn. Save it as SVG again, or as PNG.`);
+  }
   const own = new TextEncoder().encode(svg);
   const hash = await hashBytes(own);
+  const ground = plainGround(small);
+  const notes = dropped.length ? [`From “${name}” was left out what does more than draw: ${dropped.join(', ')}.`] : [];
+  if (/<text\b/.test(svg))
+    notes.push(
+      `“${name}” sets letters in a typeface that visitors may not have. Turn them into outlines (“paths”) before you save it, and it looks the same everywhere.`,
+    );
   return ok({
     files: new Map([[hash, own]]),
-    notes: dropped.length ? [`From “${name}” was left out what does more than draw: ${dropped.join(', ')}.`] : [],
+    notes,
     picture: {
       name,
       hash,
@@ -114,8 +131,9 @@ async function keepDrawing(name: string, bytes: Uint8Array): Promise<Result<Kept
       focus: { x: 0.5, y: 0.5 },
       fit: 'whole',
       cuts: [],
-      ground: null,
-      colours: [...new Set((svg.match(/#[0-9a-f]{6}\b/gi) ?? []).map((hex) => hex.toLowerCase()))].slice(0, 5),
+      ground: ground && hexOfRgb(ground),
+      colours: coloursOf(small),
+      rim: rimOf(small),
     },
   });
 }

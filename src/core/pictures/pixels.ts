@@ -37,10 +37,20 @@ function border(pixels: Pixels): Rgb[] {
   return found;
 }
 
+/** Whether a tenth or more of a picture's edge is see-through: it has no ground of its own. */
+function clearEdge(pixels: Pixels): boolean {
+  const { width, height } = pixels;
+  let clear = 0;
+  for (let x = 0; x < width; x++) clear += Number(opacity(pixels, x, 0) < 128) + Number(opacity(pixels, x, height - 1) < 128);
+  for (let y = 0; y < height; y++) clear += Number(opacity(pixels, 0, y) < 128) + Number(opacity(pixels, width - 1, y) < 128);
+  return clear >= (width + height) * 0.2;
+}
+
 const median = (numbers: number[]): number => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] ?? 0;
 
-/** The colour that goes all round a picture, where nine tenths of its edge have it; null where its edge is busy. */
+/** The colour that goes all round a picture, where nine tenths of its edge have it; null where its edge is busy or see-through. */
 export function plainGround(pixels: Pixels): Rgb | null {
+  if (clearEdge(pixels)) return null;
   const edge = border(pixels);
   const middle: Rgb = [0, 1, 2].map((i) => median(edge.map((one) => one[i] ?? 0))) as Rgb;
   const like = edge.filter((one) => far(one, middle) < 26).length;
@@ -110,6 +120,7 @@ export function cropKeeps(size: { width: number; height: number }, box: Box, foc
 }
 
 const toOklab = converter('oklab');
+const toRgb = converter('rgb');
 
 /**
  * The colours that a picture is remembered by: clusters in OKLab, the large and the vivid first. What is see-through does not count, and
@@ -180,6 +191,37 @@ export function coloursOf(pixels: Pixels, count = 5): string[] {
   for (const centre of centres.sort((a, b) => Number(isGround(a)) - Number(isGround(b)) || vivid(b) - vivid(a)))
     if (kept.every((one) => distance(one, centre) > 0.003)) kept.push(centre);
   return kept.slice(0, count).map(hex);
+}
+
+/** Colours that cover a tenth of an outline or more are part of how it is seen. */
+const seenShare = 0.1;
+
+/**
+ * The colours that a cut-out meets its ground with: those along the outline of what is not see-through. None where the picture fills its box.
+ */
+export function rimOf(pixels: Pixels): string[] {
+  const { width, height, data } = pixels;
+  if (!data.some((part, i) => i % 4 === 3 && part < 128)) return [];
+  const rim: Rgb[] = [];
+  // What is cut out goes on beyond the box where its edge is clear.
+  const beyond = clearEdge(pixels);
+  const clear = (x: number, y: number) => (x >= 0 && y >= 0 && x < width && y < height ? opacity(pixels, x, y) < 128 : beyond);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++)
+      if (opacity(pixels, x, y) >= 128 && (clear(x - 1, y) || clear(x + 1, y) || clear(x, y - 1) || clear(x, y + 1)))
+        rim.push(at(pixels, x, y));
+  const line = { width: rim.length, height: 1, data: new Uint8ClampedArray(rim.flatMap((one) => [...one, 255])) };
+  const colours = coloursOf(line);
+  const places = colours.map((hex) => {
+    const { r, g, b } = toRgb(hex) ?? { r: 0, g: 0, b: 0 };
+    return [r * 255, g * 255, b * 255] as Rgb;
+  });
+  const counts = new Map<number, number>();
+  for (const one of rim) {
+    const nearest = places.reduce((best, place, i) => (far(one, place) < far(one, places[best] ?? place) ? i : best), 0);
+    counts.set(nearest, (counts.get(nearest) ?? 0) + 1);
+  }
+  return colours.filter((_, i) => (counts.get(i) ?? 0) >= rim.length * seenShare);
 }
 
 /**

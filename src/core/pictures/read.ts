@@ -40,6 +40,7 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
       cuts: [],
       ground: null,
       colours: [],
+      rim: [],
     });
   } catch {
     return fail(`“${name}” is not a picture. Choose a WebP, JPEG or PNG file.`);

@@ -74,6 +74,7 @@ const kinds: PlaceKind[] = [
   { pattern: /^look\/mark$/, schema: name, label: 'Choose a mark' },
   { pattern: /^look\/markSize$/, schema: z.number().min(0.6).max(2.5), label: 'Change the size of the mark' },
   { pattern: /^look\/markFoot$/, schema: z.boolean(), label: 'Place the mark' },
+  { pattern: /^look\/markName$/, schema: z.boolean(), label: 'Set the name beside the mark' },
   { pattern: /^look\/logo$/, schema: name, label: 'Use a logo' },
   { pattern: /^look\/locks$/, schema: z.array(name), label: 'Lock or unlock' },
   {

@@ -64,6 +64,8 @@ export const pictureSchema = z.object({
   ground: z.string().nullable().default(null),
   /** The colours that it is remembered by. */
   colours: z.array(z.string()).default([]),
+  /** The colours that it meets its ground with: those along the outline of what is cut out; none where it fills its box. */
+  rim: z.array(z.string()).default([]),
 });
 
 export const decisionSchema = z.object({

@@ -11,6 +11,8 @@ export interface MarkChoice {
   size: number;
   /** Whether it stands at the foot too. */
   foot: boolean;
+  /** Whether the name stands in type beside it. */
+  named: boolean;
   /** The seller's own logo: a picture's name. */
   logo: string | null;
 }
@@ -22,6 +24,7 @@ export const markChoice = (project: Pick<Project, 'decisions'>): MarkChoice => (
   kind: at(project, 'look/mark', 'text'),
   size: at(project, 'look/markSize', 1),
   foot: at(project, 'look/markFoot', false),
+  named: at(project, 'look/markName', false),
   logo: at<string | null>(project, 'look/logo', null),
 });
 

@@ -137,7 +137,7 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
   yield { path: 'styles.css', text: draw.styles(shop, relativeAddresses(shop, '', target)) };
   for (const [name, text] of Object.entries(draw.scripts)) yield { path: `scripts/${name}.js`, text };
   const brand = brandFiles(shop);
-  yield { path: 'icon.svg', text: brand?.icon ?? draw.icon(shop) };
+  if (!brand || brand.icon) yield { path: 'icon.svg', text: brand?.icon ?? draw.icon(shop) };
   if (brand) {
     yield { path: 'site.webmanifest', text: brand.manifest };
     yield* brand.rasters;

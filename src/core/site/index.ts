@@ -15,7 +15,7 @@ export {
   type View,
 } from './views';
 export { structuredData } from './structured';
-export { brandFiles, markOf, markSource, type Raster } from './brand';
+export { brandFiles, logoOf, markOf, markSource, rasterBytes, type Raster } from './brand';
 export { markChoice, nounsOf, openingArt, type MarkChoice } from './drawn';
 export {
   artFile,

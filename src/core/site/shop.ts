@@ -43,6 +43,7 @@ export function makeShop(project: Project): Shop {
   const look = makeLook(lookSource(project, known, pictures), decided);
   const pages = planShop(known, decided, look.family.leads);
   const name = reading.name?.value ?? project.name;
+  const mark = markChoice(project);
   return {
     id: project.id,
     name,
@@ -53,11 +54,11 @@ export function makeShop(project: Project): Shop {
     pages,
     writer: new Writer(known, decided),
     look,
-    mark: markChoice(project),
+    mark,
     art: wantsArt(project, known, pictures) ? openingArt(known, name, look, project.seed) : null,
     exceptions: exceptionsOf(project),
     pictures,
-    setAside: [...catalogue.setAside, ...goneSections(project, pages)],
+    setAside: [...catalogue.setAside, ...goneSections(project, pages), ...goneLogo(mark, pictures)],
     slug: slugify(name, 'shop'),
   };
 }
@@ -94,6 +95,10 @@ function lookSource(
   const pictured = products.filter((product) => product.pictures.some((name) => pictures.has(name.toLowerCase()))).length;
   return { reading, catalogue, pictured: products.length ? pictured / products.length : 0, seed: project.seed };
 }
+
+/** A logo that is chosen and no longer among the pictures. */
+const goneLogo = ({ logo }: MarkChoice, pictures: Shop['pictures']): string[] =>
+  logo && !pictures.has(logo.toLowerCase()) ? ['look/logo'] : [];
 
 /** Decisions on sections or pages that the plan no longer has. */
 function goneSections(project: Project, pages: readonly Page[]): string[] {

@@ -1,6 +1,6 @@
+import { bands } from '@/core/look';
 import { focusSteps, longestFit } from '../context';
 
-/** What all families share: reset, text, forms, cart and checkout. Layout that tells families apart is theirs. */
 /** Classes that say how wide the longest word of a heading is, in em. */
 const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
   .map((em) => `.fit-${String(em).replace('.', '-')}{--fit:${em}}`)
@@ -8,11 +8,20 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
   .join('');
 
 /** A mark is so many text lines high as its manner wants; its size is the seller's. */
-const marks = `.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem)}.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}${Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`).join('')}`;
+const marks = [
+  '.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem);object-fit:contain}',
+  '.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}',
+  ...Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`),
+  ...bands.map((band) => `.mark-on-${band}{background:var(--${band})}`),
+  '[class*=mark-on-]{padding:.4rem .55rem;border-radius:min(var(--corner),.6rem);box-sizing:content-box}',
+  '.lockup{display:inline-flex;align-items:center;gap:.5em;max-width:100%;text-align:start}',
+  '.lockup .mark{flex:none;height:calc(1.7em*var(--mark,1));max-width:40%}.lockup>span{min-width:0}',
+].join('');
 
 /** Where to look in a picture that is cropped; one that is to be seen whole stands on its own ground, or the raised one. */
 const standing = `${focusSteps.map((step) => `.at-${step}{--at-x:${step}%}.at-y-${step}{--at-y:${step}%}`).join('')}img{object-position:var(--at-x,50%) var(--at-y,50%)}img.whole{object-fit:contain!important}.not-upright{--upright:contain}.not-lying{--lying:contain}img:is(.whole,.not-upright,.not-lying){background:var(--plate,var(--raised)) content-box!important}`;
 
+/** What all families share: reset, text, forms, cart and checkout. Layout that tells families apart is theirs. */
 export const base = `
 *,*::before,*::after{box-sizing:border-box}
 html{-webkit-text-size-adjust:100%;scroll-behavior:smooth}

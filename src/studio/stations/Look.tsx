@@ -11,7 +11,8 @@ import { download } from '../projects';
 import { tokens } from '../theme';
 import { Bench, partNames } from './look/Bench';
 import { FaceStyles } from './look/FaceStyles';
-import { FamilyPart, MarkPart, PicturesPart, PlacesPart, ShapePart } from './look/Others';
+import { MarkPart } from './look/Mark';
+import { FamilyPart, PicturesPart, PlacesPart, ShapePart } from './look/Others';
 import { PalettePart } from './look/Palette';
 import { Specimen } from './look/Specimen';
 import { TypePart } from './look/Type';
@@ -192,15 +193,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       figure:
         mark.logo ??
         (mark.kind === 'text' ? 'The name as text' : (marks?.find((one) => one.kind === mark.kind)?.name ?? mark.kind)),
-      body: (
-        <MarkPart
-          summary={{ ...summary, mark }}
-          marks={marks ?? []}
-          logos={state.project.pictures.map((picture) => picture.name)}
-          onDecide={state.decide}
-          onWithdraw={state.withdraw}
-        />
-      ),
+      body: <MarkPart state={state} shop={shop} summary={summary} mark={mark} marks={marks ?? []} onDecide={state.decide} />,
     },
     {
       id: 'pictures',

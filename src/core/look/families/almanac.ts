@@ -13,6 +13,7 @@ export const almanac: Family = {
   caps: false,
   schemes: ['tinted', 'paper', 'field'],
   shape: { corner: 0, rule: 2, room: 1.1, treatment: 'framed', motion: 'none' },
+  bands: { foot: 'second' },
   card: { about: true },
   art: 'landscape',
   arrangements: { steps: 'ladder', categories: 'pictures', why: 'stacked', questions: 'open' },

@@ -13,6 +13,7 @@ export const board: Family = {
   caps: true,
   schemes: ['night', 'white', 'field', 'paper'],
   shape: { corner: 0, rule: 2, room: 0.85, treatment: 'one-ink', motion: 'none' },
+  bands: { head: 'text', foot: 'text' },
   card: { state: true },
   art: 'lettering',
   arrangements: { numbers: 'row', steps: 'row', why: 'stacked', 'price-table': 'table', hours: 'table' },

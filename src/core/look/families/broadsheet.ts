@@ -13,6 +13,7 @@ export const broadsheet: Family = {
   caps: false,
   schemes: ['paper', 'white', 'tinted'],
   shape: { corner: 0, rule: 1, room: 0.9, treatment: 'plain', motion: 'none' },
+  bands: {},
   card: { about: true },
   art: 'room',
   arrangements: {

@@ -13,6 +13,7 @@ export const cabinet: Family = {
   caps: false,
   schemes: ['night', 'tinted', 'paper'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'settled', motion: 'none' },
+  bands: {},
   card: {},
   art: 'still-life',
   arrangements: { gallery: 'wall', categories: 'pictures', details: 'table', numbers: 'row', 'buy-one': 'beside' },

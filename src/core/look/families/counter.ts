@@ -13,6 +13,7 @@ export const counter: Family = {
   caps: false,
   schemes: ['white', 'paper', 'tinted'],
   shape: { corner: 4, rule: 1, room: 0.8, treatment: 'plain', motion: 'none' },
+  bands: { head: 'accent', foot: 'raised' },
   card: { quick: true },
   art: 'pattern',
   arrangements: { questions: 'folded', story: 'columns', details: 'table', opening: 'spoken' },

@@ -13,6 +13,7 @@ export const drawing: Family = {
   caps: false,
   schemes: ['tinted', 'white', 'paper', 'night'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'settled', motion: 'none' },
+  bands: {},
   card: {},
   art: 'still-life',
   arrangements: { steps: 'row', details: 'table', 'buy-one': 'beside', numbers: 'ledger', questions: 'open' },

@@ -38,6 +38,10 @@ export interface Shape {
   motion: 'none' | 'gentle';
 }
 
+/** What the head or the foot of the pages stands on, by its role in the palette. */
+export const bands = ['ground', 'raised', 'text', 'accent', 'second'] as const;
+export type Band = (typeof bands)[number];
+
 /** A way of arranging a shop, to be told from the others with the colours off. How it is drawn is in storefront/families. */
 export interface Family {
   id: string;
@@ -59,6 +63,8 @@ export interface Family {
   /** How its ground may relate to the accent, best first. */
   schemes: readonly string[];
   shape: Shape;
+  /** The grounds of head and foot, where they are not those of the page. */
+  bands: { head?: Band; foot?: Band };
   /** What its lists say of each thing beside name and price. */
   card: { about?: boolean; state?: boolean; quick?: boolean };
   /** The kind of pictures that are made for it. */

@@ -13,6 +13,7 @@ export const hanging: Family = {
   caps: false,
   schemes: ['white', 'paper', 'night'],
   shape: { corner: 0, rule: 1, room: 1.2, treatment: 'plain', motion: 'gentle' },
+  bands: {},
   card: {},
   art: 'texture',
   arrangements: { gallery: 'wall', opening: 'pictured', story: 'column', hours: 'line', contact: 'line', why: 'stacked' },

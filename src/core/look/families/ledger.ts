@@ -13,6 +13,7 @@ export const ledger: Family = {
   caps: false,
   schemes: ['paper', 'white', 'tinted'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'plain', motion: 'none' },
+  bands: {},
   card: {},
   art: 'still-life',
   arrangements: { numbers: 'ledger' },

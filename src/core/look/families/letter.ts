@@ -13,6 +13,7 @@ export const letter: Family = {
   caps: false,
   schemes: ['tinted', 'paper', 'white'],
   shape: { corner: 2, rule: 1, room: 1, treatment: 'framed', motion: 'none' },
+  bands: { foot: 'raised' },
   card: { about: true },
   art: 'still-life',
   arrangements: {

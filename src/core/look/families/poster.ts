@@ -13,6 +13,7 @@ export const poster: Family = {
   caps: true,
   schemes: ['paper', 'field', 'tinted', 'white', 'night'],
   shape: { corner: 0, rule: 3, room: 1, treatment: 'plain', motion: 'gentle' },
+  bands: { head: 'accent', foot: 'text' },
   card: {},
   art: 'texture',
   arrangements: {},

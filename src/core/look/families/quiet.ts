@@ -13,6 +13,7 @@ export const quiet: Family = {
   caps: false,
   schemes: ['paper', 'tinted', 'white', 'night'],
   shape: { corner: 0, rule: 1, room: 1.3, treatment: 'plain', motion: 'gentle' },
+  bands: {},
   card: {},
   art: 'landscape',
   arrangements: {

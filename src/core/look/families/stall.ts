@@ -13,6 +13,7 @@ export const stall: Family = {
   caps: false,
   schemes: ['field', 'tinted', 'paper'],
   shape: { corner: 99, rule: 2, room: 1, treatment: 'plain', motion: 'gentle' },
+  bands: { foot: 'accent' },
   card: {},
   art: 'pattern',
   arrangements: { categories: 'pictures', steps: 'row', reviews: 'all', why: 'abreast' },

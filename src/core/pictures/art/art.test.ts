@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { lchOf, makePalette, type Palette } from '../../look';
 import { type Outlines } from '../outlines';
-import { rasterize, startRaster } from '../raster';
+import { rasterize, provideRaster } from '../raster';
 import { artKinds, makePicture, motifs, motifsFor } from './index';
 
 const outlines = JSON.parse(readFileSync('public/outlines/gloock.json', 'utf8')) as Outlines;
@@ -23,7 +23,7 @@ const make = (kind: string, seed = 1, palette = blue, avoided: string[] = [], si
   });
 
 async function pixelsOf(svg: string, width = 160): Promise<[number, number, number][]> {
-  const { data } = await sharp(Buffer.from(rasterize(svg, width)))
+  const { data } = await sharp(Buffer.from(await rasterize(svg, width)))
     .removeAlpha()
     .raw()
     .toBuffer({ resolveWithObject: true });
@@ -31,7 +31,7 @@ async function pixelsOf(svg: string, width = 160): Promise<[number, number, numb
 }
 const hex = (rgb: readonly number[]) => `#${rgb.map((part) => part.toString(16).padStart(2, '0')).join('')}`;
 
-beforeAll(() => startRaster(async () => new Uint8Array(readFileSync('public/raster/resvg.wasm'))));
+beforeAll(() => provideRaster(async () => new Uint8Array(readFileSync('public/raster/resvg.wasm'))));
 
 describe.each(artKinds.map(({ id }) => id))('a made picture of the kind %s', (kind) => {
   test('is the same for the same wish, and another for another turn', () => {
@@ -54,7 +54,7 @@ describe.each(artKinds.map(({ id }) => id))('a made picture of the kind %s', (ki
       { width: 900, height: 1200 },
     ]) {
       const { svg } = make(kind, 2, blue, [], size);
-      const { data, info } = await sharp(Buffer.from(rasterize(svg, 120))).ensureAlpha().raw().toBuffer({ resolveWithObject: true }); // prettier-ignore
+      const { data, info } = await sharp(Buffer.from(await rasterize(svg, 120))).ensureAlpha().raw().toBuffer({ resolveWithObject: true }); // prettier-ignore
       expect(info.width / info.height).toBeCloseTo(size.width / size.height, 1);
       expect(data.filter((part, i) => i % 4 === 3 && part < 255).length).toBe(0);
     }

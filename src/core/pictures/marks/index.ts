@@ -60,13 +60,13 @@ const frame = (
 export const markFile = (mark: Drawn, ink: string): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${Math.ceil(mark.width)} ${Math.ceil(mark.height)}"><g fill="${ink}">${mark.body}</g></svg>`;
 
-/** The site's icon: a small mark on the accent. `share` is how much of the square it fills; masked icons keep a margin (W3C, Web App Manifest: safe zone). */
-export const iconFile = (mark: Drawn, { accent, onAccent }: Palette, share = 0.66): string =>
-  frame(mark, { width: 512, height: 512 }, onAccent, accent, share);
+/** The site's icon: a small mark on a ground. `share` is how much of the square it fills; masked icons keep a margin (W3C, Web App Manifest: safe zone). */
+export const iconFile = (mark: Drawn, ink: string, ground: string, share = 0.66): string =>
+  frame(mark, { width: 512, height: 512 }, ink, ground, share);
 
-/** The card that stands where a link to the shop is shared: the mark on the ground, a band of the accent. */
-export function cardFile(mark: Drawn, palette: Palette): string {
-  const card = frame(mark, { width: 1200, height: 630 }, palette.text, palette.ground, 0.62);
+/** The card that stands where a link to the shop is shared: the mark on a ground, a band of the accent. */
+export function cardFile(mark: Drawn, palette: Palette, ground = palette.ground): string {
+  const card = frame(mark, { width: 1200, height: 630 }, palette.text, ground, 0.62);
   return card.replace(
     '</svg>',
     `<rect y="594" width="1200" height="36" fill="${palette.accent}"/><rect y="582" width="1200" height="12" fill="${palette.second}"/></svg>`,

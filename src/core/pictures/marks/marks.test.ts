@@ -3,7 +3,7 @@ import sharp from 'sharp';
 import { contrastRatio, faces, makePalette } from '../../look';
 import { motifsFor } from '../art';
 import { type Outlines } from '../outlines';
-import { rasterize, startRaster } from '../raster';
+import { rasterize, provideRaster } from '../raster';
 import {
   cardFile,
   drawMark,
@@ -30,7 +30,7 @@ const palette = makePalette({ wanted: ['#1d3f72'], avoided: [], mood, scheme: 'p
 
 /** The ink of a drawing in black on white, as grey values. */
 async function seen(svg: string, width: number): Promise<{ data: Buffer; width: number; height: number }> {
-  const { data, info } = await sharp(Buffer.from(rasterize(svg, width)))
+  const { data, info } = await sharp(Buffer.from(await rasterize(svg, width)))
     .flatten({ background: '#ffffff' })
     .greyscale()
     .raw()
@@ -56,7 +56,7 @@ async function spilt(mark: Mark): Promise<number> {
   return outside / inside;
 }
 
-beforeAll(() => startRaster(async () => new Uint8Array(readFileSync('public/raster/resvg.wasm'))));
+beforeAll(() => provideRaster(async () => new Uint8Array(readFileSync('public/raster/resvg.wasm'))));
 
 describe('marks', () => {
   test('are eight or more, of all four manners, for a usual name', () => {
@@ -119,7 +119,7 @@ describe('the icon', () => {
       const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
       const pictures = await Promise.all(
         letters.map((letter) => {
-          return seen(iconFile(smallMark(source(letter, face)) as Mark, palette), 24);
+          return seen(iconFile(smallMark(source(letter, face)) as Mark, palette.onAccent, palette.accent), 24);
         }),
       );
       const alike: string[] = [];
@@ -140,7 +140,10 @@ describe('the icon', () => {
 
   // W3C, Web Application Manifest, "Icon masks and safe zone": a circle of 2/5 of the width about the middle is always seen.
   test('that may be masked keeps its ink within the safe zone', async () => {
-    const { data, width } = await seen(iconFile(smallMark(source('Kobold Cycles')) as Mark, palette, 0.52), 100);
+    const { data, width } = await seen(
+      iconFile(smallMark(source('Kobold Cycles')) as Mark, palette.onAccent, palette.accent, 0.52),
+      100,
+    );
     const ground = data[0] ?? 0;
     data.forEach((grey, i) => {
       const away = Math.hypot((i % width) - 49.5, Math.floor(i / width) - 49.5);

@@ -8,9 +8,10 @@ import { type Summary, type Jobs } from '@/workers/protocol';
 import { Choice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { Grid, Take } from './Palette';
+import { Slide } from './Slide';
 import { wireframes } from './wireframes';
 
-type Decide = (decisions: Record<string, DecisionValue>) => void;
+export type Decide = (decisions: Record<string, DecisionValue>) => void;
 
 const Families = styled(RadioGroup)`
   display: grid;
@@ -59,21 +60,6 @@ export function FamilyPart({ look, onDecide }: { look: Look; onDecide: Decide })
     </>
   );
 }
-
-const Slide = styled.label`
-  display: grid;
-  grid-template-columns: 130px minmax(0, 1fr) 64px;
-  gap: 10px;
-  align-items: center;
-  font-size: 14px;
-  input {
-    accent-color: ${tokens.verdigris};
-  }
-  span:last-child {
-    text-align: right;
-    color: ${tokens.soft};
-  }
-`;
 
 const corners = [0, 2, 4, 8, 12, 18, 99];
 
@@ -149,98 +135,6 @@ export function ShapePart({
           Back to what belongs to {look.family.name}
         </TextButton>
       ) : null}
-    </>
-  );
-}
-
-const MarkBox = styled.span<{ $svg: string }>`
-  display: block;
-  height: 74px;
-  margin: 10px;
-  background: url('${({ $svg }) => $svg}') center / contain no-repeat;
-`;
-
-interface MarkPartProps {
-  summary: Summary;
-  marks: Jobs['marks']['get'];
-  logos: string[];
-  onDecide: Decide;
-  onWithdraw: (places: string[]) => void;
-}
-
-/** The mark: the name as text, drawn options in the shop's own face, or the seller's own picture; its size and places. */
-export function MarkPart({ summary, marks, logos, onDecide, onWithdraw }: MarkPartProps) {
-  const { mark, name } = summary;
-  const chosen = marks.find((one) => one.kind === mark.kind);
-  return (
-    <>
-      <Soft>
-        Drawn from the outlines of {summary.look.heading.name}. Site icons and the card for shared links follow from it.
-      </Soft>
-      <Grid aria-label="Marks">
-        <li>
-          <Take aria-pressed={mark.kind === 'text' && !mark.logo} onPress={() => onDecide({ 'look/mark': 'text' })}>
-            <span
-              style={{
-                display: 'grid',
-                placeItems: 'center',
-                height: 94,
-                padding: 8,
-                textAlign: 'center',
-                fontFamily: `"${summary.look.heading.name}"`,
-                fontWeight: summary.look.heading.heading,
-                fontSize: Math.max(13, Math.min(20, 320 / name.length)),
-              }}
-            >
-              {name}
-            </span>
-            <small>The name as text</small>
-          </Take>
-        </li>
-        {marks.map((one) => (
-          <li key={one.kind}>
-            <Take aria-pressed={mark.kind === one.kind && !mark.logo} onPress={() => onDecide({ 'look/mark': one.kind })}>
-              <MarkBox $svg={`data:image/svg+xml,${encodeURIComponent(one.svg)}`} />
-              <small>{one.name}</small>
-            </Take>
-          </li>
-        ))}
-      </Grid>
-      {marks.length === 0 ? <Soft>The chosen typeface lacks letters of the name, so it stands as text.</Soft> : null}
-      {chosen ? (
-        <Soft>
-          {chosen.smallest <= 24
-            ? `It can be read from ${chosen.smallest} px up.`
-            : `Its smallest letters can be read from ${chosen.smallest} px up. Where there is less room, the initial stands instead.`}
-        </Soft>
-      ) : null}
-      <Slide>
-        Size
-        <input
-          type="range"
-          min={0.6}
-          max={2.5}
-          step={0.1}
-          value={mark.size}
-          disabled={mark.kind === 'text' && !mark.logo}
-          onChange={(event) => onDecide({ 'look/markSize': Number(event.target.value) })}
-        />
-        <span>{Math.round(mark.size * 100)} %</span>
-      </Slide>
-      <label style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
-        <input type="checkbox" checked={mark.foot} onChange={(event) => onDecide({ 'look/markFoot': event.target.checked })} />
-        At the foot of pages too
-      </label>
-      {logos.length ? (
-        <Choice
-          label="Your own logo"
-          value={mark.logo ?? ''}
-          options={[{ id: '', name: 'None' }, ...logos.map((id) => ({ id, name: id }))]}
-          onChange={(id) => (id ? onDecide({ 'look/logo': id }) : onWithdraw(['look/logo']))}
-        />
-      ) : (
-        <Soft>A logo of your own can be chosen here once it is among your pictures, at Goods.</Soft>
-      )}
     </>
   );
 }
