@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
 
@@ -271,6 +271,60 @@ test('pictures of every bad kind are taken in or refused in a sentence, and noth
   await expect(
     page.getByRole('region', { name: 'Pictures' }).getByRole('combobox', { name: 'Picture', exact: true }).locator('option'),
   ).toHaveCount(5);
+});
+
+/** The colour in the middle of a picture on the page. */
+const centreOf = (page: Page, image: Locator): Promise<[number, number, number]> =>
+  image.evaluate(async (element) => {
+    const bitmap = await createImageBitmap(element as HTMLImageElement);
+    const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext('2d');
+    context?.drawImage(bitmap, 0, 0);
+    const [r = 0, g = 0, b = 0] = context?.getImageData(bitmap.width / 2, bitmap.height / 2, 1, 1).data ?? [];
+    return [r, g, b];
+  });
+
+test('a logo is brought in where marks are chosen: icon and card follow, a field shows it, a drawn mark takes its place', async ({
+  page,
+}) => {
+  await openSample(page);
+  await station(page, 'Look');
+  await page.getByRole('button', { name: /^Mark/ }).click();
+  const bringIn = async (name: string, buffer: Buffer) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Bring in a logo' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'image/svg+xml', buffer });
+  };
+  const icon = page.getByRole('img', { name: 'The site’s icon at 64 pixels' });
+  await expect(icon).toBeVisible();
+  const drawn = await icon.getAttribute('src');
+
+  // What is no picture changes nothing and says why.
+  await bringIn('notes.svg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><g></svg>'));
+  await expect(page.getByText(/“notes\.svg” is not a drawing that can be read/)).toBeVisible();
+  await expect(icon).toHaveAttribute('src', drawn ?? '');
+
+  // A mark as pale as the ground would be lost: it has a field, and says with both figures why.
+  const pale =
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><circle cx="50" cy="50" r="45" fill="#fffdf6"/></svg>';
+  await bringIn('pale.svg', Buffer.from(pale));
+  await expect(page.getByText('“pale.svg” is the logo.')).toBeVisible();
+  const head = shopWindow(page).locator('.top .brand');
+  await expect(head.locator('img[class*="mark-on-"]')).toBeVisible();
+  await expect(
+    page.getByText(/would be lost on the ground of the head \(1\.\d : 1\), so it stands on a field .* \((?:[3-9]|1\d)\.\d : 1\)/),
+  ).toBeVisible();
+  await expect(icon).not.toHaveAttribute('src', drawn ?? '');
+  const [r, g, b] = await centreOf(page, icon);
+  expect(Math.min(r, g, b)).toBeGreaterThan(235);
+
+  // The name beside it, in type; then a drawn mark instead, in one step that can be taken back.
+  await page.getByRole('checkbox', { name: 'With the name beside it, in type' }).check();
+  await expect(head.locator('.lockup')).toContainText('Tarnwick Dye House');
+  await page.getByRole('checkbox', { name: 'With the name beside it, in type' }).uncheck();
+  await page.getByRole('button', { name: 'The initial cut out of a block' }).click();
+  await expect(head.locator('svg.mark')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(head.locator('img')).toBeVisible();
 });
 
 test('near-white picks stay readable, and the nearest that carries text is offered', async ({ page }) => {

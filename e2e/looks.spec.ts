@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -30,6 +30,29 @@ const photo = (width: number, height: number) =>
     .png()
     .toBuffer();
 
+/** Logos as sellers have them: compact and dark, broad and red. */
+const logos = {
+  'compact.svg':
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><circle cx="50" cy="50" r="44" fill="none" stroke="#14213d" stroke-width="8"/></svg>',
+  'broad.svg':
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 600 90"><path d="M0 0h200v90H0zm260 0h340v90H260z" fill="#b3121d"/></svg>',
+};
+
+/** The colour that a part of a page stands on, and the one that the palette has for a role. */
+const groundsOf = (page: Page, part: string, role: string) =>
+  page.locator(part).evaluate((element, name) => {
+    const probe = document.createElement('i');
+    probe.style.backgroundColor = `var(--${name})`;
+    document.body.append(probe);
+    const wanted = getComputedStyle(probe).backgroundColor;
+    probe.remove();
+    for (let at: Element | null = element; at; at = at.parentElement) {
+      const { backgroundColor } = getComputedStyle(at);
+      if (backgroundColor !== 'rgba(0, 0, 0, 0)') return [backgroundColor, wanted];
+    }
+    return ['none', wanted];
+  }, role);
+
 /** Three shops that no family was made with: the usual, one thing with the longest texts, five hundred with the shortest; each in a palette of its own. */
 const shops = [
   {
@@ -44,7 +67,14 @@ const shops = [
     id: 'long',
     brief: long,
     goods: oneLong,
-    look: { 'look/scheme': 'night', 'look/mix': 3 },
+    look: {
+      'look/scheme': 'night',
+      'look/mix': 3,
+      'look/logo': 'compact.svg',
+      'look/markName': true,
+      'look/markFoot': true,
+      'look/markSize': 1.4,
+    },
     pages: ['', 'shop/', 'goods/*'],
     at: ['phone', 'tablet', 'wide'],
   },
@@ -52,13 +82,20 @@ const shops = [
     id: 'many',
     brief: short,
     goods: many,
-    look: { 'look/scheme': 'field', 'look/mix': 5, 'look/phone/columns': 1, 'look/only/home/featured': 'second' },
+    look: {
+      'look/logo': 'broad.svg',
+      'look/markSize': 2.5,
+      'look/scheme': 'field',
+      'look/mix': 5,
+      'look/phone/columns': 1,
+      'look/only/home/featured': 'second',
+    },
     pages: ['', 'shop/'],
     at: ['phone', 'tablet', 'wide'],
   },
 ] as const;
 
-for (const { id: family } of families)
+for (const { id: family, bands } of families)
   test(`${family}: three shops in three palettes are laid out soundly and open to all`, async ({ page }) => {
     test.slow();
     const { buildShop, serve } = await import('../scripts/sheet.mjs');
@@ -70,6 +107,7 @@ for (const { id: family } of families)
       if (shop.id === 'usual')
         for (const [name, [width, height]] of Object.entries(pictures))
           writeFileSync(join(folder, name), await photo(width, height));
+      for (const [name, svg] of Object.entries(logos)) writeFileSync(join(folder, name), svg);
       const site = await serve(
         buildShop({
           brief: join(folder, 'brief.txt'),
@@ -89,6 +127,14 @@ for (const { id: family } of families)
               .evaluate((link: HTMLAnchorElement) => link.href)) ?? '';
         }
         await page.goto(address);
+        // What the family says of its head and foot is what they stand on: fields behind logos are found by it.
+        for (const [part, role] of [
+          ['.top .brand', bands.head ?? 'ground'],
+          ['.foot .brand', bands.foot ?? 'ground'],
+        ] as const) {
+          const [found, wanted] = await groundsOf(page, part, role);
+          expect([shop.id, path, part, found]).toEqual([shop.id, path, part, wanted]);
+        }
         for (const size of shop.at) {
           await page.setViewportSize({ width: sizes[size], height: 844 });
           await page.waitForTimeout(60);

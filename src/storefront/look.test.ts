@@ -138,6 +138,35 @@ describe('the mark', () => {
     const page = drawn(shopOf({ 'look/logo': 'hub.webp' }));
     expect(/<a class="brand"[^>]*>(.*?)<\/a>/s.exec(page)?.[1]).toMatch(/<img[^>]+alt="Kobold Cycles"/);
   });
+
+  test.each([
+    ['look/logo', 'hub.webp'],
+    ['look/mark', 'stamp'],
+  ])('may have the name beside it, said once: %s', (place, value) => {
+    const page = drawn(withMark({ [place]: value, 'look/markName': true }));
+    const [, brand = ''] = /<a class="brand"[^>]*>(.*?)<\/a>/s.exec(page) ?? [];
+    expect(brand).toMatch(/<(img|svg)\s+class="mark/);
+    expect(brand.match(/Kobold Cycles/g)).toHaveLength(1);
+    expect(brand).toMatch(/<span>Kobold Cycles<\/span>/);
+  });
+
+  test('that the head would hide stands on a field of its own, and only there', () => {
+    const dark = [picture('hub.webp', { rim: ['#14181c'], colours: ['#14181c'] })];
+    const brandOf = (family: string) =>
+      /<a class="brand"[^>]*>(.*?)<\/a>/s.exec(
+        drawn(shopOf({ 'look/logo': 'hub.webp', 'look/scheme': 'paper', 'look/family': family }, dark)),
+      )?.[1] ?? '';
+    // The board's head is as dark as its text; the quiet one's is the page's own ground.
+    expect(brandOf('board')).toMatch(/mark-on-(ground|raised|accent|second)/);
+    expect(brandOf('quiet')).not.toContain('mark-on-');
+    expect(stylesOf(shopOf())).toContain('.mark-on-raised{background:var(--raised)}');
+  });
+
+  test('that is gone is set aside, and the name stands as text', () => {
+    const shop = shopOf({ 'look/logo': 'lost.svg' });
+    expect(shop.setAside).toEqual(['look/logo']);
+    expect(/<a class="brand"[^>]*>(.*?)<\/a>/s.exec(drawn(shop))?.[1]?.trim()).toBe('Kobold Cycles');
+  });
 });
 
 describe.each(families.map(({ id }) => id))('type in the family %s', (family) => {

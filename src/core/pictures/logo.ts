@@ -22,8 +22,9 @@ export function seenOn(logo: Pick<Logo, 'rim'>, ground: string): boolean {
 export function fieldFor(logo: Pick<Logo, 'rim'>, on: Band, palette: Palette): Band | null {
   if (seenOn(logo, palette[on])) return null;
   const least = (band: Band) => Math.min(...onGround(logo, palette[band]));
-  const best = bands.find((band) => seenOn(logo, palette[band])) ?? bands.reduce((a, b) => (least(b) > least(a) ? b : a));
-  return best === on || least(best) < least(on) ? null : best;
+  const seen = bands.filter((band) => seenOn(logo, palette[band]));
+  const best = (seen.length ? seen : bands).reduce((a, b) => (least(b) > least(a) ? b : a));
+  return seen.length || least(best) > least(on) ? best : null;
 }
 
 /** The colour that a logo stands on by itself: its own plain ground, or the one of the palette that shows it. */

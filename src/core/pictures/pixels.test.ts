@@ -1,5 +1,5 @@
 import { differenceCiede2000 } from 'culori';
-import { coloursOf, cropKeeps, cutOut, plainGround, subjectOf, type Pixels } from './pixels';
+import { coloursOf, cropKeeps, cutOut, plainGround, rimOf, subjectOf, type Pixels } from './pixels';
 
 type Rgba = readonly [number, number, number, number?];
 
@@ -89,6 +89,42 @@ describe('a plain ground', () => {
         if ((over[1] ?? 0) > 40 + 30 || (over[2] ?? 0) > 40 + 30) fringe.push(`${x},${y} ${over.map(Math.round)}`);
       }
     expect(fringe).toEqual([]);
+  });
+});
+
+describe('the rim of a cut-out', () => {
+  const clear: Rgba = [0, 0, 0, 0];
+  const near = (found: string | undefined, [r, g, b]: Rgba) =>
+    expect(differenceCiede2000()(found ?? '#000', { mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 })).toBeLessThan(3);
+
+  test('is the colour along its outline, not the one inside', () => {
+    const found = rimOf(drawn(80, 80, (x, y) => (disc(40, 40, 14)(x, y) ? white : disc(40, 40, 30)(x, y) ? red : clear)));
+    expect(found).toHaveLength(1);
+    near(found[0], red);
+  });
+
+  test('has every colour that is a good part of the outline, and none that is a speck', () => {
+    const blue: Rgba = [20, 40, 160];
+    const speck: Rgba = [30, 200, 60];
+    const found = rimOf(
+      drawn(80, 80, (x, y) => (!disc(40, 40, 30)(x, y) ? clear : y > 66 && x > 38 && x < 42 ? speck : x < 40 ? red : blue)),
+    );
+    expect(found).toHaveLength(2);
+    for (const part of [red, blue])
+      expect(found.some((hex) => differenceCiede2000()(hex, `rgb(${part.slice(0, 3).join(' ')})`) < 3)).toBe(true);
+  });
+
+  test('is none where the picture fills its box; holes in it count', () => {
+    expect(rimOf(drawn(40, 40, () => red))).toEqual([]);
+    near(rimOf(drawn(40, 40, (x, y) => (disc(20, 20, 8)(x, y) ? clear : red)))[0], red);
+  });
+
+  test('is there where the thing reaches the edge of its box', () => {
+    near(rimOf(drawn(60, 60, (x) => (x < 45 ? red : clear)))[0], red);
+  });
+
+  test('leaves a see-through edge without a ground of its own', () => {
+    expect(plainGround(drawn(60, 60, (x, y) => (disc(30, 30, 20)(x, y) ? red : clear)))).toBeNull();
   });
 });
 

@@ -4,7 +4,7 @@ import { colouredFields, common } from './common';
 export const almanac = `
 ${common}${colouredFields}
 :root{--part:minmax(0,3fr) minmax(0,9fr);--rule:2px solid var(--link);--loud:var(--head-weight) var(--h3)/1.3 var(--head);--wide:74rem;--tab:9.5rem;--sides:minmax(0,5fr) minmax(0,6fr)}
-.top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:.25rem 2rem;align-items:baseline;padding-block:1.25rem .9rem;border-bottom:var(--rule-w) solid var(--link)}
+.top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:.25rem 2rem;align-items:var(--stand,baseline);padding-block:1.25rem .9rem;border-bottom:var(--rule-w) solid var(--link)}
 .top .brand{font-size:1.6rem;line-height:1.15;color:var(--link)}
 main>section{display:grid;grid-template-columns:clamp(3.5rem,9vw,8rem) minmax(0,1fr);gap:0 1.5rem;align-items:start}
 main>section>*{grid-column:2;min-width:0}

@@ -71,7 +71,7 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product .stock:empty{display:none}
 .product .facts{grid-column:1;max-width:none}
 .buy .button{flex:1}
-.foot{background:var(--text);color:var(--ground);display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:1rem 2rem;align-items:baseline}
+.foot{background:var(--text);color:var(--ground);display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:1rem 2rem;align-items:var(--stand,baseline)}
 .foot .brand{font-size:1.7rem}
 @media (max-width:900px){
 .top,.foot{grid-template-columns:minmax(0,1fr) auto}

@@ -6,6 +6,7 @@ ${common}
 :root{--part:minmax(0,1fr);--rule:1px solid var(--text);--loud:var(--head-weight) var(--h2)/1.15 var(--head);--wide:82rem;--col:clamp(1rem,1.9vw,1.9rem)}
 .top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 1.5rem;padding-bottom:0}
 .top .brand{grid-column:1/-1;text-align:center;font-size:clamp(2.1rem,6.2vw,4.6rem);line-height:1.05;padding-block:.1em .25em;letter-spacing:-.01em}
+.top .mark{margin-inline:auto}
 .top nav,.top .tools{border-block:1px solid var(--text);padding-block:.3rem;font-size:var(--small);position:relative}
 .top nav{margin-right:-1.5rem}
 .top nav::before,.top .tools::before{content:"";position:absolute;left:0;right:0;top:-4px;border-top:3px solid var(--text)}

@@ -66,7 +66,7 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .related{padding-bottom:var(--rest)!important}
 .related .good,.related .good:nth-child(n){grid-column:span 3;grid-row:auto}
 .related .good:nth-child(n) .thumb img{aspect-ratio:1}
-.foot{margin-top:0;border-top:3px double var(--line);display:grid;grid-template-columns:auto 1fr auto;gap:1rem 2.5rem;align-items:baseline}
+.foot{margin-top:0;border-top:3px double var(--line);display:grid;grid-template-columns:auto 1fr auto;gap:1rem 2.5rem;align-items:var(--stand,baseline)}
 .foot nav ul{justify-content:center}
 @media (max-width:900px){
 .top{grid-template-columns:minmax(0,1fr) auto}

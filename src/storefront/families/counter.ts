@@ -59,7 +59,7 @@ h2{font-size:var(--h3)}
 .product .facts{order:3}
 .product-about{order:4}
 .buy .button{flex:1}
-.foot{background:var(--raised);display:grid;grid-template-columns:auto 1fr auto;gap:.75rem 2.5rem;align-items:baseline;margin-top:0;padding-block:1.5rem}
+.foot{background:var(--raised);display:grid;grid-template-columns:auto 1fr auto;gap:.75rem 2.5rem;align-items:var(--stand,baseline);margin-top:0;padding-block:1.5rem}
 @media (min-width:901px){
 .page-home main:has(>.categories){grid-template-columns:calc(var(--side) + var(--rail)) minmax(0,1fr)}
 .page-home main>section{grid-column:2;padding-left:1.5rem}

@@ -71,7 +71,7 @@ h2{font-size:var(--h3)}
 .product .buy,.product-words>.stock{grid-column:3;grid-row:2/5}
 .product .facts{grid-column:1/3;font-size:var(--small)}
 .related{padding-top:0!important}
-.foot{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:baseline;color:var(--soft)}
+.foot{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:var(--stand,baseline);color:var(--soft)}
 .foot .brand{font-size:1rem;color:var(--text)}
 @media (max-width:900px){
 .product-pictures img,.product-pictures>.no-picture{height:auto;max-height:66vh}

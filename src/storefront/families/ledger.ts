@@ -1,7 +1,7 @@
 /** Ledger: hairlines, numbered entries, prices in a column of their own. */
 export const ledger = `
 .top,main,.foot{max-width:80rem;margin-inline:auto;width:100%;padding-inline:var(--edge)}
-.top{display:grid;grid-template-columns:auto 1fr auto;gap:.5rem 2.5rem;align-items:baseline;padding-block:1.1rem;border-bottom:1px solid var(--text);box-shadow:0 4px 0 var(--ground),0 5px 0 var(--line);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)))}
+.top{display:grid;grid-template-columns:auto 1fr auto;gap:.5rem 2.5rem;align-items:var(--stand,baseline);padding-block:1.1rem;border-bottom:1px solid var(--text);box-shadow:0 4px 0 var(--ground),0 5px 0 var(--line);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)))}
 .top .brand{font-size:1.35rem;line-height:1.2}
 .top ul{justify-content:flex-end}
 .opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,5fr);gap:clamp(2rem,5vw,4.5rem);padding-block:clamp(2rem,4.5vw,4rem);border-bottom:1px solid var(--line);align-items:stretch}
@@ -61,7 +61,7 @@ main>section.contact{border-bottom:0}
 .product-words{display:grid;gap:1.4rem;align-content:start}
 .product-price{border-block:1px solid var(--line);padding:.75rem 0}
 .page-contact main .contact{grid-template-columns:minmax(0,1fr);padding-block:clamp(2rem,5vw,4rem) var(--rest)}
-.foot{display:grid;grid-template-columns:auto 1fr;gap:1rem 3rem;border-top:1px solid var(--text);padding-block:2rem;font-size:var(--small);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)));align-items:baseline}
+.foot{display:grid;grid-template-columns:auto 1fr;gap:1rem 3rem;border-top:1px solid var(--text);padding-block:2rem;font-size:var(--small);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)));align-items:var(--stand,baseline)}
 .foot .brand{font-size:1.1rem}
 .foot nav ul{justify-content:flex-end}
 .foot address{grid-column:1/-1;color:var(--soft)}

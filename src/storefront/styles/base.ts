@@ -14,6 +14,8 @@ const marks = [
   ...Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`),
   ...bands.map((band) => `.mark-on-${band}{background:var(--${band})}`),
   '[class*=mark-on-]{padding:.4rem .55rem;border-radius:min(var(--corner),.6rem);box-sizing:content-box}',
+  // Beside a mark, what else is in the row stands about its middle.
+  ':is(.top,.foot):has(.mark){--stand:center}',
   '.lockup{display:inline-flex;align-items:center;gap:.5em;max-width:100%;text-align:start}',
   '.lockup .mark{flex:none;height:calc(1.7em*var(--mark,1));max-width:40%}.lockup>span{min-width:0}',
 ].join('');
