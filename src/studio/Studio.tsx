@@ -106,8 +106,8 @@ const sheets: Record<Station, (props: StationProps) => React.ReactNode> = {
 /** The studio of one project: arcade, sheet and window. */
 export function Studio({ id, station }: { id: string; station: Station }) {
   const { state, problem } = useProject(id);
-  const shop = useShop(state?.project ?? null);
   const [path, setPath] = useState('');
+  const shop = useShop(state?.project ?? null, path);
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
   const [owner, setOwner] = useState<Owner | null>(null);
   const [orders, setOrders] = useState(0);
@@ -193,9 +193,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Sheet>
         {whole.has(station) ? null : (
           <Window
-            worker={shop.worker}
-            summary={shop.summary}
-            turn={shop.turn}
+            shop={shop}
             path={path}
             onPath={onPath}
             show={show}

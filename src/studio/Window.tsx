@@ -4,9 +4,9 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
-import { type ShopWorker } from '@/workers/client';
-import { type Summary } from '@/workers/protocol';
+import { type PaintedPage } from '@/workers/protocol';
 import { Slip, type Pointed } from './Slip';
+import { type ShopState } from './useShop';
 import { tokens } from './theme';
 
 const Pane = styled.section`
@@ -97,9 +97,7 @@ const widths = [
 type WidthId = (typeof widths)[number]['id'];
 
 interface WindowProps {
-  worker: ShopWorker | null;
-  summary: Summary | null;
-  turn: number;
+  shop: ShopState;
   path: string;
   onPath: (path: string) => void;
   /** A section to bring into sight. */
@@ -109,7 +107,9 @@ interface WindowProps {
 }
 
 /** The live shop, at any width, on any page. */
-export function Window({ worker, summary, turn, path, onPath, show, onDecide, onWithdraw }: WindowProps) {
+export function Window({ shop, path, onPath, show, onDecide, onWithdraw }: WindowProps) {
+  const { worker, summary, watch } = shop;
+  const made = shop.turn > 0;
   const frame = useRef<HTMLIFrameElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const [ready, setReady] = useState(false);
@@ -135,21 +135,34 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
     return () => window.removeEventListener('message', listen);
   }, [worker, tell, onPath]);
 
+  const paint = useCallback(
+    (page: PaintedPage) => {
+      tell({ kind: 'paint', ...page, fresh: shown.current !== page.path });
+      shown.current = page.path;
+    },
+    [tell],
+  );
+
+  // A page that is gone to is asked for; the one in sight comes by itself when the shop was made anew.
   useEffect(() => {
-    if (!ready || !worker || turn === 0) return;
+    if (!ready || !worker || !made) return;
     let stale = false;
     worker.ask('paint', { path }).then(
-      (page) => {
-        if (stale) return;
-        tell({ kind: 'paint', ...page, fresh: shown.current !== path });
-        shown.current = path;
-      },
+      (page) => (stale ? undefined : paint(page)),
       () => undefined,
     );
     return () => {
       stale = true;
     };
-  }, [ready, worker, turn, path, tell]);
+  }, [ready, worker, made, path, paint]);
+
+  useEffect(
+    () =>
+      watch((page) => {
+        if (ready && page.path === path) paint(page);
+      }),
+    [watch, ready, path, paint],
+  );
 
   useEffect(() => {
     if (show && ready) {
@@ -225,7 +238,7 @@ export function Window({ worker, summary, turn, path, onPath, show, onDecide, on
             src="/window/index.html"
             style={{ width: px, height: room.height / scale, transform: `scale(${scale})` }}
           />
-          {turn === 0 ? <Empty>Making the shop …</Empty> : null}
+          {!made ? <Empty>Making the shop …</Empty> : null}
           {pointed ? (
             <Slip
               pointed={pointed}

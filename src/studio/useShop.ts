@@ -1,10 +1,12 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Project } from '@/core/project';
 import { ShopWorker } from '@/workers/client';
 import { readPictureBytes } from '@/workers/pictureStore';
-import { type Summary } from '@/workers/protocol';
+import { type PaintedPage, type Summary } from '@/workers/protocol';
+
+type Watcher = (page: PaintedPage) => void;
 
 export interface ShopState {
   worker: ShopWorker | null;
@@ -12,24 +14,30 @@ export interface ShopState {
   /** Grows whenever the shop was made anew. */
   turn: number;
   fault: string;
+  /** Hands over the page in sight whenever the shop was made anew: before the studio itself is drawn again. */
+  watch: (watcher: Watcher) => () => void;
 }
 
-/** Keeps a worker at work on a project: the shop is made again after every step, off the main thread. */
-export function useShop(project: Project | null): ShopState {
+/** Keeps a worker at work on a project: the shop is made again after every step, off the main thread, with the page in sight first. */
+export function useShop(project: Project | null, path: string): ShopState {
   const [worker, setWorker] = useState<ShopWorker | null>(null);
-  const [state, setState] = useState<{ summary: Summary | null; turn: number; fault: string }>({
-    summary: null,
-    turn: 0,
-    fault: '',
-  });
+  const [state, setState] = useState<Pick<ShopState, 'summary' | 'turn' | 'fault'>>({ summary: null, turn: 0, fault: '' });
   const urls = useRef(new Map<string, string>());
   const sent = useRef<{ worker: ShopWorker; goods: Project['goods'] } | null>(null);
+  const watchers = useRef(new Set<Watcher>());
+  const inSight = useRef(path);
+  /** What the worker is at. A step that comes meanwhile waits, and one that is overtaken while it waits is never made. */
+  const busy = useRef<{ worker: ShopWorker; done: Promise<void> } | null>(null);
+
+  useEffect(() => {
+    inSight.current = path;
+  }, [path]);
 
   useEffect(() => {
     const made = new ShopWorker();
     const known = urls.current;
     // A worker is an outside thing that lives and dies with this component.
-
+    // eslint-disable-next-line react-hooks/set-state-in-effect
     setWorker(made);
     return () => {
       made.close();
@@ -41,31 +49,44 @@ export function useShop(project: Project | null): ShopState {
   useEffect(() => {
     if (!worker || !project) return;
     let stale = false;
-    void (async () => {
+    const make = async () => {
+      if (stale) return;
       for (const { hash, type } of project.pictures) {
         if (urls.current.has(hash)) continue;
         const bytes = await readPictureBytes(hash);
-        if (stale) return;
         if (bytes) urls.current.set(hash, URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type })));
       }
-      try {
-        const { goods, ...rest } = project;
-        const known = sent.current?.worker === worker && sent.current.goods === goods;
-        sent.current = { worker, goods };
-        const summary = await worker.ask('open', {
-          project: rest,
-          goods: known ? null : goods,
-          pictureUrls: Object.fromEntries(urls.current),
-        });
-        if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
-      } catch (error) {
-        if (!stale) setState((before) => ({ ...before, fault: error instanceof Error ? error.message : String(error) }));
-      }
-    })();
+      if (stale) return;
+      const { goods, ...rest } = project;
+      const known = sent.current?.worker === worker && sent.current.goods === goods;
+      sent.current = { worker, goods };
+      const page = await worker.ask('open', {
+        project: rest,
+        goods: known ? null : goods,
+        pictureUrls: Object.fromEntries(urls.current),
+        path: watchers.current.size ? inSight.current : null,
+      });
+      if (page) for (const watcher of watchers.current) watcher(page);
+      // The next step need not wait for what the studio shows beside the window.
+      if (!stale) void worker.ask('summary', {}).then(take, failed);
+    };
+    const take = (summary: Summary) => {
+      if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
+    };
+    const failed = (error: unknown) => {
+      if (!stale) setState((before) => ({ ...before, fault: error instanceof Error ? error.message : String(error) }));
+    };
+    const before = busy.current?.worker === worker ? busy.current.done : Promise.resolve();
+    busy.current = { worker, done: before.then(make).catch(failed) };
     return () => {
       stale = true;
     };
   }, [worker, project]);
 
-  return { worker, ...state };
+  const watch = useCallback((watcher: Watcher) => {
+    watchers.current.add(watcher);
+    return () => void watchers.current.delete(watcher);
+  }, []);
+
+  return { worker, ...state, watch };
 }

@@ -103,11 +103,20 @@ export interface Progress {
 
 /** Each thing that the worker does: what it is given and what it gives back. */
 export interface Jobs {
-  /** `goods` is null where they are the same as last time: a long list is not sent with every decision. */
+  /**
+   * Makes the shop anew and paints the page that is in sight, if one is: what the seller waits for comes first, the rest is asked after it.
+   * `goods` is null where they are the same as last time: a long list is not sent with every decision.
+   */
   open: {
-    give: { project: Omit<Project, 'goods'>; goods: Project['goods'] | null; pictureUrls: Record<string, string> };
-    get: Summary;
+    give: {
+      project: Omit<Project, 'goods'>;
+      goods: Project['goods'] | null;
+      pictureUrls: Record<string, string>;
+      path: string | null;
+    };
+    get: PaintedPage | null;
   };
+  summary: { give: Record<string, never>; get: Summary };
   paint: { give: { path: string }; get: PaintedPage };
   load: { give: { path: string }; get: unknown };
   /** The question whose answer would change most; null where none is worth asking. */

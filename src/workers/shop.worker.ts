@@ -237,8 +237,9 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     shop = makeShop(project);
     if (await loadOutlines(shop.look.heading.id)) shop = makeShop(project);
     tried.clear();
-    return summarise(shop, project, pictureUrls);
+    return give.path === null ? null : paint(give.path);
   },
+  summary: async () => summarise(opened(), openedProject(), pictureUrls),
   paint: async ({ path }) => paint(path),
   load: async ({ path }) => load(path),
   ask: async () => nextQuestion(openedProject()) ?? { none: true },

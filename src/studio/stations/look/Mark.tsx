@@ -197,8 +197,8 @@ function LogoSeen({ logo, summary, foot }: { logo: Picture; summary: Summary; fo
             {logo.rim.length === 0
               ? `It fills its box, so it is seen whatever ${place} stands on.`
               : field
-                ? `Part of its outline would be lost on the ground of ${place} (${figure(palette[band])} : 1), so it stands on a field of its own there (${figure(palette[field])} : 1).`
-                : `On the ground of ${place} its outline stands out by ${figure(palette[band])} : 1 or more.`}
+                ? `Part of its outline would be lost on the ground of ${place} (${figure(palette[band])}\u00a0:\u00a01), so it stands on a field of its own there (${figure(palette[field])}\u00a0:\u00a01).`
+                : `On the ground of ${place} its outline stands out by ${figure(palette[band])}\u00a0:\u00a01 or more.`}
           </Soft>
         );
       })}
