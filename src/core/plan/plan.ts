@@ -24,8 +24,10 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
     // A page that what is known brings by itself by now isn't there twice.
     if (!definition?.library || fixed.some((page) => page.id === id)) return [];
     const called = name || definition.name;
+    // The first page of a kind may have the address that is kept for it.
+    if (id === definition.kind) paths.delete(definition.path);
     let path = `${slugify(called, definition.kind)}/`;
-    for (let n = 2; paths.has(path) && id !== definition.kind; n++) path = `${slugify(called, definition.kind)}-${n}/`;
+    for (let n = 2; paths.has(path); n++) path = `${slugify(called, definition.kind)}-${n}/`;
     paths.add(path);
     return [makePage(definition, id, called, path, reason('You added it.'), known, decided, true)];
   });

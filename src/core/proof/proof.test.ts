@@ -54,6 +54,11 @@ test.each([
   ['delivery', 'mend', { decisions: {} }],
   ['returns', 'todo', { decisions: {} }],
   ['set-aside', 'todo', { decisions: { ...till, 'goods/p-gone/title': 'Gone' } }],
+  ['set-aside', 'todo', { decisions: { ...till, 'look/logo': 'gone.svg' } }],
+  ['doubts', 'todo', { brief: `${good} No green please. Our sign is green.` }],
+  ['waiting', 'todo', { brief: `${good} I want a video on the site.` }],
+  ['phrases', 'todo', { decisions: { ...till, 'words/home/opening/lead': 'We are passionate about quality.' } }],
+  ['lengths', 'todo', { decisions: { ...till, 'words/home/opening/headline': 'Bowl after bowl '.repeat(12).trim() } }],
 ] as const)('“%s” is found, as something to %s', (check, level, part) => {
   expect(levelOf(check)).toBe('fine');
   expect(levelOf(check, part)).toBe(level);
