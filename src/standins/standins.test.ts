@@ -117,7 +117,10 @@ describe('the host’s till', () => {
     till.count(data(3).prices, at(2));
     expect(till.stock(['v'], at(2))).toEqual({ v: 2 });
     till.count(data(10).prices, at(3));
-    expect(till.stock(['v'], at(3))).toEqual({ v: 10 });
+    // One of the ten waits to be paid.
+    expect(till.stock(['v'], at(3))).toEqual({ v: 9 });
+    till.settle('1001', 'refused', at(4));
+    expect(till.stock(['v'], at(4))).toEqual({ v: 10 });
   });
 
   test('shows an order to whoever holds its receipt', () => {

@@ -50,7 +50,8 @@ export class HostTill {
     if (event.type === 'count') {
       for (const [variant, stock] of Object.entries(event.stock)) {
         this.counted.set(variant, stock);
-        this.left.set(variant, stock);
+        // What waits to be paid still lies on the shelf that was counted.
+        this.left.set(variant, stock === null ? null : stock - this.waiting(variant));
       }
       return;
     }
@@ -65,6 +66,13 @@ export class HostTill {
     placed.order = { ...placed.order, state: event.state };
     if (before && !holdsStock(placed.order)) this.move(placed.order, 1);
     if (!before && holdsStock(placed.order)) this.move(placed.order, -1);
+  }
+
+  private waiting(variant: string): number {
+    return [...this.orders.values()]
+      .filter(({ order }) => order.state === 'awaiting-payment')
+      .flatMap(({ order }) => order.lines)
+      .reduce((sum, line) => sum + (line.variant === variant ? line.quantity : 0), 0);
   }
 
   private move(order: Order, sign: 1 | -1): void {
@@ -83,7 +91,9 @@ export class HostTill {
 
   stock(ids: readonly string[], now: string): Record<string, number | null> {
     this.expire(now);
-    return Object.fromEntries(ids.flatMap((id) => (this.left.has(id) ? [[id, this.left.get(id) ?? null]] : [])));
+    // A count below what waits to be paid leaves less than nothing: to buyers that is nothing.
+    const shown = (left: number | null) => (left === null ? null : Math.max(0, left));
+    return Object.fromEntries(ids.flatMap((id) => (this.left.has(id) ? [[id, shown(this.left.get(id) ?? null)]] : [])));
   }
 
   /** Computes an order from the published rules, takes the stock and keeps it. The same key twice is the same order. */
