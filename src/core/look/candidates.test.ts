@@ -52,6 +52,7 @@ const neutral: Occasion = {
   goods: 20,
   ground: null,
   bright: false,
+  pale: false,
   pictured: 1,
 };
 

@@ -56,10 +56,9 @@ class Pool {
 
   fit(genes: Genes, family: Family): number {
     const [heading, text] = [faceById(genes.heading), faceById(genes.text)];
-    const { mood, bright } = this.occasion;
     const scheme = schemeById(genes.scheme);
-    const pair = heading && text ? scorePair(heading, text, mood).score : 0;
-    return 0.7 * familyFit(family, this.occasion).fit + 0.2 * pair + 0.1 * (scheme ? schemeFit(scheme, mood, bright) : 0);
+    const pair = heading && text ? scorePair(heading, text, this.occasion.mood).score : 0;
+    return 0.7 * familyFit(family, this.occasion).fit + 0.2 * pair + 0.1 * (scheme ? schemeFit(scheme, this.occasion) : 0);
   }
 
   candidate(genes: Genes): Candidate | null {
@@ -92,8 +91,7 @@ class Pool {
 
   /** Whether a scheme is near enough to what the mood and the asked-for colour call for; a night does not suit cheerful yellow. */
   private suits(id: string): boolean {
-    const { mood, bright } = this.occasion;
-    const fits = (scheme: Scheme) => schemeFit(scheme, mood, bright);
+    const fits = (scheme: Scheme) => schemeFit(scheme, this.occasion);
     const scheme = schemeById(id);
     return scheme !== undefined && fits(scheme) >= Math.max(...schemes.map(fits)) - 0.42;
   }

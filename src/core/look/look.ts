@@ -8,7 +8,7 @@ import { familiesFor, familyById, familyFit, type Family, type Occasion, type Sh
 import { decidedGene, type Genes } from './genes';
 import { makePalette, type Palette } from './palette';
 import { scorePair } from './pairs';
-import { isBright, schemeById, schemeFit, type HarmonyId } from './schemes';
+import { isBright, isPale, schemeById, schemeFit, type HarmonyId } from './schemes';
 import { makeScale, type TypeScale } from './type';
 
 /** What a look is made from. */
@@ -65,6 +65,7 @@ export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasi
     goods: catalogue.products.length,
     ground: groundAsked(reading),
     bright: reading.coloursWanted.slice(0, 1).some((fact) => isBright(lchOf(fact.value.hex))),
+    pale: reading.coloursWanted.some((fact) => isPale(lchOf(fact.value.hex))),
     pictured,
   };
 }
@@ -86,8 +87,8 @@ function groundAsked({ wishes }: Reading): Occasion['ground'] {
 }
 
 /** Whether a scheme gives the ground that was asked for. */
-export const givesGround = (scheme: string, ground: Occasion['ground']): boolean =>
-  ground === null || (ground === 'dark') === (scheme === 'night' || scheme === 'flood');
+export const givesGround = (id: string, ground: Occasion['ground']): boolean =>
+  ground === null || (ground === 'light') === schemeById(id)?.light;
 
 /** The colours that a look has to show, and those that it must not. A colour that the brief also refuses waits for the seller's word. */
 function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look['asked']; given: boolean; avoided: string[] } {
@@ -127,11 +128,12 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
 }
 
 /** Genes that suit a family and an occasion, before anyone has decided anything. */
-export function fittingGenes(family: Family, { mood, ground, bright }: Pick<Occasion, 'mood' | 'ground' | 'bright'>): Genes {
+export function fittingGenes(family: Family, occasion: Occasion): Genes {
+  const { mood, ground } = occasion;
   const given = family.schemes.filter((scheme) => givesGround(scheme, ground));
   const scheme = (given.length ? given : [ground === 'dark' ? 'night' : 'paper'])
     .flatMap((id) => schemeById(id) ?? [])
-    .map((one, rank) => ({ id: one.id, value: schemeFit(one, mood, bright) - rank * 0.09 }))
+    .map((one, rank) => ({ id: one.id, value: schemeFit(one, occasion) - rank * 0.09 }))
     .sort((a, b) => b.value - a.value)[0];
   const pairs = family.headings
     .flatMap((h, i) =>

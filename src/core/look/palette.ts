@@ -11,7 +11,7 @@ import {
   textContrast,
   type Lch,
 } from './colour';
-import { harmonyById, isBright, schemeById, schemes, type HarmonyId } from './schemes';
+import { harmonyById, isBright, isPale, schemeById, schemes, type HarmonyId } from './schemes';
 
 /** What each colour of a shop is for. */
 export interface Palette {
@@ -56,6 +56,9 @@ export interface PaletteWish {
 /** Least difference (CIEDE2000) between colours that mean different things, to eyes of all kinds. */
 export const leastApart = 9;
 
+/** A ground whose best text reaches this has room for texts of several colours beside it (found by trying: below 7, good and bad news look alike). */
+const roomy = 7;
+
 /** Below this chroma a colour has no hue that anyone would name. */
 const hueless = 0.035;
 
@@ -93,7 +96,7 @@ export function makePalette(wish: PaletteWish): Palette {
   const scheme = schemeById(wish.scheme) ?? schemes[0];
   if (!scheme) throw new Error('The registry of schemes is empty.');
   const wanted = wish.wanted.map((hex) => ({ hex, ...lchOf(hex) }));
-  const pale = wanted.filter((c) => c.l > 0.9 || (c.l > 0.86 && c.c < 0.06));
+  const pale = wanted.filter(isPale);
   const carrying = wanted.filter((c) => !pale.includes(c)).sort((a, b) => Number(b.c > hueless) - Number(a.c > hueless));
 
   const { mood } = wish;
@@ -106,30 +109,35 @@ export function makePalette(wish: PaletteWish): Palette {
   const accent = wish.accent ?? carrying[0]?.hex ?? hexOf(free);
   const a = lchOf(accent);
 
-  const darkest = wanted.filter((c) => c.l < 0.3).sort((one, other) => one.l - other.l)[0];
-  // On a field of its own colour a light accent would drown: there the other colour that was asked for is the ground.
-  const drowning = scheme.id === 'field' && isBright(a);
+  const drowning = scheme.drowns && isBright(a);
   const leader = (wish.groundBySecond || drowning) && carrying[1] ? carrying[1] : a;
-  const flooding = scheme.id === 'flood' ? carrying.find((c) => c.hex !== accent && c.c > hueless) : undefined;
+  // A colour that was asked for and is a ground of the scheme's kind is the ground, unless it is the accent already.
+  const others = wanted.filter((c) => c.hex !== accent);
+  const fitting = {
+    pale: others.find(isPale),
+    dark: others.filter((c) => c.l < 0.3).sort((one, other) => one.l - other.l)[0],
+    strong: carrying.find((c) => c.hex !== accent && c.c > hueless),
+  };
+  const taken = scheme.takes && fitting[scheme.takes];
   const ground =
-    wish.ground ??
-    flooding?.hex ??
-    (scheme.id === 'night' && darkest && darkest.hex !== accent
-      ? hexOf({ ...darkest, l: Math.min(0.24, darkest.l) })
-      : (scheme.id === 'paper' || scheme.id === 'tinted') && pale[0] && pale[0].hex !== accent
-        ? pale[0].hex
-        : hexOf(clearGround(scheme.ground(leader, mood, freeGround), wish.avoided)));
+    wish.ground ?? (taken ? withRoom(taken.hex) : hexOf(clearGround(scheme.ground(leader, mood, freeGround), wish.avoided)));
   const g = lchOf(ground);
   const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
-  const raised = hexOf({
-    l: g.l + raisedStep(ground, g.l),
-    c: g.c < 0.002 ? 0.004 : Math.min(0.11, g.c * 1.15 + 0.003),
-    h: g.c < 0.002 ? a.h : g.h,
-  });
+  // A pale colour that is not the ground has the next most room: on light grounds what is raised, on dark ones the text.
+  const [paleLeft] = pale.filter((c) => c.hex !== accent && c.hex !== ground);
+  const raised =
+    paleLeft && !dark && difference(paleLeft.hex, ground) > 2
+      ? paleLeft.hex
+      : hexOf({
+          l: g.l + raisedStep(ground, g.l),
+          // A strong ground stays strong where it is raised: weaker it would be mud.
+          c: g.c < 0.002 ? 0.004 : Math.min(Math.max(0.11, g.c * 0.9), g.c * 1.15 + 0.003),
+          h: g.c < 0.002 ? a.h : g.h,
+        });
   const grounds = [ground, raised];
 
   const tint = a.c > hueless ? a.h : g.h;
-  const textWish = dark ? undefined : carrying.find((c) => c.hex !== accent && c.l < 0.25);
+  const textWish = dark ? paleLeft : carrying.find((c) => c.hex !== accent && c.l < 0.25);
   const text = readable(
     textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint }),
     grounds,
@@ -142,13 +150,14 @@ export function makePalette(wish: PaletteWish): Palette {
   const free2 = clearOf(
     {
       l: a.l > 0.6 ? 0.42 : 0.66,
-      c: a.c < hueless ? 0.09 : Math.max(0.07, a.c * (turn === 0 ? 0.75 : 0.9)),
+      // Nobody asked for the second hue, so it speaks up only where the mood does.
+      c: a.c < hueless ? 0.09 : Math.min(0.1 + 0.08 * Math.max(0, mood.loud), Math.max(0.07, a.c * (turn === 0 ? 0.75 : 0.9))),
       h: ((a.c < hueless ? hue : a.h) + turn) % 360,
     },
     wish.avoided,
   );
   // A harmony that was asked for holds before a colour of the brief that says otherwise.
-  const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c !== flooding);
+  const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c.hex !== ground);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
   const on = (hex: string) =>
@@ -182,6 +191,20 @@ export function makePalette(wish: PaletteWish): Palette {
     good: signal(152, [bad, text], dark ? 0.86 : 0.36),
     bad,
   };
+}
+
+/**
+ * A ground on which words of several colours can be told apart. One of middling lightness carries white alone, or black alone: it is
+ * deepened, or lightened, to where there is room between its words.
+ */
+function withRoom(hex: string): string {
+  const { l, c, h } = lchOf(hex);
+  for (let step = 0; step < 30; step++)
+    for (const direction of [-1, 1]) {
+      const candidate = step ? hexOf({ l: l + direction * step * 0.01, c, h }) : hex;
+      if (Math.max(contrastRatio(candidate, '#ffffff'), contrastRatio(candidate, '#000000')) >= roomy) return candidate;
+    }
+  return hex;
 }
 
 /** Whether a colour loses its name where it is darkened: yellows turn olive and brown (common practice). */

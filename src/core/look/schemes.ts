@@ -1,5 +1,6 @@
 import { type Mood } from '../brief';
 import { type Lch } from './colour';
+import { type Occasion } from './families';
 
 /** How the ground of a shop relates to its accent. */
 export interface Scheme {
@@ -8,6 +9,12 @@ export interface Scheme {
   say: string;
   /** Whether the ground itself wears the asked-for colour, so that one too light for words is still seen. */
   worn: boolean;
+  /** Whether the ground is light, whatever the colours. */
+  light: boolean;
+  /** The kind of asked-for colour that is its ground as it stands, where there is one. */
+  takes: 'pale' | 'dark' | 'strong' | null;
+  /** Whether a light accent would drown in it, so that it follows the other colour that was asked for. */
+  drowns?: boolean;
   /** The ground for an accent; `free` is a number in [0, 1) that stays the same for a seed. */
   ground: (accent: Lch, mood: Mood, free: number) => Lch;
   /** Whether it fits a mood, 0–1. */
@@ -23,6 +30,8 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'paper',
     worn: false,
+    light: true,
+    takes: 'pale',
     name: 'Paper',
     say: 'a warm or cool white with a breath of colour',
     ground: (accent, mood, free) => {
@@ -34,6 +43,8 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'white',
     worn: false,
+    light: true,
+    takes: null,
     name: 'White',
     say: 'plain white, so that the goods bring the colour',
     ground: () => ({ l: 1, c: 0, h: 90 }),
@@ -42,6 +53,8 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'tinted',
     worn: true,
+    light: true,
+    takes: 'pale',
     name: 'Tinted',
     say: 'the accent, thinned until it is a ground',
     ground: (accent, mood, free) => ({
@@ -55,6 +68,9 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'field',
     worn: true,
+    light: true,
+    takes: null,
+    drowns: true,
     name: 'Field of colour',
     say: 'a full, light colour from edge to edge',
     ground: (accent, mood, free) => ({
@@ -67,6 +83,8 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'night',
     worn: false,
+    light: false,
+    takes: 'dark',
     name: 'Night',
     say: 'a deep ground from which the goods shine',
     ground: (accent, mood, free) => ({
@@ -79,6 +97,8 @@ export const schemes: readonly Scheme[] = [
   {
     id: 'flood',
     worn: true,
+    light: false,
+    takes: 'strong',
     name: 'Flooded',
     say: 'the second colour is the ground',
     ground: (accent, mood, free) => ({
@@ -90,9 +110,12 @@ export const schemes: readonly Scheme[] = [
   },
 ];
 
-/** How well a scheme fits a mood, and the colour that was asked for. */
-export const schemeFit = (scheme: Scheme, mood: Mood, bright: boolean): number =>
-  scheme.fit(mood) + (bright && scheme.worn ? 0.3 : 0);
+/** Whether a colour is a ground by itself: white, cream, ivory. */
+export const isPale = ({ l, c }: Pick<Lch, 'l' | 'c'>): boolean => l > 0.9 || (l > 0.86 && c < 0.06);
+
+/** How well a scheme fits a mood, and the colours that were asked for. */
+export const schemeFit = (scheme: Scheme, { mood, bright, pale }: Pick<Occasion, 'mood' | 'bright' | 'pale'>): number =>
+  scheme.fit(mood) + (bright && scheme.worn ? 0.3 : 0) - (pale && scheme.takes !== 'pale' ? 0.25 : 0);
 
 export const schemeById = (id: string): Scheme | undefined => schemes.find((scheme) => scheme.id === id);
 

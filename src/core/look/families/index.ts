@@ -52,6 +52,8 @@ export interface Occasion {
   ground: 'light' | 'dark' | null;
   /** Whether the first colour that is asked for is strong and yet too light to write with. */
   bright: boolean;
+  /** Whether a pale colour is asked for: it wants to be the ground. */
+  pale: boolean;
   /** Share of the goods that has a picture, 0–1. */
   pictured: number;
 }
