@@ -311,7 +311,9 @@ test('a logo is brought in where marks are chosen: icon and card follow, a field
   const head = shopWindow(page).locator('.top .brand');
   await expect(head.locator('img[class*="mark-on-"]')).toBeVisible();
   await expect(
-    page.getByText(/would be lost on the ground of the head \(1\.\d\s:\s1\), so it stands on a field .* \((?:[3-9]|1\d)\.\d\s:\s1\)/),
+    page.getByText(
+      /would be lost on the ground of the head \(1\.\d\s:\s1\), so it stands on a field .* \((?:[3-9]|1\d)\.\d\s:\s1\)/,
+    ),
   ).toBeVisible();
   await expect(icon).not.toHaveAttribute('src', drawn ?? '');
   const [r, g, b] = await centreOf(page, icon);
