@@ -47,6 +47,7 @@ export function readLanguage(brief: string): Fact<string> | null {
   const source = sourceAt(brief, 0, brief.length);
   if (first && first.share > 0.08 && first.share > (second?.share ?? 0) * 1.3)
     return { value: first.code, confidence: words > 8 ? 0.95 : 0.7, source };
-  const guessed = words >= 6 ? codes[franc(brief)] : undefined;
+  // Letter groups of a few words belong to many languages.
+  const guessed = words >= 12 ? codes[franc(brief)] : undefined;
   return guessed ? { value: guessed, confidence: 0.6, source } : { value: 'en', confidence: 0.4, source: null };
 }

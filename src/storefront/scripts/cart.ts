@@ -32,7 +32,8 @@ const isLine = (value: unknown): value is CartLine =>
   'quantity' in value &&
   typeof value.variant === 'string' &&
   typeof value.path === 'string' &&
-  Number.isInteger(value.quantity);
+  Number.isInteger(value.quantity) &&
+  Number(value.quantity) > 0;
 
 /** Between visits the cart is in the browser's storage; where that is shut, it lasts as long as the page. */
 export function readCart(): CartLine[] {
