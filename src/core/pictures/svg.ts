@@ -81,13 +81,21 @@ function clean(nodes: readonly Node[], classes: Classes, dropped: Set<string>): 
   });
 }
 
+/** The elements of a document; null where it is not well formed, or wants other files beside it. */
+function parse(text: string, options: ConstructorParameters<typeof XMLParser>[0]): Node[] | null {
+  try {
+    return XMLValidator.validate(text) === true ? (new XMLParser(options).parse(text) as Node[]) : null;
+  } catch {
+    return null;
+  }
+}
+
 /** A drawing with nothing in it that does anything: what only draws is kept, the rest is left out and named. */
 export function cleanSvg(name: string, text: string): Result<{ svg: string; width: number; height: number; dropped: string[] }> {
-  if (XMLValidator.validate(text) !== true)
-    return fail(`“${name}” is not a drawing that can be read. Save it as SVG again, or as PNG.`);
   const options = { ignoreAttributes: false, preserveOrder: true, processEntities: false, trimValues: false } as const;
+  const parsed = parse(text, options);
+  if (!parsed) return fail(`“${name}” is not a drawing that can be read. Save it as SVG again, or as PNG.`);
   const dropped = new Set<string>();
-  const parsed = new XMLParser(options).parse(text) as Node[];
   const nodes = clean(parsed, classesOf(parsed), dropped).filter((node) => 'svg' in node);
   const [root] = nodes;
   if (!root) return fail(`“${name}” holds no drawing. Save it as SVG again, or as PNG.`);
