@@ -26,6 +26,9 @@ export const money = (amount: number, { shop }: Pick<Context, 'shop'>): string =
 export const place = ({ target, page, section }: SectionContext, slot: string): Markup | null =>
   target.kind === 'preview' ? html` data-place="${wordsPlace(page, section, slot)}"` : null;
 
+/** Whether a paragraph is long enough to run in columns, and begins with a letter that can stand large: not with “I’m”. */
+const runsLong = (text: string): boolean => text.length > 150 && /^\p{L}(?!['’])/u.test(text);
+
 /** A text of a section in an element that the studio can point at; nothing where there is none. */
 export function slot(
   context: SectionContext,
@@ -38,7 +41,7 @@ export function slot(
   const text = found?.text || prompt;
   if (!text) return null;
   // An empty place is shown to the seller alone.
-  const classes = [className, prompt ? 'ask' : '', tag === 'h1' ? fitClass(context, text) : ''].filter(Boolean).join(' ');
+  const classes = [className, prompt ? 'ask' : '', tag === 'h1' ? fitClass(context, text) : '', tag === 'p' && runsLong(text) ? 'long' : ''].filter(Boolean).join(' ');
   const attributes = html`${classes ? html` class="${classes}"` : null}${place(context, name)}`;
   switch (tag) {
     case 'h1':

@@ -142,7 +142,7 @@ function logoImage({ shop, addresses }: Context, at: 'top' | 'foot', alt: string
   const { head = 'ground', foot = 'ground' } = look.family.bands;
   const field = fieldFor(logo, at === 'top' ? head : foot, look.palette);
   return html`<img
-    class="mark mark-${Math.round(mark.size * 10)}${isCompact(logo) ? ' mark-emblem' : ''}${field ? ` mark-on-${field}` : ''}"
+    class="mark mark-${Math.round(mark.size * 10)}${isCompact(logo) ? ' mark-emblem' : logo.width < logo.height * 4.5 ? ' mark-monogram' : ''}${field ? ` mark-on-${field}` : ''}"
     src="${picture.src}"
     alt="${alt}"
     width="${picture.width}"

@@ -25,6 +25,11 @@ const introductions: [RegExp, number][] = [
     ),
     0.9,
   ],
+  // Two or more capitalised words that a brief begins with, and what they do: "Night Garden tends …".
+  [
+    /^["“'‘]?(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)["”'’]?\s+(?!always|across|towards|unless|besides|perhaps|sometimes)\p{Ll}{3,}s\s+\p{L}/u,
+    0.8,
+  ],
   [
     new RegExp(
       String.raw`(?:[Ww]e are|[Ww]e're|[Ww]e’re|[Ww]elcome to|[Tt]his is|[Ii] run|[Ww]e run|[Ii] own|[Ii]'m|[Ii]’m)\s+["“'‘]?(${properName})`,

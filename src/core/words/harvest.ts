@@ -65,6 +65,7 @@ export function harvest(reading: Reading): Harvest {
     })`,
     'i',
   );
+  const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
   const headlines = candidates(
     (s) =>
       s.words >= 3 &&
@@ -100,8 +101,8 @@ export function harvest(reading: Reading): Harvest {
   const story = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
   const rest = take(candidates(() => true).sort(inOrder));
   return {
-    headline: headline ? clean(headline) : null,
-    headlineChoices: headlines.slice(1, 7).map(clean),
+    headline: headline ? large(headline) : null,
+    headlineChoices: headlines.slice(1, 7).map(large),
     lead: lead ? fromBrief(lead.text, lead.statement.source) : null,
     leadChoices: reading.statements
       .filter((s) => s !== lead?.statement && s !== headline && s.words >= 7 && s.words <= 26 && s.score > 0)
@@ -114,6 +115,20 @@ export function harvest(reading: Reading): Harvest {
     delivery,
     contact,
   };
+}
+
+/** Verbs after which what is made stands for itself. */
+const makes =
+  /^(?:is|are|was|(?:make|sell|draw|print|bake|grow|knit|weave|brew|roast|build|offer|import|publish|design|dye|carve|sew|pour|forge|blend|bind|distil|blow|tan)(?:e?s))\s+/;
+
+/** "Night Garden is a nursery in Malmö" → "A nursery in Malmö": the name stands above the headline already. */
+function withoutName(text: string, name: string | undefined): string {
+  if (!name || !text.toLowerCase().startsWith(`${name.toLowerCase()} `)) return text;
+  const told = text.slice(name.length + 1);
+  const rest = told.replace(makes, '');
+  return rest !== told && rest.split(' ').length >= 3 && !/^(?:by|for|in|on|at|from|with|to|not|no)\b/.test(rest)
+    ? capitalised(rest)
+    : text;
 }
 
 /** Whether a figure is all that its sentence says. */

@@ -103,6 +103,14 @@ describe('harvest', () => {
     expect(taken.headline?.text).toBe('If it cracks in ten years we mend it.'));
   test('uses no sentence twice', () => expect(new Set(all).size).toBe(all.length));
   test('prints no wish about the site', () => expect(all.join(' ')).not.toMatch(/calm/));
+  test.each([
+    ['Night Garden is a small nursery in Malmö. I am Ask.', 'Night Garden', 'A small nursery in Malmö.'],
+    ['Fell Maps draws walking maps of the fells. I’m Ask.', 'Fell Maps', 'Walking maps of the fells.'],
+    ['Fell Maps walks every path twice. I’m Ask.', 'Fell Maps', 'Fell Maps walks every path twice.'],
+  ])('“%s”: the name stands above the headline, not in it', (brief, name, headline) => {
+    const reading = readBrief(brief);
+    expect([reading.name?.value, harvest(reading).headline?.text]).toEqual([name, headline]);
+  });
   test('has nothing to give where the brief says nothing', () => {
     expect(harvest(readBrief(''))).toEqual({
       headline: null,

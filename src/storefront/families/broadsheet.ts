@@ -18,8 +18,9 @@ main>section.opening{margin-top:0}
 .opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,3fr) minmax(0,3fr);gap:0 calc(var(--col)*2);padding-top:1.5rem!important;padding-bottom:.5rem}
 .opening-words{display:grid;align-content:start}
 .opening h1{font-size:min(calc(var(--display)*1.02),calc(99cqi/var(--fit,1)));line-height:1.02}
-.opening .lead{columns:2 15rem;column-gap:calc(var(--col)*2);column-rule:1px solid var(--line);font-size:var(--body);line-height:1.5;max-width:none;text-align:start}
-.opening .lead::first-letter{font:var(--head-weight) 3.4em/.78 var(--head);float:left;padding:.06em .09em 0 0;color:var(--link)}
+.opening .lead{line-height:1.45;max-width:none;text-align:start}
+.opening .lead.long{columns:2 15rem;column-gap:calc(var(--col)*2);column-rule:1px solid var(--line);font-size:var(--body);line-height:1.5}
+.opening .lead.long::first-letter{font:var(--head-weight) 3.4em/.78 var(--head);float:left;padding:.06em .09em 0 0;color:var(--link)}
 .opening-pictures{display:contents}
 .opening-pictures>*{border-left:1px solid var(--line);padding-left:var(--col);margin-left:calc(var(--col)*-1);align-self:start}
 .opening-pictures>* img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
@@ -53,7 +54,7 @@ h2,.section-head{text-align:center}
 .categories ul{justify-content:center;font:var(--loud);gap:.1em .9em}
 .categories h2,.why h2{font-size:var(--h3)}
 .story .prose{max-width:none;columns:3 16rem;column-gap:calc(var(--col)*2);column-rule:1px solid var(--line)}
-.story .prose>:first-child::first-letter{font:var(--head-weight) 3.4em/.78 var(--head);float:left;padding:.06em .09em 0 0;color:var(--link)}
+.story .prose>.long:first-child::first-letter{font:var(--head-weight) 3.4em/.78 var(--head);float:left;padding:.06em .09em 0 0;color:var(--link)}
 .story .onward{text-align:left;margin-top:.5rem}
 .questions dl{display:block;columns:3 18rem;column-gap:calc(var(--col)*2);column-rule:1px solid var(--line)}
 .questions dl div{break-inside:avoid;padding-bottom:1.25rem}
