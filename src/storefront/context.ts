@@ -41,7 +41,14 @@ export function slot(
   const text = found?.text || prompt;
   if (!text) return null;
   // An empty place is shown to the seller alone.
-  const classes = [className, prompt ? 'ask' : '', tag === 'h1' ? fitClass(context, text) : '', tag === 'p' && runsLong(text) ? 'long' : ''].filter(Boolean).join(' ');
+  const classes = [
+    className,
+    prompt ? 'ask' : '',
+    tag === 'h1' ? fitClass(context, text) : '',
+    tag === 'p' && runsLong(text) ? 'long' : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
   const attributes = html`${classes ? html` class="${classes}"` : null}${place(context, name)}`;
   switch (tag) {
     case 'h1':
