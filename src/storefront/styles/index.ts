@@ -9,19 +9,22 @@ import { treatments } from './treatments';
 
 const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*/g, '$1');
 
+const sheets = new Map<string, string>();
+
+/** What a family's shops share, squeezed once: the window is given its style sheet with every decision. */
+function sheetOf(family: string): string {
+  const sheet = sheets.get(family) ?? squeeze(base + parts + (drawings[family] ?? ''));
+  sheets.set(family, sheet);
+  return sheet;
+}
+
 /** The shop's one style sheet. */
 export function drawStyles(shop: Shop, addresses: Addresses): string {
   const { family, shape } = shop.look;
-  const css = drawings[family.id] ?? '';
-  return squeeze(
-    tokens(shop, addresses) +
-      base +
-      parts +
-      css +
-      treatments[shape.treatment] +
-      (shape.motion === 'none' ? '' : motion) +
-      exceptions(shop) +
-      grounds(shop),
+  return (
+    squeeze(tokens(shop, addresses)) +
+    sheetOf(family.id) +
+    squeeze(treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + grounds(shop))
   );
 }
 
