@@ -137,6 +137,8 @@ describe('the mark', () => {
   test('may be the seller’s own picture', () => {
     const page = drawn(shopOf({ 'look/logo': 'hub.webp' }));
     expect(/<a class="brand"[^>]*>(.*?)<\/a>/s.exec(page)?.[1]).toMatch(/<img[^>]+alt="Kobold Cycles"/);
+    // schema.org, Organization: logo.
+    expect(page).toMatch(/"@type":"OnlineStore".*"logo":"https:\/\/shop\.example\/pictures\/abab/);
   });
 
   test.each([

@@ -22,17 +22,20 @@ export function structuredData(
       '@context': 'https://schema.org',
       '@graph': [productThing(shop, page.product, url, addresses.picture), crumbs(shop, page, addresses.page)],
     };
-  if (page.kind === 'home') return { '@context': 'https://schema.org', ...organisation(shop, addresses.page('')) };
+  if (page.kind === 'home')
+    return { '@context': 'https://schema.org', ...organisation(shop, addresses.page(''), addresses.picture) };
   if (page.category) return { '@context': 'https://schema.org', ...crumbs(shop, page, addresses.page) };
   return null;
 }
 
-function organisation(shop: Shop, url: string): Thing {
+function organisation(shop: Shop, url: string, picture: (name: string) => string | null): Thing {
   const { email, phone, place } = shop.reading;
+  const logo = shop.mark.logo ? picture(shop.mark.logo) : null;
   return {
     '@type': 'OnlineStore',
     name: shop.name,
     url,
+    ...(logo ? { logo } : {}),
     ...(email ? { email: email.value } : {}),
     ...(phone ? { telephone: phone.value } : {}),
     ...(place

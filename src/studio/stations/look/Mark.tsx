@@ -143,6 +143,13 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
         </FileTrigger>
       </Row>
       {logo ? <LogoSeen logo={logo} summary={summary} foot={mark.foot} /> : null}
+      {logo?.colours.length ? (
+        <Row>
+          <QuietButton onPress={() => onDecide({ 'look/colours': logo.colours.slice(0, 8) }, 'Take the colours of the logo')}>
+            Dress the shop in its colours
+          </QuietButton>
+        </Row>
+      ) : null}
       <Slide>
         Size
         <input

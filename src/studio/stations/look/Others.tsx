@@ -11,7 +11,7 @@ import { Grid, Take } from './Palette';
 import { Slide } from './Slide';
 import { wireframes } from './wireframes';
 
-export type Decide = (decisions: Record<string, DecisionValue>) => void;
+export type Decide = (decisions: Record<string, DecisionValue>, label?: string) => void;
 
 const Families = styled(RadioGroup)`
   display: grid;
