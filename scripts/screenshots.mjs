@@ -107,6 +107,12 @@ try {
   await page.getByRole('button', { name: /^Mark/ }).click();
   await page.getByRole('list', { name: 'Marks' }).getByRole('button', { name: 'The name round a thing of the shop' }).click();
   await page.waitForTimeout(1500);
+  await page
+    .frameLocator('iframe[title="Preview of the shop"]')
+    .locator('html')
+    .evaluate(() => window.scrollTo(0, 0));
+  await page.getByText('Shared link', { exact: true }).scrollIntoViewIfNeeded();
+  await page.waitForTimeout(400);
   await page.screenshot({ path: to('studio-mark') });
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('button', { name: 'Compare three' }).click();

@@ -4,6 +4,7 @@ import {
   brandFiles,
   firstView,
   logoOf,
+  type markHeights,
   markOf,
   structuredData,
   viewPath,
@@ -12,6 +13,7 @@ import {
   type Target,
   type View,
 } from '@/core/site';
+import { type Picture } from '@/core/project';
 import { type WrittenPage } from '@/core/words';
 import { type Context, type SectionContext } from './context';
 import { drawing, html, jsonIn, type Markup } from './html';
@@ -133,6 +135,10 @@ function head(c: Context): Markup {
 /** Masks of a drawing under other names, so that it can stand in a page twice. */
 const ofItsOwn = (body: string, at: string): string => body.replace(/(id="|url\(#)/g, `$1${at}-`);
 
+/** The wider a logo is, the less high it stands, so that none is larger than the others. */
+const mannerOf = (logo: Picture): keyof typeof markHeights =>
+  isCompact(logo) ? 'emblem' : logo.width < logo.height * 4.5 ? 'monogram' : 'wordmark';
+
 /** The seller's own picture; on a field of its own where the ground would hide it. */
 function logoImage({ shop, addresses }: Context, at: 'top' | 'foot', alt: string): Markup | null {
   const { mark, look } = shop;
@@ -142,7 +148,7 @@ function logoImage({ shop, addresses }: Context, at: 'top' | 'foot', alt: string
   const { head = 'ground', foot = 'ground' } = look.family.bands;
   const field = fieldFor(logo, at === 'top' ? head : foot, look.palette);
   return html`<img
-    class="mark mark-${Math.round(mark.size * 10)}${isCompact(logo) ? ' mark-emblem' : logo.width < logo.height * 4.5 ? ' mark-monogram' : ''}${field ? ` mark-on-${field}` : ''}"
+    class="mark mark-${Math.round(mark.size * 10)} mark-${mannerOf(logo)}${field ? ` mark-on-${field}` : ''}"
     src="${picture.src}"
     alt="${alt}"
     width="${picture.width}"

@@ -11,6 +11,7 @@ import {
   type SectionKind,
 } from '@/core/plan';
 import { type Finding } from '@/core/proof';
+import { type Mark } from '@/core/pictures';
 import { type DecisionValue, type Picture, type Project } from '@/core/project';
 import { type Result } from '@/core/result';
 import { type Exceptions, type LooksKind, type MarkChoice, type ShopDifference, type Target } from '@/core/site';
@@ -144,7 +145,7 @@ export interface Jobs {
   paintAs: { give: { path: string; decisions: Record<string, DecisionValue> }; get: PaintedPage };
   /** Palettes and pairs to take at once, marks and made pictures in the shop's present look. */
   quick: { give: Record<string, never>; get: { palettes: QuickPalette[]; pairs: Pair[] } };
-  marks: { give: Record<string, never>; get: { kind: string; name: string; manner: string; svg: string; smallest: number }[] };
+  marks: { give: Record<string, never>; get: (Pick<Mark, 'kind' | 'name' | 'manner' | 'smallest'> & { svg: string })[] };
   /** What follows from the mark, as it would be sent: the site's icon and the card for shared links, as addresses that hold them. */
   brand: { give: Record<string, never>; get: { icon: string; card: string } | null };
   arts: { give: Record<string, never>; get: { kind: string; name: string; say: string; src: string }[] };

@@ -1,7 +1,7 @@
 import { type Reading } from '../brief';
 import { type Catalogue } from '../goods';
 import { type Look } from '../look';
-import { makePicture, outlinesOf, type MadePicture } from '../pictures';
+import { makePicture, outlinesOf, type MadePicture, type Mark } from '../pictures';
 import { type Project } from '../project';
 
 /** How the shop's name stands at its head: as text in its own face, as a drawn mark, or as a picture of the seller's. */
@@ -16,6 +16,12 @@ export interface MarkChoice {
   /** The seller's own logo: a picture's name. */
   logo: string | null;
 }
+
+/** How high a mark of a manner stands at the head at its usual size, px. */
+export const markHeights = { wordmark: 24, monogram: 40, emblem: 68, badge: 68 } as const satisfies Record<
+  Mark['manner'],
+  number
+>;
 
 const at = <T>(project: Pick<Project, 'decisions'>, place: string, fallback: T): T =>
   (project.decisions.find((decision) => decision.place === place)?.value as T | undefined) ?? fallback;

@@ -16,7 +16,7 @@ export {
 } from './views';
 export { structuredData } from './structured';
 export { brandFiles, logoOf, markOf, markSource, rasterBytes, type Raster } from './brand';
-export { markChoice, nounsOf, openingArt, type MarkChoice } from './drawn';
+export { markChoice, markHeights, nounsOf, openingArt, type MarkChoice } from './drawn';
 export {
   artFile,
   offerOf,

@@ -1,4 +1,5 @@
 import { bands } from '@/core/look';
+import { markHeights } from '@/core/site';
 import { focusSteps, longestFit } from '../context';
 
 /** Classes that say how wide the longest word of a heading is, in em. */
@@ -9,8 +10,8 @@ const fits = Array.from({ length: longestFit * 2 - 6 }, (_, i) => (i + 7) / 2)
 
 /** A mark is so many text lines high as its manner wants; its size is the seller's. */
 const marks = [
-  '.mark{display:block;height:calc(1.5rem*var(--mark,1));width:auto;max-width:min(100%,20rem);object-fit:contain}',
-  '.mark-emblem,.mark-badge{height:calc(4.25rem*var(--mark,1))}.mark-monogram{height:calc(2.5rem*var(--mark,1))}',
+  '.mark{display:block;width:auto;max-width:min(100%,20rem);object-fit:contain}',
+  ...Object.entries(markHeights).map(([manner, px]) => `.mark-${manner}{height:calc(${px / 16}rem*var(--mark,1))}`),
   ...Array.from({ length: 20 }, (_, i) => `.mark-${i + 6}{--mark:${(i + 6) / 10}}`),
   ...bands.map((band) => `.mark-on-${band}{background:var(--${band})}`),
   '[class*=mark-on-]{padding:.4rem .55rem;border-radius:min(var(--corner),.6rem);box-sizing:content-box}',

@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { contrastRatio } from '@/core/look';
 import { fieldFor, isCompact } from '@/core/pictures';
 import { decide, withdraw, type Picture } from '@/core/project';
-import { type MarkChoice } from '@/core/site';
+import { markHeights, type MarkChoice } from '@/core/site';
 import { type Jobs, type Summary } from '@/workers/protocol';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { keepPictures } from '../../projects';
@@ -69,6 +69,7 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
   const logo = pictures.find((one) => one.name === mark.logo) ?? null;
   const chosen = logo ? undefined : marks.find((one) => one.kind === mark.kind);
   const plain = mark.kind === 'text' && !logo;
+  const stands = Math.round(markHeights[chosen?.manner ?? 'wordmark'] * mark.size);
 
   // One step: a mark that is taken puts the logo away.
   const take = (kind: string) =>
@@ -122,11 +123,11 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
         ))}
       </Grid>
       {marks.length === 0 ? <Soft>The chosen typeface lacks letters of the name, so it stands as text.</Soft> : null}
-      {chosen ? (
+      {chosen && !mark.named ? (
         <Soft>
-          {chosen.smallest <= 24
-            ? `It can be read from ${chosen.smallest} px up.`
-            : `Its smallest letters can be read from ${chosen.smallest} px up. Where there is less room, the initial stands instead.`}
+          {chosen.smallest <= stands
+            ? `It can be read from ${chosen.smallest} px up; at the head it is ${stands} px high.`
+            : `Its smallest letters can be read from ${chosen.smallest} px up, and at the head it is ${stands} px high: set the name beside it, or make it larger. Icons have the initial.`}
         </Soft>
       ) : null}
       <Row style={{ alignItems: 'flex-end' }}>
