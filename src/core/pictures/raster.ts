@@ -15,7 +15,13 @@ async function render<T>(
   take: (picture: ReturnType<InstanceType<typeof Resvg>['render']>) => T,
 ): Promise<T> {
   if (!load) throw new Error('No rasterer was provided.');
-  started ??= load().then(initWasm);
+  // What could not be fetched this time may be the next time.
+  started ??= load()
+    .then(initWasm)
+    .catch((error: unknown) => {
+      started = null;
+      throw error;
+    });
   await started;
   const resvg = new Resvg(svg, { fitTo: { mode: 'width', value: width } });
   const picture = resvg.render();
