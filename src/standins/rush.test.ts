@@ -1,28 +1,16 @@
+import { germanTill } from '../../tests/till';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
 import { type HostData } from '@/core/site';
-import { type Order, type OrderRequest, type TillRules } from '@/core/till';
+import { type Order, type OrderRequest } from '@/core/till';
 import { HostTill, minutesToPay } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-rush-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const rules: TillRules = {
-  currency: 'EUR',
-  digits: 2,
-  locale: 'en-DE',
-  country: 'DE',
-  pricesIncludeTax: true,
-  taxes: { standard: 1900, reduced: 700, zero: 0 },
-  zones: [
-    { id: 'z', label: 'All', countries: ['*'], rates: [{ id: 'r', label: 'Post', price: 490, freeFrom: null, upTo: null }] },
-  ],
-  codes: [],
-  payments: { card: true, bank: 'IBAN' },
-  returnsDays: null,
-};
+const rules = { ...germanTill, payments: { card: true, bank: 'IBAN' } };
 const variants = ['a', 'b', 'c'] as const;
 type Counts = Record<(typeof variants)[number], number>;
 const data = (counts: Counts): HostData => ({

@@ -1,9 +1,10 @@
+import { germanTill } from '../../tests/till';
 import { mkdtempSync, appendFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
 import { type HostData } from '@/core/site';
-import { type OrderRequest, type TillRules } from '@/core/till';
+import { type OrderRequest } from '@/core/till';
 import {
   bringBack,
   hasRightCheckDigit,
@@ -24,20 +25,7 @@ beforeAll(() => {
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const rules: TillRules = {
-  currency: 'EUR',
-  digits: 2,
-  locale: 'en-DE',
-  country: 'DE',
-  pricesIncludeTax: true,
-  taxes: { standard: 1900, reduced: 700, zero: 0 },
-  zones: [
-    { id: 'z', label: 'All', countries: ['*'], rates: [{ id: 'r', label: 'Post', price: 490, freeFrom: null, upTo: null }] },
-  ],
-  codes: [],
-  payments: { card: true, bank: '' },
-  returnsDays: null,
-};
+const rules = germanTill;
 const data = (stock: number | null): HostData => ({
   shop: 'p',
   name: 'Shop',

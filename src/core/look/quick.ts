@@ -31,7 +31,8 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
   ];
   // A few mixtures of each scheme and harmony are more than are needed; what looks like one before it is passed over.
   for (const { least, turns } of rounds) {
-    for (let mix = 0; mix < 12; mix++)
+    // Each harmony is a mixture of its own, so fewer of each do.
+    for (let mix = 0; mix < (turns.length > 1 ? 5 : 12); mix++)
       for (const scheme of ranked)
         for (const harmony of turns) {
           if (found.length >= count) return found;

@@ -1,23 +1,12 @@
+import { bareTill } from '../../../tests/till';
 import { sets } from '../../../tests/briefs';
 import { readBrief } from '../brief';
 import { chance } from '../chance';
 import { importText, makeCatalogue } from '../goods';
 import { decide, Decided, fitsPlace, newProject, withdraw, type DecisionValue, type Project } from '../project';
-import { type TillRules } from '../till';
 import { freshId, pageDefinitions, pageLibrary, planShop, sectionDefinition, sectionLibrary, type Page } from './index';
 
-const rules: TillRules = {
-  currency: 'EUR',
-  digits: 2,
-  locale: 'en-IE',
-  country: 'IE',
-  pricesIncludeTax: true,
-  taxes: null,
-  zones: [],
-  codes: [],
-  payments: { card: true, bank: '' },
-  returnsDays: 14,
-};
+const rules = { ...bareTill, returnsDays: 14 };
 const goods = importText('title,price,category\nTall lamp,40,Lamps\nLow lamp,30,Lamps\nAsh bowl,12,Bowls\nGift card,20,\n');
 if (!goods.ok) throw new Error(goods.say);
 const { products } = goods.value;

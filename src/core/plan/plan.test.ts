@@ -1,21 +1,11 @@
+import { bareTill } from '../../../tests/till';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
 import { Decided, fitsPlace, type DecisionValue } from '../project';
 import { type TillRules } from '../till';
 import { freshId, pageDefinitions, planShop, sectionDefinitions, sectionLibrary, type Page } from './index';
 
-const rules: TillRules = {
-  currency: 'EUR',
-  digits: 2,
-  locale: 'en-IE',
-  country: 'IE',
-  pricesIncludeTax: true,
-  taxes: null,
-  zones: [],
-  codes: [],
-  payments: { card: true, bank: '' },
-  returnsDays: null,
-};
+const rules = bareTill;
 
 function plan(
   brief: string,

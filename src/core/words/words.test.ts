@@ -1,3 +1,4 @@
+import { bareTill } from '../../../tests/till';
 import { readBrief } from '../brief';
 import { importText } from '../goods';
 import { planShop, type Known } from '../plan';
@@ -6,18 +7,7 @@ import { makeCatalogue } from '../goods';
 import { type TillRules } from '../till';
 import { capitalised, fit, harvest, inSentence, listed, numberWords, Writer } from './index';
 
-const rules: TillRules = {
-  currency: 'EUR',
-  digits: 2,
-  locale: 'en-IE',
-  country: 'IE',
-  pricesIncludeTax: true,
-  taxes: null,
-  zones: [],
-  codes: [],
-  payments: { card: true, bank: '' },
-  returnsDays: null,
-};
+const rules = bareTill;
 
 const brief = `Ash & Oil is a turnery near Galway. We turn bowls, lamps and stools by hand from ash that the wind brought down. Every piece is oiled three times. If it cracks in ten years we mend it. We started in 2003 in a horsebox. My father cut the first tree. The site should be calm. Parcels leave on Mondays. Send it back within 14 days. Call us on 01632 960555 after four. post@ash.example`;
 
