@@ -330,6 +330,7 @@ test('a logo is brought in where marks are chosen: icon and card follow, a field
 
   // The whole shop in the colours of the logo.
   await bringIn('blue.svg', Buffer.from(pale.replace('#fffdf6', '#1d3f72')));
+  await expect(page.getByText('“blue.svg” is the logo.')).toBeVisible();
   await page.getByRole('button', { name: 'Dress the shop in its colours' }).click();
   await expect.poll(() => accent(page)).toBe('#1d3f72');
   await expect(page.getByText(/^On the ground of the head its outline stands out by/)).toBeVisible();
