@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { importText } from '../goods';
 import { geneDecisions } from '../look';
 import { provideOutlines, type Outlines } from '../pictures';
-import { newProject, type DecisionValue, type Project } from '../project';
+import { newProject, pictureSchema, type DecisionValue, type Picture, type Project } from '../project';
 import { sectionDefinition } from '../plan';
 import { exceptionsOf } from './exceptions';
 import { brandFiles, looksFor, makeShop, markOf, withDecisions, type Shop } from './index';
@@ -51,6 +51,35 @@ describe('what follows from the mark', () => {
   test('is drawn for a mark that was chosen, and not for a name in type', () => {
     expect(markOf(drawnShop({ 'look/mark': 'seal' }))?.kind).toBe('seal');
     expect(markOf(drawnShop())).toBeNull();
+  });
+});
+
+describe('what follows from a logo of the seller’s own', () => {
+  const withLogo = (width: number, height: number, more: Partial<Picture> = {}) => {
+    const logo = pictureSchema.parse({ name: 'logo.svg', hash: 'ab'.repeat(32), type: 'image/svg+xml', width, height, ...more });
+    const made = drawnShop({ 'look/logo': 'logo.svg', 'look/scheme': 'white' });
+    return brandFiles({ ...made, pictures: new Map([['logo.svg', logo]]) });
+  };
+  const logosIn = (files: ReturnType<typeof brandFiles>) =>
+    files?.rasters.filter(({ logo }) => logo !== null).map(({ path }) => path);
+
+  test('is every icon and the card, where it is compact; no drawing stands in its place', () => {
+    const files = withLogo(120, 100);
+    expect(files?.icon).toBeNull();
+    expect(logosIn(files)).toEqual(files?.rasters.map(({ path }) => path));
+    for (const { svg } of files?.rasters ?? []) expect(svg.match(/<image /g)).toHaveLength(1);
+  });
+
+  test('is the card alone, where it is wide; the icon is the initial on its first colour', () => {
+    const files = withLogo(900, 100, { colours: ['#145a3c', '#ffffff'] });
+    expect(logosIn(files)).toEqual(['card.png']);
+    expect(files?.icon).toContain('fill="#145a3c"');
+  });
+
+  test('stands in the icon on its own ground, to the edge', () => {
+    const [icon] = withLogo(100, 100, { ground: '#fde8c8' })?.rasters ?? [];
+    expect(icon?.svg).toContain('<rect width="512" height="512" fill="#fde8c8"/>');
+    expect(icon?.svg).toContain('scale(5.1200)');
   });
 });
 
