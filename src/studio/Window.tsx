@@ -171,7 +171,10 @@ export function Window({ shop, path, onPath, show, onDecide, onWithdraw }: Windo
     }
   }, [show, ready, tell]);
 
-  useEffect(() => tell({ kind: 'pointing', on: pointing }), [pointing, tell]);
+  // A frame that was not ready yet has missed it.
+  useEffect(() => {
+    if (ready) tell({ kind: 'pointing', on: pointing });
+  }, [ready, pointing, tell]);
 
   useEffect(() => {
     if (!stage.current) return;
