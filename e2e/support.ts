@@ -98,3 +98,9 @@ export async function fillCheckout(page: Page, name = 'Ada Probst'): Promise<voi
   }
   await page.getByRole('checkbox').check();
 }
+
+/** The accent of the shop in the window, as its styles have it. */
+export const accent = (page: Page) =>
+  shopWindow(page)
+    .locator('html')
+    .evaluate((html) => getComputedStyle(html).getPropertyValue('--accent').trim());

@@ -36,6 +36,12 @@ export async function keepPictures(
   return { pictures, refused, notes };
 }
 
+/** A project with pictures more. One of a name that is there already takes its place, as the list of goods calls it. */
+export function withPictures(project: Project, pictures: readonly Picture[]): Project {
+  const named = new Set(pictures.map((picture) => picture.name.toLowerCase()));
+  return { ...project, pictures: [...project.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures] };
+}
+
 async function fetchBytes(path: string): Promise<Uint8Array> {
   const answer = await fetch(path);
   if (!answer.ok) throw new Error(`${path} is missing from this copy of Arcatum.`);

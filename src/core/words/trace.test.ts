@@ -1,3 +1,4 @@
+import { bareTill } from '../../../tests/till';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
 import { planShop, type Known } from '../plan';
@@ -45,18 +46,7 @@ describe('the saddler’s page', () => {
   const known: Known = {
     reading: readBrief(brief),
     catalogue: makeCatalogue(goods.value.products, decided, 2, 2),
-    rules: {
-      currency: 'EUR',
-      digits: 2,
-      locale: 'en-BE',
-      country: 'BE',
-      pricesIncludeTax: true,
-      taxes: null,
-      zones: [],
-      codes: [],
-      payments: { card: true, bank: '' },
-      returnsDays: null,
-    },
+    rules: { ...bareTill, locale: 'en-BE', country: 'BE' },
   };
   const writer = new Writer(known, decided);
   const [home] = planShop(known, decided);

@@ -6,7 +6,7 @@ import { makeCatalogue, type ImportedGoods } from '@/core/goods';
 import { Decided, type Problem, type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
-import { keepPictures } from '../projects';
+import { keepPictures, withPictures } from '../projects';
 import { Pictures } from './goods/Pictures';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
@@ -111,12 +111,7 @@ export function GoodsStation({ state, shop }: StationProps) {
       const { pictures, refused, notes } = await keepPictures(files, shop.worker, (done) =>
         setBusy(`Taking in picture ${done + 1} of ${files.length} …`),
       );
-      const named = new Set(pictures.map((picture) => picture.name.toLowerCase()));
-      if (pictures.length)
-        state.change('Add pictures', (p) => ({
-          ...p,
-          pictures: [...p.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures],
-        }));
+      if (pictures.length) state.change('Add pictures', (project) => withPictures(project, pictures));
       const count = pictures.length;
       const taken = count === 0 ? [] : [count === 1 ? 'One picture is in.' : `${count} pictures are in.`];
       setSaid({

@@ -9,7 +9,7 @@ import { decide, withdraw, type Picture } from '@/core/project';
 import { markHeights, type MarkChoice } from '@/core/site';
 import { type Jobs, type Summary } from '@/workers/protocol';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
-import { keepPictures } from '../../projects';
+import { keepPictures, withPictures } from '../../projects';
 import { tokens } from '../../theme';
 import { type StationProps } from '../station';
 import { type Decide } from './Others';
@@ -66,7 +66,7 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
   const { name, look } = summary;
   const [said, setSaid] = useState<{ kind: 'mend' | 'todo' | 'fine'; say: string } | null>(null);
   const { pictures } = state.project;
-  const logo = pictures.find((one) => one.name === mark.logo) ?? null;
+  const logo = pictures.find((one) => one.name.toLowerCase() === mark.logo?.toLowerCase()) ?? null;
   const chosen = logo ? undefined : marks.find((one) => one.kind === mark.kind);
   const plain = mark.kind === 'text' && !logo;
   const stands = Math.round(markHeights[chosen?.manner ?? 'wordmark'] * mark.size);
@@ -83,9 +83,7 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
     const [picture] = kept;
     if (!picture) return setSaid({ kind: 'mend', say: refused.join(' ') });
     state.change('Bring in a logo', (project) =>
-      decide({ ...project, pictures: [...project.pictures.filter((one) => one.name !== picture.name), picture] }, [
-        { place: 'look/logo', value: picture.name, at: new Date().toISOString() },
-      ]),
+      decide(withPictures(project, [picture]), [{ place: 'look/logo', value: picture.name, at: new Date().toISOString() }]),
     );
     setSaid({ kind: notes.length ? 'todo' : 'fine', say: [`“${picture.name}” is the logo.`, ...notes].join(' ') });
   };
@@ -164,24 +162,22 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
         />
         <span>{Math.round(mark.size * 100)} %</span>
       </Slide>
-      <Tick>
-        <input
-          type="checkbox"
-          checked={mark.named}
-          disabled={plain}
-          onChange={(event) => onDecide({ 'look/markName': event.target.checked })}
-        />
-        With the name beside it, in type
-      </Tick>
-      <Tick>
-        <input
-          type="checkbox"
-          checked={mark.foot}
-          disabled={plain}
-          onChange={(event) => onDecide({ 'look/markFoot': event.target.checked })}
-        />
-        At the foot of pages too
-      </Tick>
+      {(
+        [
+          ['look/markName', mark.named, 'With the name beside it, in type'],
+          ['look/markFoot', mark.foot, 'At the foot of pages too'],
+        ] as const
+      ).map(([place, checked, label]) => (
+        <Tick key={place}>
+          <input
+            type="checkbox"
+            checked={checked}
+            disabled={plain}
+            onChange={(event) => onDecide({ [place]: event.target.checked })}
+          />
+          {label}
+        </Tick>
+      ))}
       <Following shop={shop} />
     </>
   );
