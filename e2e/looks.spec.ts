@@ -53,6 +53,36 @@ const groundsOf = (page: Page, part: string, role: string) =>
     return ['none', wanted];
   }, role);
 
+/** Takes a choice of a thing, in whatever form its family offers it. */
+async function choose(page: Page, option: string, value: string): Promise<void> {
+  const menu = page.getByRole('combobox', { name: option });
+  if (await menu.count()) {
+    const label = await menu.locator('option').filter({ hasText: value }).textContent();
+    await menu.selectOption({ label: label?.trim() ?? '' });
+  } else await page.getByRole('group', { name: option }).getByRole('radio', { name: value }).check();
+}
+
+/** On the page of the spoke, which stands beside things that have forms of their own. */
+async function expectTrueChoices(page: Page): Promise<void> {
+  const thing = page.locator('.product');
+  const price = thing.locator('[data-price] b');
+  const before = thing.locator('[data-price] s');
+  const add = thing.getByRole('button', { name: 'Add to cart' });
+  await expect(add).toBeEnabled();
+  await expect(price).toHaveText('€1.20');
+  await expect(before).toHaveText('before €1.50');
+  await choose(page, 'Size', '300 mm');
+  await expect(price).toHaveText('€1.35');
+  await expect(before).toBeHidden();
+  await expect(thing.locator('[data-stock]')).toHaveText('Sold out for now.');
+  await expect(add).toBeDisabled();
+  await choose(page, 'Size', '290 mm');
+  await expect(before).toHaveText('before €1.50');
+  await expect(thing.locator('[data-stock]')).toHaveText('Only 3 left.');
+  await add.click();
+  await expect(thing.getByRole('status')).toContainText('1 in the cart');
+}
+
 /** Three shops that no family was made with: the usual, one thing with the longest texts, five hundred with the shortest; each in a palette of its own. */
 const shops = [
   {
@@ -60,7 +90,7 @@ const shops = [
     brief,
     goods: pictured,
     look: { 'look/only/home/featured': 'inverse', 'look/only/home/story': 'accent', 'look/mark': 'seal', 'look/markFoot': true },
-    pages: ['', 'shop/', 'goods/hub-36-holes/', 'checkout/'],
+    pages: ['', 'shop/', 'goods/spoke-stainless/', 'checkout/'],
     at: ['phone', 'tablet', 'wide'],
   },
   {
@@ -96,7 +126,9 @@ const shops = [
 ] as const;
 
 for (const { id: family, bands } of families)
-  test(`${family}: three shops in three palettes are laid out soundly and open to all`, async ({ page }) => {
+  test(`${family}: three shops in three palettes are laid out soundly, open to all, and true to what is chosen`, async ({
+    page,
+  }) => {
     test.slow();
     const { buildShop, serve } = await import('../scripts/sheet.mjs');
     const faults: string[] = [];
@@ -146,6 +178,10 @@ for (const { id: family, bands } of families)
           )
             await expectNoAxeFindings(page, `${family} ${shop.id} ${path} ${size}`);
         }
+      }
+      if (shop.id === 'usual') {
+        await page.goto(`${site.base}goods/spoke-stainless/`);
+        await expectTrueChoices(page);
       }
       site.stop();
     }

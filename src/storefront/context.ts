@@ -204,6 +204,10 @@ export function particulars(product: Product): string {
   return '';
 }
 
+/** Whether a thing is there, in a word. */
+export const stateOf = (left: number | null): string =>
+  left === 0 ? 'Gone' : left !== null && left <= 3 ? `${left} left` : 'In';
+
 const plural = (word: string, n: number): string => {
   const lower = word.toLowerCase();
   if (n === 1 || lower.endsWith('s')) return lower;

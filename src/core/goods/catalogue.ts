@@ -15,6 +15,8 @@ export interface Catalogue {
   products: Product[];
   categories: Category[];
   byId: ReadonlyMap<string, Product>;
+  /** The place of each among them, from 1. */
+  numbers: ReadonlyMap<string, number>;
   /** Places of decisions whose product or variant is gone. */
   setAside: string[];
 }
@@ -66,7 +68,13 @@ export function makeCatalogue(list: readonly Product[], decided: Decided, listDi
     products.push({ ...overlay(scaled, productFields, `goods/${given.id}`, decided), variants });
   }
   for (const orphans of places.values()) setAside.push(...orphans);
-  return { products, categories: categoriesOf(products), byId: new Map(products.map((p) => [p.id, p])), setAside };
+  return {
+    products,
+    categories: categoriesOf(products),
+    byId: new Map(products.map((product) => [product.id, product])),
+    numbers: new Map(products.map(({ id }, i) => [id, i + 1])),
+    setAside,
+  };
 }
 
 const rescale = (variant: Variant, scale: number): Variant => ({
@@ -139,7 +147,7 @@ export function priceRange(product: Product): { low: number; high: number; earli
 }
 
 /** Pieces left over all variants; null where any of them isn't counted. */
-export function stockOf(product: Product): number | null {
+export function stockOf(product: Pick<Product, 'variants'>): number | null {
   let total = 0;
   for (const { stock } of product.variants) {
     if (stock === null) return null;

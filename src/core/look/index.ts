@@ -32,8 +32,11 @@ export {
   familyDistance,
   familyFit,
   type Band,
+  type Choices,
   type Family,
   type Occasion,
+  type ProductForm,
+  type ProductPart,
   type Shape,
   type Treatment,
 } from './families';

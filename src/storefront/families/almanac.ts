@@ -59,6 +59,15 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .product h1{color:var(--link);font-size:min(calc(var(--h1)*1.15),calc(99cqi/var(--fit,1)))}
 .product-price{border-block:var(--rule-w) solid var(--link);padding-block:.6rem;font-family:var(--head)}
 .facts{max-width:none}
+.facts div{grid-template-columns:7rem 1fr}
+.buy fieldset{display:flow-root}
+.buy legend{float:left;width:7rem;padding-top:.6rem;margin:0}
+.buy :is(.choices,.stock){margin-left:8rem}
+.buy .stock{margin-top:-1rem}
+.buy-row{flex-wrap:wrap}
+.quantity{display:flex;align-items:center;gap:1rem;font-size:var(--body);font-weight:var(--strong);width:100%}
+.quantity span{width:7rem}
+.buy .button{margin-left:8rem}
 .foot{background:var(--second);color:var(--on-second);display:grid;gap:.75rem;margin-top:0}
 .foot .brand{font-size:1.5rem}
 @media (min-width:1080px){
@@ -78,6 +87,8 @@ main>section.opening{grid-template-columns:minmax(0,1fr);gap:1.75rem}
 }
 @media (max-width:600px){
 .product-pictures{grid-template-columns:repeat(4,1fr)}
+.buy legend,.quantity span{float:none;width:auto;padding:0 0 .35rem}
+.buy :is(.choices,.stock,.button){margin-left:0}
 .product-pictures>:first-child{grid-column:1/-1}
 .product-pictures figure:first-child img{aspect-ratio:1}
 

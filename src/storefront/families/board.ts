@@ -57,8 +57,8 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .shelf{padding-top:1.25rem!important}
 .product{padding-inline:0;padding-top:0;gap:0;grid-template-columns:minmax(0,1fr)}
 .crumbs{padding:.5rem var(--side)}
-.product-pictures{display:grid;grid-auto-flow:column;grid-auto-columns:minmax(0,1fr);gap:2px;max-height:30rem;overflow:hidden}
-.product-pictures figure,.product-pictures img{height:30rem;max-height:60vh;object-fit:var(--lying,cover)}
+.product-pictures{--tall:min(46vh,30rem);display:grid;grid-auto-flow:column;grid-auto-columns:minmax(0,calc(var(--tall)*1.5));justify-content:center;gap:2px;background:var(--raised);overflow:hidden}
+.product-pictures img{height:var(--tall);object-fit:var(--lying,cover)}
 .product-pictures>.no-picture{aspect-ratio:auto;height:12rem}
 .product-words{padding:1.25rem var(--side) 0;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:1.1rem 3rem;align-items:start}
 .product h1{font-size:min(var(--display),calc(56cqi/var(--fit,1)));line-height:.95;grid-row:1/3}
@@ -66,7 +66,11 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product-price b{font:var(--head-weight) var(--display)/.95 var(--head)}
 .product-price small{display:block}
 .product-about{grid-column:1}
-.product .buy,.product-words>.stock{grid-column:2;grid-row:2/5;justify-items:stretch}
+.product .buy{grid-column:2;grid-row:2/5;justify-items:stretch}
+.choices.rows{border-top:var(--rule-w) solid var(--text)}
+.choices.rows span{display:grid;grid-template-columns:auto minmax(0,1fr) 6rem minmax(4.5rem,auto);align-items:center}
+.choices.rows .state{text-transform:uppercase;letter-spacing:var(--caps-track);margin:0;grid-column:3;color:inherit}
+.choices.rows .state+small{font:var(--head-weight) 1.25rem/1.2 var(--head);color:inherit}
 .product .stock{text-transform:uppercase;letter-spacing:var(--caps-track);font-weight:var(--strong);box-shadow:inset 0 0 0 var(--rule-w) var(--text);padding:.2rem .7rem;justify-self:start}
 .product .stock:empty{display:none}
 .product .facts{grid-column:1;max-width:none}
@@ -87,8 +91,8 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .questions dl div{grid-template-columns:minmax(0,1fr)}
 .product-words{grid-template-columns:minmax(0,1fr)}
 .product h1{font-size:min(var(--display),calc(96cqi/var(--fit,1)))}
-.product-words>*,.product .buy,.product-words>.stock{grid-column:1!important;grid-row:auto!important}
+.product-words>*,.product .buy{grid-column:1!important;grid-row:auto!important}
 .product-price{text-align:left}
-.product-pictures figure,.product-pictures img{height:16rem}
+.product-pictures{--tall:16rem}
 }
 `;

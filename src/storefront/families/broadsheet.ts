@@ -75,10 +75,14 @@ h2,.section-head{text-align:center}
 .product .crumbs{order:-3}
 .product-pictures{grid-row:3/9;grid-template-columns:1fr 1fr}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
-.product-price{order:0;border:3px double var(--text);border-bottom:0;padding:1rem 1rem 0;margin-bottom:-1.25rem;grid-column:2}
-.product-about{order:2;grid-column:2}
-.product .buy,.product-words>.stock{order:1;border:3px double var(--text);border-top:0;padding:.5rem 1rem 1rem;grid-column:2}
-.product .facts{order:3;grid-column:2;max-width:none}
+.product-words>*{grid-column:2}
+.product .buy{border:3px double var(--text);padding:1.25rem;gap:1.1rem;justify-items:stretch}
+.buy .product-price{order:-1;text-align:center;border-bottom:1px solid var(--line);padding-bottom:.75rem}
+.product-price b{font:var(--loud)}
+.product-price small{display:block}
+.buy .button{flex:1}
+.product-about{max-width:none;hyphens:auto}
+.product .facts{max-width:none}
 .foot{border-top:3px double var(--text);margin:var(--rest) var(--side) 0;padding-inline:0;text-align:center;display:grid;gap:.5rem;justify-items:center}
 .foot .brand{font-size:1.5rem}
 .foot ul,.foot address{justify-content:center}
@@ -89,7 +93,7 @@ h2,.section-head{text-align:center}
 .goods{grid-template-columns:repeat(2,minmax(0,1fr))}
 .good:nth-child(8n+1){grid-row:auto}
 .product{grid-template-columns:minmax(0,1fr)}
-.product-pictures,.product-price,.product-about,.product .buy,.product-words>.stock,.product .facts{grid-column:1;grid-row:auto}
+.product-pictures,.product-words>*{grid-column:1;grid-row:auto}
 }
 @media (max-width:600px){
 .top{grid-template-columns:minmax(0,1fr)}

@@ -63,6 +63,9 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .product-pictures figure:first-child img{max-height:44rem;object-fit:contain}
 .product-words{padding:clamp(1.25rem,2.5vw,2.25rem);align-self:stretch}
 .product h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)))}
+.product .facts{border-block:3px double var(--line);max-width:none;font-size:var(--small);line-height:var(--small-line)}
+.product .facts div:last-child{border:0}
+.product .buy{align-self:end;border-top:1px solid var(--line);padding-top:1.5rem}
 .related{padding-bottom:var(--rest)!important}
 .related .good,.related .good:nth-child(n){grid-column:span 3;grid-row:auto}
 .related .good:nth-child(n) .thumb img{aspect-ratio:1}

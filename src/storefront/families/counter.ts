@@ -55,9 +55,9 @@ h2{font-size:var(--h3)}
 .product-words{gap:1rem}
 .product h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)))}
 .product-price b{font-size:var(--h2)}
-.product .buy{border:1px solid var(--line);border-radius:var(--soft-corner);padding:1rem;background:var(--raised);justify-items:stretch;order:2}
-.product .facts{order:3}
-.product-about{order:4}
+.product .buy{border:1px solid var(--line);border-radius:var(--soft-corner);padding:1rem;background:var(--raised);justify-items:stretch;gap:1rem}
+.buy .choices.rows span{padding:.4rem 0}
+.buy .choices.rows label:hover{background:var(--ground)}
 .buy .button{flex:1}
 .foot{background:var(--raised);display:grid;grid-template-columns:auto 1fr auto;gap:.75rem 2.5rem;align-items:var(--stand,baseline);margin-top:0;padding-block:1.5rem}
 @media (min-width:901px){

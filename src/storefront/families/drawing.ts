@@ -64,6 +64,14 @@ h2{font-size:var(--h3)}
 .product-pictures::before{content:"";position:absolute;left:0;top:0;width:8px;height:min(100%,24rem);border:1px solid var(--text);border-right:0}
 .product h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)))}
 .product-price{border-block:1px solid var(--text);padding-block:.6rem}
+.product-price:has(+.facts){border-bottom:0;margin-bottom:-1.5rem}
+.choices.ticks{counter-reset:choice;border:1px solid var(--text)}
+.choices.ticks label{counter-increment:choice;border-bottom:1px solid var(--line)}
+.choices.ticks label:last-child{border:0}
+.choices.ticks span{padding:.35rem .75rem}
+.choices.ticks span::before{content:counter(choice,lower-alpha);width:1.5em;height:1.5em;border-width:1px;text-align:center;line-height:1.35;font-size:var(--small)}
+.choices.ticks input:checked+span::before{background:var(--link);color:var(--ground)}
+.choices.ticks small{margin-left:auto}
 .facts{border-top-color:var(--text);max-width:none}
 .foot{display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:0;padding-block:0 2rem;margin-top:0}
 .foot>*{border:1px solid var(--text);padding:.7rem 1rem;background:var(--ground)}

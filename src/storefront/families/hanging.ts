@@ -62,14 +62,15 @@ h2{font-size:var(--h3)}
 .crumbs{padding-inline:var(--side)}
 .product-pictures{display:flex;gap:clamp(1rem,3vw,3rem);overflow-x:auto;padding:1rem var(--side) 1.5rem;scroll-snap-type:x proximity;align-items:end}
 .product-pictures>*{flex:none;scroll-snap-align:center}
-.product-pictures img,.product-pictures>.no-picture{height:min(66vh,40rem);width:auto;max-width:84vw;object-fit:contain}
-.product-pictures>.no-picture{width:min(66vh,40rem)}
+.product-pictures img,.product-pictures>.no-picture{height:min(52vh,36rem);width:auto;max-width:84vw;object-fit:contain}
+.product-pictures>.no-picture{width:min(52vh,36rem)}
 .product-words{padding:1rem var(--side) 0;grid-template-columns:minmax(0,4fr) minmax(0,4fr) minmax(0,4fr);gap:1.25rem clamp(1.5rem,5vw,5rem)}
 .product h1{grid-column:1/-1;font-size:min(var(--h2),calc(96cqi/var(--fit,1)))}
-.product-price{grid-column:1;font-size:var(--body);color:var(--soft)}
-.product-about{grid-column:1/3;grid-row:3}
-.product .buy,.product-words>.stock{grid-column:3;grid-row:2/5}
-.product .facts{grid-column:1/3;font-size:var(--small)}
+.product-words>*{grid-column:1/3}
+.product-price{font-size:var(--body)}
+.product .buy{grid-column:3;grid-row:2/5;gap:1.1rem}
+.buy label{font-weight:400;font-size:var(--small);color:var(--soft)}
+.product .facts{font-size:var(--small)}
 .related{padding-top:0!important}
 .foot{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:var(--stand,baseline);color:var(--soft)}
 .foot .brand{font-size:1rem;color:var(--text)}
@@ -84,7 +85,7 @@ h2{font-size:var(--h3)}
 .why,.story,.questions,.categories{grid-template-columns:minmax(0,1fr)}
 .why ul,.story .prose,.questions dl,.categories ul{grid-column:1}
 .product-words{grid-template-columns:minmax(0,1fr)}
-.product-about,.product .buy,.product-words>.stock,.product .facts,.product-price{grid-column:1;grid-row:auto}
+.product-words>*,.product .buy{grid-column:1;grid-row:auto}
 .opening-pictures[data-count="1"]{grid-template-columns:minmax(0,1fr)!important}
 }
 `;

@@ -59,7 +59,11 @@ main>section.contact{border-bottom:0}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .product-pictures img{width:100%;aspect-ratio:1;object-fit:cover}
 .product-words{display:grid;gap:1.4rem;align-content:start}
-.product-price{border-block:1px solid var(--line);padding:.75rem 0}
+.product .facts{max-width:none;border-top-color:var(--text)}
+.buy{gap:1.1rem}
+.choices.rows{border-top-color:var(--text)}
+.product-price{display:flex;flex-wrap:wrap;gap:0 .75rem;align-items:baseline;justify-content:flex-end;width:100%;border-bottom:3px double var(--text);padding-bottom:.6rem}
+.buy-row{justify-content:space-between}
 .page-contact main .contact{grid-template-columns:minmax(0,1fr);padding-block:clamp(2rem,5vw,4rem) var(--rest)}
 .foot{display:grid;grid-template-columns:auto 1fr;gap:1rem 3rem;border-top:1px solid var(--text);padding-block:2rem;font-size:var(--small);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)));align-items:var(--stand,baseline)}
 .foot .brand{font-size:1.1rem}

@@ -66,9 +66,10 @@ h2{font-size:var(--h3)}
 .product-about{order:2}
 .product-pictures{order:3;background:var(--raised);padding:.8rem;grid-template-columns:1fr 1fr}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
-.product-price{order:4}
-.product .buy,.product-words>.stock{order:5}
-.product .facts{order:6;max-width:none}
+.product-words>:is(.buy,.facts){order:4}
+.product .facts{max-width:none}
+.buy{gap:1.1rem}
+.buy legend{margin-bottom:.15rem}
 .checkout form{grid-template-columns:minmax(0,1fr)}
 .summary{position:static}
 .foot{background:transparent;padding:1.25rem clamp(1.25rem,6vw,5.5rem) 3rem;display:grid;justify-items:center;gap:.5rem;text-align:center;color:var(--soft)}

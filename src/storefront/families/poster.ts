@@ -60,16 +60,26 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .shelf-nav{font-weight:600;border-top:3px solid var(--text);padding-top:.75rem}
 .shelf-order{margin-bottom:1.5rem}
 .stretches{padding-top:1.5rem;font-weight:600}
-.product{display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:0}
+.product{display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);grid-template-rows:repeat(5,auto) 1fr;gap:0;container-type:inline-size}
 .crumbs{grid-column:1/-1;padding:.6rem var(--edge)}
-.product-pictures{background:var(--second);display:grid;align-content:start}
+.product-pictures{background:var(--second);display:grid;align-content:start;grid-row:3/9}
 .product-pictures img{width:100%}
-.product-words{padding:0 var(--edge) 3rem clamp(1.5rem,4vw,3.5rem);display:grid;gap:1.5rem;align-content:start}
-.product-words{container-type:inline-size}
-.product h1{font-size:min(clamp(2.8rem,7vw,6.5rem),calc(99cqi/var(--fit,1)));line-height:.88;font-weight:900}
-.product-price b{font:900 clamp(2.4rem,5vw,4rem)/1 var(--head)}
+.product-words{display:contents}
+.product h1{grid-column:1/-1;grid-row:2;padding:.5rem var(--edge) .3em;font-size:min(clamp(3.4rem,13.2vw,12.5rem),calc(92cqi/var(--fit,1)));line-height:.88;letter-spacing:-.01em;font-weight:900}
+.product-words>:not(h1){grid-column:2;margin-inline:clamp(1.5rem,3vw,2.75rem) var(--edge)}
+.product-words>.product-price,.product .buy{background:var(--accent);color:var(--on-accent);margin:0;padding:1.5rem var(--edge) 1.5rem clamp(1.5rem,3vw,2.75rem)}
+.product-price b{font:900 clamp(3.2rem,8vw,7rem)/.95 var(--head)}
+.product-price :is(b,s,small){color:inherit!important}
 .product-price small{display:block}
-.buy .button{flex:1;min-height:3.75rem;font-size:1.2rem}
+.product .buy{padding-top:0;padding-bottom:2.25rem;align-content:start}
+.product .buy a{color:inherit}
+.buy :focus-visible,.buy input:focus-visible+span{outline-color:var(--on-accent)}
+.buy .choices span,.buy .choices .out span{color:inherit;border-color:currentColor}
+.buy .choices input:checked+span{background:var(--on-accent);color:var(--accent);box-shadow:none}
+.buy .button{flex:1;min-height:3.75rem;font-size:1.2rem;background:var(--on-accent);color:var(--accent);border-color:var(--on-accent)}
+.buy .button:disabled{background:transparent;color:inherit;border-color:currentColor}
+.product-about{padding-top:2rem}
+.product .facts{margin-block:1.5rem 3rem;border-top:3px solid var(--text)}
 .choices span{border-width:2px;font-weight:600}
 .foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
@@ -85,7 +95,11 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .opening{grid-template-columns:minmax(0,1fr)}
 .opening-pictures{grid-column:1;grid-row:auto;margin-left:calc(var(--edge)*-1)}
 .product,.story,.why li{grid-template-columns:minmax(0,1fr)}
-.product-words{padding:1.5rem var(--edge) 3rem}
+.product-pictures{grid-row:auto}
+.product h1{grid-row:auto;order:-1}
+.crumbs{order:-2}
+.product-words>:not(h1){grid-column:1;margin-inline:var(--edge)}
+.product-words>.product-price,.product .buy{padding-inline:var(--edge)}
 .goods{grid-template-columns:1fr 1fr}
 .good a{grid-template-columns:1fr;padding:0 .75rem .75rem}
 .good .thumb{margin:0 -.75rem .75rem}

@@ -66,7 +66,12 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .product-pictures img{width:100%}
 .product-words{position:sticky;top:2rem;grid-column:2;display:grid;gap:1.75rem;padding:3.5rem 0 2rem;max-width:27rem}
 .product h1{font-size:var(--h2);font-weight:400;line-height:1.2}
-.product-price{font-size:var(--body);color:var(--soft)}
+.product-price{font-size:var(--body);color:var(--soft);margin-bottom:-.5rem}
+.buy legend{font-weight:400;font-size:var(--small);color:var(--soft);margin-bottom:0}
+.buy-row{justify-content:space-between}
+.quantity{display:flex;gap:.75rem;align-items:center;color:var(--soft)}
+.quantity input{width:3.5rem!important;border-width:0 0 1px!important;text-align:center}
+.facts{font-size:var(--small)}
 .text{padding-inline:var(--edge);max-width:72rem;margin-left:auto;width:100%}
 .text h1{font-weight:400}
 .foot{display:grid;grid-template-columns:minmax(0,2fr) minmax(0,3fr) minmax(0,4fr);gap:2rem;padding:3rem var(--edge);font-size:var(--small);color:var(--soft);align-items:start}

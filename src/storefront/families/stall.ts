@@ -62,10 +62,14 @@ main>section{position:relative}
 .shelf-nav ul,.shelf-order ul{justify-content:center}
 .stretches p{justify-content:center;background:var(--ground);padding:.7rem 1.25rem;border-radius:var(--card);width:fit-content;margin-inline:auto}
 .shelf>.empty{background:var(--ground);padding:1.5rem}
-.product{align-items:center}
 .product-pictures img{border-radius:var(--card)}
 .product h1{color:var(--link)}
-.product-price b{font:var(--head-weight) var(--h1)/1 var(--head);background:var(--second);color:var(--on-second);padding:.25em .55em;display:inline-block;border-radius:var(--card);transform:rotate(-2deg)}
+.product-words{background:var(--raised);border-radius:var(--card);padding:clamp(1.25rem,2.5vw,2rem);justify-items:center;text-align:center}
+.product .prose{text-align:start}
+.product .buy{justify-items:center;border-top:2px dashed var(--soft);padding-top:1.5rem;width:100%}
+.buy .choices{justify-content:center}
+.product .facts{text-align:start;width:100%}
+.product-price b{font:var(--head-weight) var(--h1)/1 var(--head);background:var(--second);color:var(--on-second)!important;padding:.25em .55em;display:inline-block;border-radius:var(--card);transform:rotate(-2deg)}
 .product-price small{display:block;padding-top:.5rem}
 .choices span{border-radius:var(--corner);padding:.8rem 1.35rem;font-weight:var(--strong);border-width:2px}
 .buy .button{min-height:3.75rem;flex:1;font-size:1.15rem}

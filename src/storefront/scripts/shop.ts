@@ -27,7 +27,6 @@ async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<voi
   const add = form.querySelector<HTMLButtonElement>('[data-add]');
   const stock = form.querySelector('[data-stock]');
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
-  const price = document.querySelector('[data-price] b');
   if (add) add.disabled = !variant || variant.stock === 0;
   if (stock)
     stock.textContent = !variant
@@ -40,9 +39,17 @@ async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<voi
             ? `Only ${variant.stock} left.`
             : 'In stock.';
   if (number && variant) number.max = String(variant.stock ?? 999);
-  if (price && variant) price.textContent = money(variant.price, rules);
-  const picture = document.querySelector<HTMLImageElement>('.product-pictures figure img');
-  const src = variant && offer.pictures[variant.id];
+  // Only the form of the page's own thing: lists beside it have forms too.
+  const page = form.closest('.product');
+  if (!page || !variant) return;
+  const price = page.querySelector('[data-price] b');
+  if (price) price.textContent = money(variant.price, rules);
+  const before = page.querySelector('[data-before]');
+  const earlier = offer.before[variant.id];
+  if (before) before.textContent = earlier === undefined ? '' : money(earlier, rules);
+  before?.closest('s')?.toggleAttribute('hidden', earlier === undefined);
+  const picture = page.querySelector<HTMLImageElement>('.product-pictures figure img');
+  const src = offer.pictures[variant.id];
   if (picture && src && picture.getAttribute('src') !== src) picture.src = src;
 }
 

@@ -1,7 +1,7 @@
 import { stockOf } from '@/core/goods';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
-import { type Context, particulars, priceTag, productPicture } from '../context';
+import { type Context, particulars, priceTag, productPicture, stateOf } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { pageOffer } from './offer';
 
@@ -34,8 +34,6 @@ function firstSentence({ description }: Product): string {
   const first = /^.{12,}?[.!?](?=\s|$)/s.exec(description.trim())?.[0] ?? description.trim();
   return first.length <= 150 ? first : '';
 }
-
-const stateOf = (left: number | null): string => (left === 0 ? 'Gone' : left !== null && left <= 3 ? `${left} left` : 'In');
 
 /** Into the cart from the list, where there is nothing to choose. */
 function quickBuy(context: Context, product: Product): Markup | null {

@@ -1,55 +1,70 @@
-import { priceRange, stockOf } from '@/core/goods';
+import { priceRange } from '@/core/goods';
+import { type ProductPart } from '@/core/look';
 import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
-import { offerOf } from '@/core/site';
 import { splitBlock } from '@/core/words';
 import { fitClass, money, particulars, place, productPicture, slot, type SectionContext } from '../context';
-import { html, jsonIn, type Markup } from '../html';
+import { html, type Markup } from '../html';
+import { buyForm, firstChoice } from './buy';
 import { goodsList } from './goods';
-import { pageOffer } from './offer';
 
 const product = (c: SectionContext): Markup => {
   const item = c.page.product;
   if (!item) return html``;
-  const gone = stockOf(item) === 0;
-  const { low, earlier } = priceRange(item);
-  const first = item.variants.find((variant) => variant.stock !== 0) ?? item.variants[0];
-  const category = c.shop.catalogue.categories.find(
-    (candidate) => candidate.name.toLowerCase() === item.categories[0]?.toLowerCase(),
-  );
+  const { numbers, categories } = c.shop.catalogue;
+  const form = c.shop.look.family.product;
+  const category = categories.find((candidate) => candidate.name.toLowerCase() === item.categories[0]?.toLowerCase());
+  const parts: Record<ProductPart, () => Markup | null> = {
+    name: () => html`<h1 class="${fitClass(c, item.title)}">${item.title}</h1>`,
+    price: () => price(c, item),
+    about: () => about(c),
+    facts: () => facts(c, item),
+    buy: () => buyForm(c, item, form.order.includes('price') ? null : price(c, item)),
+  };
   return html`<article class="product" id="product">
     <nav class="crumbs" aria-label="You are here">
       <a href="${c.addresses.page('shop/')}">Shop</a>${
         category
           ? html` <span aria-hidden="true">/</span> <a href="${c.addresses.page(`shop/${category.slug}/`)}">${category.name}</a>`
           : null
+      }${
+        form.numbered && numbers.size > 1
+          ? html` <span class="entry">No. ${numbers.get(item.id)} of ${numbers.size}</span>`
+          : null
       }
     </nav>
     <div class="product-pictures">${pictures(c, item)}</div>
-    <div class="product-words">
-      <h1 class="${fitClass(c, item.title)}">${item.title}</h1>
-      <p class="product-price" data-price aria-live="polite">
-        ${
-          first && first.earlierPrice
-            ? html`<s><span class="aside">before </span>${money(first.earlierPrice, c)}</s> `
-            : earlier && !first
-              ? html`<s>${money(earlier, c)}</s> `
-              : null
-        }<b>${money(first?.price ?? low, c)}</b>${taxNote(c)}
-      </p>
-      ${about(c)}${gone ? html`<p class="stock" data-stock>Sold out for now.</p>` : buyForm(c, item)}${facts(c, item)}
-    </div>
+    <div class="product-words">${form.order.map((part) => parts[part]())}</div>
   </article>`;
 };
 
-/** What is told of the product. Long texts are parted into paragraphs. */
+function price(c: SectionContext, item: Product): Markup {
+  const first = firstChoice(item);
+  const before = first?.earlierPrice;
+  return html`<p class="product-price" data-price aria-live="polite">
+    <s ${before ? null : html` hidden`}
+      ><span class="aside">before </span><span data-before>${before ? money(before, c) : null}</span></s
+    >
+    <b>${money(first?.price ?? priceRange(item).low, c)}</b>${taxNote(c)}
+  </p>`;
+}
+
+/** What is told of the product. Long texts are parted into paragraphs; a family that keeps its words short folds them away. */
 function about(c: SectionContext): Markup | null {
   const text = c.section.words.about?.text;
   if (!text) return null;
-  return html`<div class="prose product-about" ${place(c, 'about')}>
+  const told = html`<div class="prose product-about" ${place(c, 'about')}>
     ${text.split(/\n{2,}/).flatMap((block) => splitBlock(block).map((paragraph) => html`<p>${paragraph}</p>`))}
   </div>`;
+  if (!c.shop.look.family.product.folds || text.length <= shortTold) return told;
+  return html`<details class="fold">
+    <summary>About it</summary>
+    ${told}
+  </details>`;
 }
+
+/** A text that takes no more than a few lines is never folded away. */
+const shortTold = 240;
 
 function pictures(c: SectionContext, item: Product): Markup | readonly Markup[] {
   const known = item.pictures.filter((name) => c.addresses.picture(name));
@@ -71,49 +86,6 @@ function taxNote({ shop: { rules } }: SectionContext): Markup | null {
     >${rules.pricesIncludeTax ? 'tax included' : 'plus tax'}${rules.zones.length ? ', plus delivery' : ''}</small
   >`;
 }
-
-function buyForm(c: SectionContext, item: Product): Markup {
-  const offer = offerOf(c.shop, c.page);
-  const first = item.variants.find((variant) => variant.stock !== 0) ?? item.variants[0];
-  const data = offer && pageOffer(c, item, offer);
-  return html`<form class="buy" data-buy action="${c.addresses.page('cart/')}" method="get">
-    ${item.options.map((option, at) => {
-      const choices = [...new Set(item.variants.map((variant) => variant.values[at] ?? ''))];
-      return html`<fieldset>
-        <legend>${option}</legend>
-        <div class="choices">
-          ${choices.map((value) => {
-            const here = item.variants.filter((variant) => variant.values[at] === value);
-            const out = here.every((variant) => variant.stock === 0);
-            return html`<label${out ? html` class="out"` : null}><input type="radio" name="option-${at}" value="${value}"${value === first?.values[at] ? html` checked` : null}><span>${value}${
-              out ? html`<small> sold out</small>` : null
-            }</span></label>`;
-          })}
-        </div>
-      </fieldset>`;
-    })}
-    <p class="stock" data-stock aria-live="polite">${stockLine(first?.stock ?? null)}</p>
-    <div class="buy-row">
-      <label class="quantity"
-        ><span>Number</span
-        ><input type="number" name="quantity" value="1" min="1" max="${first?.stock ?? 99}" inputmode="numeric" /></label
-      ><button class="button" type="submit" data-add disabled>Add to cart</button>
-    </div>
-    <p class="added" data-added role="status"></p>
-    <noscript
-      ><p class="notice">
-        The cart needs scripts, which are off in this browser. Turn them on to
-        order${c.shop.reading.email ? html`, or write to ${c.shop.reading.email.value}` : null}.
-      </p></noscript
-    >
-    <script type="application/json" data-offer>
-      ${jsonIn(data)}
-    </script>
-  </form>`;
-}
-
-const stockLine = (stock: number | null): string =>
-  stock === null ? '' : stock === 0 ? 'Sold out for now.' : stock <= 3 ? `Only ${stock} left.` : 'In stock.';
 
 function facts(c: SectionContext, item: Product): Markup | null {
   const rows: [string, string][] = [];

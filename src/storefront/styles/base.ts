@@ -47,7 +47,7 @@ a:hover{text-decoration-thickness:2px}
 small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .price,.product-price,td,.bill{font-variant-numeric:tabular-nums lining-nums}
 .price s,.product-price s{color:var(--soft)}
-.price b,.product-price s+b{color:var(--sale);font-weight:var(--strong)}
+.price b,.product-price s:not([hidden])+b{color:var(--sale);font-weight:var(--strong)}
 .price small{color:var(--soft)}
 .aside{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
 .skip{position:absolute;left:-999px;top:0;background:var(--text);color:var(--ground);padding:.75rem 1rem;z-index:9}
@@ -103,6 +103,26 @@ legend{padding:0;font-weight:var(--strong);margin-bottom:.5rem}
 .choices input:checked+span{border-color:var(--link);box-shadow:inset 0 0 0 2px var(--link)}
 .choices input:focus-visible+span{outline:3px solid var(--link);outline-offset:3px}
 .choices .out span{color:var(--soft);border-style:dashed}
+.choices:is(.rows,.ticks,.words) span{border:0;border-radius:0;padding:.6rem 0}
+.choices:is(.rows,.ticks,.words) input:checked+span{box-shadow:none}
+.choices:is(.rows,.ticks){display:grid;gap:0;width:100%}
+.choices:is(.rows,.ticks) span{display:flex;flex-wrap:wrap;gap:0 .75rem;align-items:baseline}
+.choices:is(.rows,.ticks) span::before{content:"";flex:none;width:.85em;height:.85em;border:2px solid var(--soft);border-radius:50%;align-self:center}
+.choices:is(.rows,.ticks) input:checked+span::before{border-color:var(--link);background:radial-gradient(circle,var(--link) 50%,transparent 55%)}
+.choices:is(.rows,.ticks) small{color:var(--soft);font-variant-numeric:tabular-nums lining-nums}
+.choices.ticks span{padding:.35rem 0;align-content:center}
+.choices.rows{border-top:1px solid var(--line)}
+.choices.rows label{border-bottom:1px solid var(--line)}
+.choices.rows label:hover{background:var(--raised)}
+.choices.rows span{align-content:center}
+.choices.rows small{margin-left:auto}
+.choices.rows small+small{margin-left:0;min-width:5rem;text-align:right}
+.choices.rows input:checked+span{font-weight:var(--strong)}
+.choices.words{gap:.25rem 1.5rem}
+.choices.words span{color:var(--soft);padding:.6rem 0 .3rem;border-bottom:2px solid transparent}
+.choices.words input:checked+span{color:var(--text);border-color:var(--link)}
+.choices.words label:hover span{border-color:var(--line)}
+.choices.words .out span{text-decoration:line-through;text-decoration-thickness:1px}
 input:not([type=radio],[type=checkbox]),select,textarea{font:inherit;color:var(--text);background:var(--ground);border:1px solid var(--soft);border-radius:var(--soft-corner);padding:.6rem .75rem;min-height:3rem;width:100%}
 textarea{display:block}
 [aria-invalid=true]{border-color:var(--bad)!important;box-shadow:inset 0 0 0 1px var(--bad)}
@@ -111,6 +131,13 @@ textarea{display:block}
 .field label{display:block;font-weight:var(--strong);margin-bottom:.25rem}
 .field label small{font-weight:400;color:var(--soft)}
 .buy{display:grid;gap:1.5rem;justify-items:start}
+.buy>:is(.field,fieldset){width:100%}
+.buy select{max-width:24rem}
+.buy .stock:empty{display:none}
+.fold{border-bottom:1px solid var(--line)}
+.fold summary{padding:.8rem 0;font-weight:var(--strong);cursor:pointer}
+.fold[open]{padding-bottom:1rem}
+.crumbs .entry{display:inline;float:right;font-variant-numeric:tabular-nums lining-nums}
 .buy-row{display:flex;gap:.75rem;align-items:flex-end;width:100%}
 .quantity{font-size:var(--small);display:block}
 .quantity span{display:block}

@@ -15,6 +15,7 @@ export const almanac: Family = {
   shape: { corner: 0, rule: 2, room: 1.1, treatment: 'framed', motion: 'none' },
   bands: { foot: 'second' },
   card: { about: true },
+  product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'tiles' },
   art: 'landscape',
   arrangements: { steps: 'ladder', categories: 'pictures', why: 'stacked', questions: 'open' },
   leads: ['categories', 'steps'],

@@ -15,6 +15,7 @@ export const broadsheet: Family = {
   shape: { corner: 0, rule: 1, room: 0.9, treatment: 'plain', motion: 'none' },
   bands: {},
   card: { about: true },
+  product: { order: ['name', 'buy', 'about', 'facts'], choices: 'ticks' },
   art: 'room',
   arrangements: {
     story: 'columns',

@@ -15,6 +15,7 @@ export const drawing: Family = {
   shape: { corner: 0, rule: 1, room: 1, treatment: 'settled', motion: 'none' },
   bands: {},
   card: {},
+  product: { order: ['name', 'price', 'facts', 'about', 'buy'], choices: 'ticks' },
   art: 'still-life',
   arrangements: { steps: 'row', details: 'table', 'buy-one': 'beside', numbers: 'ledger', questions: 'open' },
   leads: ['featured', 'steps', 'numbers'],

@@ -42,6 +42,23 @@ export interface Shape {
 export const bands = ['ground', 'raised', 'text', 'accent', 'second'] as const;
 export type Band = (typeof bands)[number];
 
+/** What the page of a thing tells of it. */
+export type ProductPart = 'name' | 'price' | 'about' | 'facts' | 'buy';
+
+/** How the choices of a thing are offered: side by side, a ruled line each, as words, as a list to tick, or one that unfolds. */
+export type Choices = 'tiles' | 'rows' | 'words' | 'ticks' | 'menu';
+
+/** How a thing is offered on its own page. */
+export interface ProductForm {
+  /** From first to last. A price that is not among it stands with the button. */
+  order: readonly ProductPart[];
+  choices: Choices;
+  /** A long text about it is folded away. */
+  folds?: boolean;
+  /** It says its number among all goods. */
+  numbered?: boolean;
+}
+
 /** A way of arranging a shop, to be told from the others with the colours off. How it is drawn is in storefront/families. */
 export interface Family {
   id: string;
@@ -67,6 +84,7 @@ export interface Family {
   bands: { head?: Band; foot?: Band };
   /** What its lists say of each thing beside name and price. */
   card: { about?: boolean; state?: boolean; quick?: boolean };
+  product: ProductForm;
   /** The kind of pictures that are made for it. */
   art: string;
   /** Arrangements that it prefers where the first one is not its own. */

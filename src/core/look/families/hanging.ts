@@ -15,6 +15,7 @@ export const hanging: Family = {
   shape: { corner: 0, rule: 1, room: 1.2, treatment: 'plain', motion: 'gentle' },
   bands: {},
   card: {},
+  product: { order: ['name', 'about', 'facts', 'buy'], choices: 'menu' },
   art: 'texture',
   arrangements: { gallery: 'wall', opening: 'pictured', story: 'column', hours: 'line', contact: 'line', why: 'stacked' },
   leads: ['featured', 'gallery'],

@@ -14,7 +14,17 @@ import { poster } from './poster';
 import { quiet } from './quiet';
 import { stall } from './stall';
 
-export { bands, type Band, type Family, type Shape, type Structure, type Treatment } from './family';
+export {
+  bands,
+  type Band,
+  type Choices,
+  type Family,
+  type ProductForm,
+  type ProductPart,
+  type Shape,
+  type Structure,
+  type Treatment,
+} from './family';
 
 /** Every family of looks. The next one is a file here, a line in this list, and its styles in storefront/families. */
 export const families: readonly Family[] = [

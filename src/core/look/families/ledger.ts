@@ -15,6 +15,7 @@ export const ledger: Family = {
   shape: { corner: 0, rule: 1, room: 1, treatment: 'plain', motion: 'none' },
   bands: {},
   card: {},
+  product: { order: ['name', 'about', 'facts', 'buy'], choices: 'rows', numbered: true },
   art: 'still-life',
   arrangements: { numbers: 'ledger' },
   leads: [],

@@ -15,6 +15,7 @@ export const letter: Family = {
   shape: { corner: 2, rule: 1, room: 1, treatment: 'framed', motion: 'none' },
   bands: { foot: 'raised' },
   card: { about: true },
+  product: { order: ['name', 'about', 'buy', 'facts'], choices: 'ticks' },
   art: 'still-life',
   arrangements: {
     opening: 'pictured',

@@ -15,6 +15,7 @@ export const poster: Family = {
   shape: { corner: 0, rule: 3, room: 1, treatment: 'plain', motion: 'gentle' },
   bands: { head: 'accent', foot: 'text' },
   card: {},
+  product: { order: ['name', 'price', 'buy', 'about', 'facts'], choices: 'tiles' },
   art: 'texture',
   arrangements: {},
   leads: [],

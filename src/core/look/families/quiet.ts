@@ -15,6 +15,7 @@ export const quiet: Family = {
   shape: { corner: 0, rule: 1, room: 1.3, treatment: 'plain', motion: 'gentle' },
   bands: {},
   card: {},
+  product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'words' },
   art: 'landscape',
   arrangements: {
     numbers: 'ledger',

@@ -15,6 +15,7 @@ export const stall: Family = {
   shape: { corner: 99, rule: 2, room: 1, treatment: 'plain', motion: 'gentle' },
   bands: { foot: 'accent' },
   card: {},
+  product: { order: ['name', 'price', 'about', 'buy', 'facts'], choices: 'tiles' },
   art: 'pattern',
   arrangements: { categories: 'pictures', steps: 'row', reviews: 'all', why: 'abreast' },
   leads: ['categories', 'featured'],
