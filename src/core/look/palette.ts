@@ -65,9 +65,23 @@ const hueless = 0.035;
 export const isLike = (colour: Lch, avoided: readonly string[]): boolean =>
   avoided.some((hex) => {
     const a = lchOf(hex);
-    if (a.c <= hueless) return colour.c <= hueless && Math.abs(a.l - colour.l) < 0.12;
+    if (neutralOf(a)) return neutralOf(a) === neutralOf(colour);
     return colour.c > hueless && hueDistance(a.h, colour.h) < 30 && Math.abs(a.l - colour.l) < 0.35;
   });
+
+/** What people call a colour that has hardly a hue; null for one that has (found by looking: light and dark ones show a hue sooner or later than others). */
+export function neutralOf({ l, c }: Pick<Lch, 'l' | 'c'>): 'black' | 'grey' | 'white' | null {
+  if (c > (l < 0.35 ? 0.045 : l > 0.9 ? 0.012 : 0.036)) return null;
+  return l < 0.35 ? 'black' : l > 0.955 ? 'white' : 'grey';
+}
+
+/** Where black, white or grey was refused, what would be one takes a hue instead. */
+function hued(colour: Lch, hue: number, avoided: readonly string[]): Lch {
+  const name = neutralOf({ l: colour.l, c: colour.c - 0.002 });
+  if (!name || !avoided.some((hex) => neutralOf(lchOf(hex)) === name)) return colour;
+  const instead = { black: { l: Math.max(colour.l, 0.23), c: 0.075 }, grey: { l: colour.l, c: 0.042 }, white: { l: 0.94, c: 0.03 } };
+  return clearOf({ ...instead[name], h: hue }, avoided);
+}
 
 /** Turns a hue away from those that the seller refused; where the wheel has no room left, the colour turns grey. */
 function clearOf(colour: Lch, avoided: readonly string[]): Lch {
@@ -119,8 +133,12 @@ export function makePalette(wish: PaletteWish): Palette {
     strong: carrying.find((c) => c.hex !== accent && c.c > hueless),
   };
   const taken = scheme.takes && fitting[scheme.takes];
+  // What has no hue of its own borrows this one where it must have one.
+  const leading = a.c > hueless ? a.h : leader.c > hueless ? leader.h : hue;
+  const hueful = (colour: Lch) => hued(colour, leading, wish.avoided);
   const ground =
-    wish.ground ?? (taken ? withRoom(taken.hex) : hexOf(clearGround(scheme.ground(leader, mood, freeGround), wish.avoided)));
+    wish.ground ??
+    (taken ? withRoom(taken.hex) : hexOf(hueful(clearGround(scheme.ground(leader, mood, freeGround), wish.avoided))));
   const g = lchOf(ground);
   const dark = contrastRatio('#ffffff', ground) > contrastRatio('#000000', ground);
   // A pale colour that is not the ground has the next most room: on light grounds what is raised, on dark ones the text.
@@ -128,23 +146,30 @@ export function makePalette(wish: PaletteWish): Palette {
   const raised =
     paleLeft && !dark && difference(paleLeft.hex, ground) > 2
       ? paleLeft.hex
-      : hexOf({
-          l: g.l + raisedStep(ground, g.l),
-          // A strong ground stays strong where it is raised: weaker it would be mud.
-          c: g.c < 0.002 ? 0.004 : Math.min(Math.max(0.11, g.c * 0.9), g.c * 1.15 + 0.003),
-          h: g.c < 0.002 ? a.h : g.h,
-        });
+      : hexOf(
+          hueful({
+            l: g.l + raisedStep(ground, g.l),
+            // A strong ground stays strong where it is raised: weaker it would be mud.
+            c: g.c < 0.002 ? 0.004 : Math.min(Math.max(0.11, g.c * 0.9), g.c * 1.15 + 0.003),
+            h: g.c < 0.002 ? a.h : g.h,
+          }),
+        );
   const grounds = [ground, raised];
 
   const tint = a.c > hueless ? a.h : g.h;
   const textWish = dark ? paleLeft : carrying.find((c) => c.hex !== accent && c.l < 0.25);
   const text = readable(
-    textWish?.hex ?? hexOf({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint }),
+    textWish?.hex ?? hexOf(hueful({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint })),
     grounds,
     8,
   );
-  const soft = readable(hexOf({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint }), grounds);
-  const line = hexOf({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h });
+  const soft = readable(
+    hexOf(hueful({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint })),
+    grounds,
+  );
+  const line = hexOf(
+    hueful({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h }),
+  );
 
   const turn = harmonyById(wish.harmony ?? '')?.turn ?? 130 + freeTurn * 60;
   const free2 = clearOf(
@@ -160,9 +185,10 @@ export function makePalette(wish: PaletteWish): Palette {
   const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c.hex !== ground);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
+  const plain = wish.avoided.some((hex) => neutralOf(lchOf(hex)) === 'white') ? [] : ['#ffffff'];
   const on = (hex: string) =>
     readable(
-      ['#ffffff', text, ground].reduce((best, one) => (contrastRatio(one, hex) > contrastRatio(best, hex) ? one : best)),
+      [...plain, text, ground].reduce((best, one) => (contrastRatio(one, hex) > contrastRatio(best, hex) ? one : best)),
       [hex],
     );
 

@@ -25,7 +25,8 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .section-head,.why h2,.categories h2,.story h2,.questions h2,.contact h2,.part>h2,.part .head h2{display:flex;align-items:baseline;gap:1.25rem;flex-wrap:wrap}
 .section-head{border-top:3px double var(--line);padding-top:1rem;justify-content:space-between}
-.goods{display:grid;grid-template-columns:repeat(12,minmax(0,1fr));gap:1px;background:var(--line);border:1px solid var(--line);grid-auto-flow:dense}
+.goods{display:grid;grid-template-columns:repeat(12,minmax(0,1fr));gap:1px;background:var(--raised);border:1px solid var(--line);grid-auto-flow:dense}
+.good{box-shadow:0 0 0 1px var(--line)}
 .good{grid-column:span 3;background:var(--ground)}
 .good:nth-child(9n+1){grid-column:span 6;grid-row:span 2}
 .good:nth-child(9n+6){grid-column:span 6}

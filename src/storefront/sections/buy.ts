@@ -1,5 +1,4 @@
 import { stockOf } from '@/core/goods';
-import { type Choices } from '@/core/look';
 import { type Product, type Variant } from '@/core/project';
 import { offerOf } from '@/core/site';
 import { money, stateOf, type SectionContext } from '../context';
