@@ -1,6 +1,6 @@
 import { chance } from '../chance';
 import { type Decided, type DecisionValue } from '../project';
-import { families, familyById, familyFit, type Family } from './families';
+import { families, familiesFor, familyById, familyFit, type Family } from './families';
 import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
 import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
 import { faceById } from './faces';
@@ -25,10 +25,14 @@ export interface Search {
   turn: number;
 }
 
+/** So many of the families that fit best are offered at first, however far the others are; starting again goes beyond them. */
+const offered = 7;
 /** Least fit that a candidate may have, beneath that of the best. */
 const slack = 0.3;
 /** How much being unlike the others weighs against fitting the brief. */
 const farness = 0.68;
+/** From this style distance on, two looks are taken for those of two shops (found by looking). */
+const farApart = 0.5;
 
 /** Genes with the locked parts of another look in their place. */
 function keeping(genes: Genes, locked: Genes, locks: readonly Part[]): Genes {
@@ -68,10 +72,10 @@ class Pool {
     return { genes, palette, fit: this.fit(genes, family), decisions: geneDecisions(genes) };
   }
 
-  /** Every family in a few of its dresses. */
-  wide(locked: Genes): Candidate[] {
+  /** Families, each in a few of its dresses. */
+  wide(locked: Genes, of: readonly Family[] = families): Candidate[] {
     const { locks, turn } = this.search;
-    const found = families.flatMap((family, at) => {
+    const found = of.flatMap((family, at) => {
       const first = fittingGenes(family, this.occasion);
       const { ground } = this.occasion;
       const dresses = [
@@ -133,29 +137,33 @@ class Pool {
   }
 }
 
-/** Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance. */
+/**
+ * Picks some that fit and are as far from each other, and from what was seen, as can be: each next one is the best of fit and distance.
+ * @param weight of the distance
+ * @param apart none is nearer to the others than this while there is one that is not
+ */
 function spread(
   from: readonly Candidate[],
   chosen: Candidate[],
   count: number,
   seen: readonly Candidate[],
-  weight = farness,
+  { weight = farness, apart = 0.02 } = {},
 ): Candidate[] {
   const best = Math.max(...from.map((candidate) => candidate.fit));
   const fitting = from.filter((candidate) => candidate.fit >= best - slack);
   const picked = [...chosen];
   while (picked.length < count) {
-    let next: Candidate | null = null;
-    let most = -Infinity;
-    for (const candidate of fitting) {
-      const others = [...picked, ...seen];
-      const least = others.length ? Math.min(...others.map((other) => styleDistance(candidate, other))) : 0;
-      if (others.length && least < 0.02) continue;
-      const value = weight * least + (1 - weight) * candidate.fit;
-      if (value > most) [next, most] = [candidate, value];
-    }
+    const others = [...picked, ...seen];
+    const rated = fitting
+      .map((candidate) => {
+        const least = others.length ? Math.min(...others.map((other) => styleDistance(candidate, other))) : 1;
+        return { candidate, least, value: weight * least + (1 - weight) * candidate.fit };
+      })
+      .filter(({ least }) => least >= 0.02)
+      .sort((a, b) => b.value - a.value);
+    const next = rated.find(({ least }) => least >= apart) ?? rated[0];
     if (!next) break;
-    picked.push(next);
+    picked.push(next.candidate);
   }
   return picked;
 }
@@ -167,7 +175,8 @@ export function candidates(search: Search, count = 3): Candidate[] {
   const pool = new Pool(search);
   const genes = currentGenes(search);
   const first = pool.candidate(genes);
-  return spread(pool.wide(genes), first ? [first] : [], count, []);
+  const fitting = familiesFor(occasionOf(search.source)).slice(0, offered);
+  return spread(pool.wide(genes, fitting), first ? [first] : [], count, [], { apart: farApart });
 }
 
 /** Three near relatives of a look: the same character, other dress. They are far from each other only among their kind. */
@@ -180,7 +189,7 @@ export function vary(search: Search, count = 3): Candidate[] {
     const far = styleDistance(candidate, base);
     return far >= 0.03 && far <= 0.3;
   });
-  return spread(near, [], count, [base], 0.8);
+  return spread(near, [], count, [base], { weight: 0.8 });
 }
 
 /** Three looks far from all that were seen. */

@@ -45,11 +45,17 @@ export interface Look {
 const hex = z.string().regex(/^#[0-9a-f]{6}$/);
 const picks = ['accent', 'second', 'ground'] as const;
 
+/** So many broader terms of a trade say what kind of shop it is (found by reading chains). */
+const broaderHeard = 4;
+
 /** What families are chosen by. */
 export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasion {
   const tone = reading.tone.map((fact) => fact.value);
+  const trade = reading.trade?.value;
   const told = [
-    reading.trade?.value ?? '',
+    trade?.label ?? '',
+    // A zither is an instrument, a dahlia a flower. Further up, everything is a thing.
+    ...(trade?.broader.slice(0, broaderHeard) ?? []),
     ...reading.sells.map((fact) => fact.value),
     ...catalogue.categories.map((category) => category.name),
   ];

@@ -79,7 +79,11 @@ export function neutralOf({ l, c }: Pick<Lch, 'l' | 'c'>): 'black' | 'grey' | 'w
 function hued(colour: Lch, hue: number, avoided: readonly string[]): Lch {
   const name = neutralOf({ l: colour.l, c: colour.c - 0.002 });
   if (!name || !avoided.some((hex) => neutralOf(lchOf(hex)) === name)) return colour;
-  const instead = { black: { l: Math.max(colour.l, 0.23), c: 0.075 }, grey: { l: colour.l, c: 0.042 }, white: { l: 0.94, c: 0.03 } };
+  const instead = {
+    black: { l: Math.max(colour.l, 0.23), c: 0.075 },
+    grey: { l: colour.l, c: 0.042 },
+    white: { l: 0.94, c: 0.03 },
+  };
   return clearOf({ ...instead[name], h: hue }, avoided);
 }
 
@@ -163,13 +167,8 @@ export function makePalette(wish: PaletteWish): Palette {
     grounds,
     8,
   );
-  const soft = readable(
-    hexOf(hueful({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint })),
-    grounds,
-  );
-  const line = hexOf(
-    hueful({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h }),
-  );
+  const soft = readable(hexOf(hueful({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint })), grounds);
+  const line = hexOf(hueful({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h }));
 
   const turn = harmonyById(wish.harmony ?? '')?.turn ?? 130 + freeTurn * 60;
   const free2 = clearOf(

@@ -21,6 +21,8 @@ h1,h2,.brand{text-transform:uppercase}
 .opening-pictures img{width:100%;height:100%;object-fit:cover;aspect-ratio:1}
 .opening-pictures>:first-child{grid-row:1/3}
 .opening-pictures>:nth-child(n+4){display:none}
+.opening-pictures[data-count="1"]{grid-template-columns:minmax(0,1fr)}
+.opening-pictures[data-count="1"] img{aspect-ratio:16/10;object-fit:var(--lying,cover)}
 main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
 main>.text,main>.shelf{padding-inline:var(--edge)}
 h2{font-size:calc(var(--h1)*1.15);line-height:.92}

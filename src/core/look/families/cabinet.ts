@@ -5,7 +5,8 @@ export const cabinet: Family = {
   name: 'Cabinet',
   character: 'A thing in its own compartment: unequal frames, labels like in a museum.',
   mood: { loud: -0.2, warm: -0.1, exact: 0.2, ornate: 0.75 },
-  suits: 'antique curiosity mineral fossil shell plant insect collector watch jewel jewellery jewelry glass map book print bag',
+  suits:
+    'antique curiosity mineral fossil shell plant insect collector watch jewel jewellery jewelry glass porcelain tile lace map book print bag',
   goods: { from: 4, to: 120 },
   headings: ['cormorant', 'bodoni-moda', 'alegreya', 'gloock', 'crimson-pro'],
   texts: ['alegreya', 'crimson-pro', 'source-serif', 'cabin', 'jost'],
