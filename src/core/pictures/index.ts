@@ -10,6 +10,7 @@ export {
   type ArtWish,
   type MadePicture,
   type Motif,
+  type Named,
 } from './art';
 export { canSet, outlinesOf, provideOutlines, setLine, type Outlines, type SetLine } from './outlines';
 export {

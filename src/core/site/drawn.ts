@@ -1,7 +1,7 @@
 import { type Reading } from '../brief';
 import { type Catalogue } from '../goods';
 import { type Look } from '../look';
-import { makePicture, outlinesOf, type MadePicture, type Mark } from '../pictures';
+import { makePicture, outlinesOf, type MadePicture, type Mark, type Named } from '../pictures';
 import { type Project } from '../project';
 
 /** How the shop's name stands at its head: as text in its own face, as a drawn mark, or as a picture of the seller's. */
@@ -34,14 +34,12 @@ export const markChoice = (project: Pick<Project, 'decisions'>): MarkChoice => (
   logo: at<string | null>(project, 'look/logo', null),
 });
 
-/** Nouns that stand for a shop in drawings. */
-export function nounsOf({ reading, catalogue }: { reading: Reading; catalogue: Catalogue }): string[] {
-  return [
-    ...reading.sells.map((fact) => fact.value),
-    ...catalogue.categories.map((category) => category.name),
-    ...catalogue.products.slice(0, 60).map((product) => product.title),
-  ];
-}
+/** Nouns that stand for a shop in drawings, by who says them. */
+export const nounsOf = ({ reading, catalogue }: { reading: Reading; catalogue: Catalogue }): Named => ({
+  told: reading.sells.map((fact) => fact.value),
+  shelves: catalogue.categories.map((category) => category.name),
+  titles: catalogue.products.slice(0, 60).map((product) => product.title),
+});
 
 const drawn = new Map<string, MadePicture>();
 

@@ -9,12 +9,13 @@ const outlines = JSON.parse(readFileSync('public/outlines/gloock.json', 'utf8'))
 const mood = { loud: 0, warm: 0, exact: 0, ornate: 0 };
 const paletteOf = (wanted: string[], scheme = 'paper', avoided: string[] = []): Palette =>
   makePalette({ wanted, avoided, mood, scheme, seed: 3 });
+const titled = (...titles: string[]) => ({ told: [], shelves: [], titles });
 const blue = paletteOf(['#1d4f92']);
 const make = (kind: string, seed = 1, palette = blue, avoided: string[] = [], size: { width?: number; height?: number } = {}) =>
   makePicture({
     kind,
     palette,
-    names: ['Honey jar', 'Beeswax candle', 'Tea cup'],
+    names: { told: ['Honey jar', 'Beeswax candle', 'Tea cup'], shelves: [], titles: [] },
     name: 'Old Tin',
     outlines,
     avoided,
@@ -114,16 +115,41 @@ describe('the things in pictures', () => {
     ['Blazer', 'garment'],
     ['Armchair', 'chair'],
     ['Sneakers', 'shoe'],
+    ['Mandolin', 'guitar'],
+    ['Zither', 'guitar'],
+    ['Sloop', 'boat'],
+    ['Fedora', 'hat'],
+    ['Counterpane', 'blanket'],
+    ['Binoculars', 'spectacles'],
+    ['Trout fly', 'parcel'],
+    ['Zellige tile', 'tile'],
   ])('%s is drawn as %s', (name, motif) => {
-    expect(motifsFor([name], 1).map(({ id }) => id)).toEqual([motif]);
+    expect(motifsFor(titled(name), 1).map(({ id }) => id)).toEqual([motif]);
   });
 
   test('are ranked by how many goods they stand for', () => {
-    expect(motifsFor(['Mug', 'Cup', 'Bowl', 'Teacup'], 2).map(({ id }) => id)).toEqual(['cup', 'bowl']);
+    expect(motifsFor(titled('Mug', 'Cup', 'Bowl', 'Teacup'), 2).map(({ id }) => id)).toEqual(['cup', 'bowl']);
+  });
+
+  test('follow what the shop says that it sells; a fancy name or a word that only describes is not drawn', () => {
+    const drawn = (told: string[], shelves: string[], titles: string[]) =>
+      motifsFor({ told, shelves, titles }).map(({ id }) => id);
+    expect(
+      drawn(
+        ['hand-cut tiles'],
+        ['Single tiles', 'Borders'],
+        ['Fish market border', 'Carnation', 'Olive soap dish', 'Sample box', 'Tree of life'],
+      ),
+    ).toEqual(['tile']);
+    expect(drawn(['knitting yarn'], ['Yarn', 'Needles'], ['Rowan Berry', 'Crab Apple', 'Peat Hag'])).toEqual(['yarn']);
+    expect(drawn([], [], ['Fish market border'])).toEqual(['parcel']);
+    expect(drawn(['dog leads'], [], [])).toEqual(['bone']);
+    // A shop of two kinds is pictured with both.
+    expect(drawn(['candles and soap'], ['Soap', 'Candles'], []).sort()).toEqual(['candle', 'soap']);
   });
 
   test('are a parcel where no noun is known', () => {
-    expect(motifsFor(['Zxqv']).map(({ id }) => id)).toEqual(['parcel']);
+    expect(motifsFor(titled('Zxqv')).map(({ id }) => id)).toEqual(['parcel']);
   });
 
   test('stand on the ground line, within their box', () => {

@@ -7,10 +7,10 @@ import { pattern } from './kinds/pattern';
 import { room } from './kinds/room';
 import { stillLife } from './kinds/stillLife';
 import { texture } from './kinds/texture';
-import { motifsFor } from './motifs';
+import { motifsFor, type Named } from './motifs';
 import { type Brush } from './sheet';
 
-export { motifOf, motifsFor, motifs, type Motif } from './motifs';
+export { motifOf, motifsFor, motifs, type Motif, type Named } from './motifs';
 export { drawMotif } from './sheet';
 
 /** A picture that is drawn for a shop, as an SVG document. */
@@ -42,7 +42,7 @@ export interface ArtWish {
   kind: string;
   palette: Palette;
   /** Nouns of the goods and the trade. */
-  names: readonly string[];
+  names: Named;
   /** The shop's own name. */
   name: string;
   outlines: Outlines | null;

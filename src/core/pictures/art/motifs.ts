@@ -227,7 +227,7 @@ export const motifs: readonly Motif[] = [
   },
   {
     id: 'bone',
-    words: 'dog pet animal cat puppy horse feed treat collar',
+    words: 'dog pet cat puppy horse feed treat collar domestic_animal',
     height: 0.3,
     pieces: [
       ['M22 36q-10-14-20-2-4 8 4 16-8 8-4 16 10 12 20-2h56q10 14 20 2 4-8-4-16 8-8 4-16-10-12-20 2z', 'body'],
@@ -300,7 +300,7 @@ export const motifs: readonly Motif[] = [
   },
   {
     id: 'cheese',
-    words: 'cheese dairy butter egg milk meat sausage fish',
+    words: 'cheese dairy butter egg milk meat sausage',
     height: 0.4,
     pieces: [
       ['M2 60L76 20q22 8 22 36v44H2z', 'body'],
@@ -309,8 +309,132 @@ export const motifs: readonly Motif[] = [
     ],
   },
   {
+    id: 'tile',
+    words: 'tile mosaic flooring brick',
+    height: 0.55,
+    pieces: [
+      ['M4 8h92v92H4z', 'body'],
+      ['M11 15h78v78H11z', 'light'],
+      ['M28 32h44v44H28zM50 22l32 32-32 32-32-32z', 'dark'],
+      ['M11 15h16L11 31zm78 0v16L73 15zM11 93V77l16 16zm78 0H73l16-16zM50 40a14 14 0 1 1 0 28 14 14 0 0 1 0-28z', 'trim'],
+    ],
+  },
+  {
+    id: 'fish',
+    words: 'fish seafood salmon trout angling fishing_tackle',
+    height: 0.34,
+    pieces: [
+      ['M2 62q22-38 56-36 20 2 26 24l14-22v68L84 74q-6 22-26 24Q24 100 2 62z', 'body'],
+      ['M2 62q22 38 56 36 20-2 26-24l14 22V62z', 'dark'],
+      ['M30 44q12 18 0 38l-7-3q9-16 1-32z', 'light'],
+      ['M17 52a5 5 0 1 1 0 10 5 5 0 0 1 0-10z', 'trim'],
+    ],
+  },
+  {
+    id: 'guitar',
+    words: 'guitar violin ukulele banjo mandolin cello lute fiddle stringed_instrument musical_instrument',
+    height: 1.25,
+    pieces: [
+      ['M50 54q-6-6-13-3-8 5-3 14 1 3-2 6-12 9-6 20 6 9 24 9t24-9q6-11-6-20-3-3-2-6 5-9-3-14-7-3-13 3z', 'body'],
+      ['M50 54q6-6 13-3 8 5 3 14-1 3 2 6 12 9 6 20-6 9-24 9z', 'dark'],
+      ['M47 8h6v54h-6zM44 0h12v13H44zM42 86h16v4H42z', 'trim'],
+      ['M50 66a7 7 0 1 1 0 14 7 7 0 0 1 0-14z', 'light'],
+    ],
+  },
+  {
+    id: 'teapot',
+    words: 'teapot kettle teaware coffeepot pot',
+    height: 0.55,
+    pieces: [
+      ['M26 46L4 34l6-8 24 16zM78 42q22-4 20 18-2 18-22 22l-2-9q14-3 15-13 1-12-11-9z', 'trim'],
+      ['M22 44q28-16 56 0 14 18 6 40-6 16-34 16t-34-16q-8-22 6-40z', 'body'],
+      ['M62 38q10 2 16 6 14 18 6 40-6 16-34 16 24-20 12-62z', 'dark'],
+      ['M34 38q16-14 32 0l-4 6H38z', 'light'],
+      ['M50 16a6 6 0 1 1 0 12 6 6 0 0 1 0-12z', 'trim'],
+    ],
+  },
+  {
+    id: 'blanket',
+    words:
+      'rug carpet blanket quilt towel linen bedding cushion pillow tapestry curtain tablecloth bed_linen bedclothes bedspread',
+    height: 0.42,
+    pieces: [
+      ['M8 26h84q8 0 8 9v20q0 9-8 9H8q-8 0-8-9V35q0-9 8-9z', 'body'],
+      ['M8 64h84q8 0 8 9v18q0 9-8 9H8q-8 0-8-9V73q0-9 8-9z', 'dark'],
+      ['M16 26h9v38h-9zm18 0h5v38h-5zm41 0h9v38h-9z', 'light'],
+      ['M16 64h9v36h-9zm59 0h9v36h-9z', 'trim'],
+    ],
+  },
+  {
+    id: 'hat',
+    words: 'hat cap bonnet beanie headgear headdress millinery helmet',
+    height: 0.42,
+    pieces: [
+      ['M0 80q50-16 100 0 0 14-50 18Q0 94 0 80z', 'dark'],
+      ['M20 82q-2-60 30-60t30 60q-30 12-60 0z', 'body'],
+      ['M56 22q26 2 24 60-8 4-18 5 8-34-6-65z', 'dark'],
+      ['M20 66q30 12 60 0v14q-30 12-60 0z', 'trim'],
+    ],
+  },
+  {
+    id: 'boat',
+    words: 'boat ship sail yacht dinghy canoe kayak watercraft sailing_vessel',
+    height: 0.85,
+    pieces: [
+      ['M4 74h92q-4 26-24 26H28Q8 100 4 74z', 'body'],
+      ['M60 74h36q-4 26-24 26H56z', 'dark'],
+      ['M48 2h4v72h-4z', 'trim'],
+      ['M54 8q34 24 36 60H54zM46 20v48H16q4-32 30-48z', 'light'],
+    ],
+  },
+  {
+    id: 'coin',
+    words: 'coin medal token badge button pin coinage',
+    height: 0.34,
+    pieces: [
+      ['M50 4a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'body'],
+      ['M84 18a48 48 0 0 1-18 79q28-34 18-79z', 'dark'],
+      ['M50 16a36 36 0 1 1 0 72 36 36 0 0 1 0-72zm0 5a31 31 0 1 0 0 62 31 31 0 0 0 0-62z', 'light'],
+      ['M50 32l6 13 14 2-10 10 2 14-12-7-12 7 2-14-10-10 14-2z', 'trim'],
+    ],
+  },
+  {
+    id: 'spectacles',
+    words: 'spectacles glasses sunglasses eyewear goggles optical_instrument',
+    height: 0.42,
+    pieces: [
+      ['M26 57a17 17 0 1 1 0 34 17 17 0 0 1 0-34zm48 0a17 17 0 1 1 0 34 17 17 0 0 1 0-34z', 'light'],
+      ['M26 48a26 26 0 1 1 0 52 26 26 0 0 1 0-52zm0 9a17 17 0 1 0 0 34 17 17 0 0 0 0-34z', 'body'],
+      ['M74 48a26 26 0 1 1 0 52 26 26 0 0 1 0-52zm0 9a17 17 0 1 0 0 34 17 17 0 0 0 0-34z', 'dark'],
+      ['M42 64q8-8 16 0v8q-8-6-16 0z', 'trim'],
+    ],
+  },
+  {
+    id: 'camera',
+    words: 'camera lens photography photographic_equipment film',
+    height: 0.5,
+    pieces: [
+      ['M4 32h22l8-16h32l8 16h22v68H4z', 'body'],
+      ['M66 16l8 16h22v68H70z', 'dark'],
+      ['M50 40a24 24 0 1 1 0 48 24 24 0 0 1 0-48z', 'trim'],
+      ['M50 50a14 14 0 1 1 0 28 14 14 0 0 1 0-28zM10 40h14v8H10z', 'light'],
+    ],
+  },
+  {
+    id: 'radio',
+    words: 'radio speaker amplifier electronics circuit phone computer keyboard electronic_equipment battery',
+    height: 0.55,
+    pieces: [
+      ['M78 4l4 2-14 26h-6z', 'trim'],
+      ['M4 30h92v70H4z', 'body'],
+      ['M58 30h38v70H58z', 'dark'],
+      ['M32 42a23 23 0 1 1 0 46 23 23 0 0 1 0-46z', 'light'],
+      ['M32 54a11 11 0 1 1 0 22 11 11 0 0 1 0-22zM64 42h26v12H64zm0 24h10v10H64zm16 0h10v10H80z', 'trim'],
+    ],
+  },
+  {
     id: 'music',
-    words: 'music record album song guitar violin drum concert vinyl',
+    words: 'music record album song drum concert vinyl',
     height: 0.85,
     pieces: [
       ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0z', 'dark'],
@@ -345,36 +469,54 @@ export const motifs: readonly Motif[] = [
   },
 ];
 
-const byWord = new Map(motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word, motif] as const)));
+const byWord = new Map(
+  motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word.replaceAll('_', ' '), motif] as const)),
+);
 
-/** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. */
-export function motifOf(name: string): Motif | null {
-  const noun = headNoun(name) ?? name;
-  for (const word of [
-    ...noun
-      .toLowerCase()
-      .split(/[^a-z]+/)
-      .reverse(),
-    ...name.toLowerCase().split(/[^a-z]+/),
-  ]) {
-    const found = byWord.get(word) ?? byWord.get(word.replace(/s$/, ''));
+const ofWord = (word: string): Motif | undefined => byWord.get(word) ?? byWord.get(word.replace(/s$/, ''));
+const ofAnyWord = (words: string): Motif | null => {
+  for (const word of words.toLowerCase().split(/[^a-z]+/)) {
+    const found = ofWord(word);
     if (found) return found;
   }
-  for (const term of broaderTerms(noun.toLowerCase())) {
+  return null;
+};
+
+/** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. What only describes it is not drawn: a fish-market border is no fish. */
+function motifOfHead(name: string): Motif | null {
+  const noun = (headNoun(name) ?? name).toLowerCase();
+  const own = ofAnyWord(noun.split(/[^a-z]+/).reverse().join(' ')); // prettier-ignore
+  if (own) return own;
+  for (const term of broaderTerms(noun)) {
     const found = byWord.get(term.toLowerCase());
     if (found) return found;
   }
   return null;
 }
 
-/** The things that a shop's nouns are drawn as, most frequent first; a parcel where none is known. */
-export function motifsFor(names: readonly string[], most = 4): Motif[] {
+/** What a shop says that it sells: where the thing itself has no drawing, what describes it may have one ("dog leads"). */
+export const motifOf = (name: string): Motif | null => motifOfHead(name) ?? ofAnyWord(name);
+
+/** The names of a shop's goods by who speaks: the brief, the shelves, the single things, whose names are often fancies. */
+export interface Named {
+  told: readonly string[];
+  shelves: readonly string[];
+  titles: readonly string[];
+}
+
+/** Voices of the brief and of a shelf beside that of a title; below this share of the loudest, a thing is chance (found by looking at shops). */
+const [toldVoice, shelfVoice, leastShare] = [8, 3, 0.2];
+
+/** The things that a shop is pictured with, loudest first; a parcel where none is known. */
+export function motifsFor({ told, shelves, titles }: Named, most = 4): Motif[] {
   const votes = new Map<Motif, number>();
-  for (const name of names.slice(0, 80)) {
-    const motif = motifOf(name);
-    if (motif) votes.set(motif, (votes.get(motif) ?? 0) + 1);
-  }
-  const ranked = [...votes].sort((a, b) => b[1] - a[1]).map(([motif]) => motif);
+  const vote = (motif: Motif | null, voice: number) => motif && votes.set(motif, (votes.get(motif) ?? 0) + voice);
+  for (const name of told) vote(motifOf(name), toldVoice);
+  for (const name of shelves) vote(motifOf(name), shelfVoice);
+  for (const name of titles.slice(0, 80)) vote(motifOfHead(name), 0.5);
+  const ranked = [...votes].sort((a, b) => b[1] - a[1]);
+  const loudest = ranked[0]?.[1] ?? 0;
+  const heard = ranked.filter(([, voice]) => voice >= loudest * leastShare).map(([motif]) => motif);
   const parcel = motifs.find((motif) => motif.id === 'parcel');
-  return ranked.length ? ranked.slice(0, most) : parcel ? [parcel] : [];
+  return heard.length ? heard.slice(0, most) : parcel ? [parcel] : [];
 }

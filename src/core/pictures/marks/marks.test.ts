@@ -22,7 +22,7 @@ const source = (name: string, face = 'bricolage-grotesque', under = 'wheels'): M
   name,
   under,
   outlines: outlines(face),
-  motif: motifsFor(['bicycle wheel'], 1)[0] ?? null,
+  motif: motifsFor({ told: ['bicycle wheel'], shelves: [], titles: [] }, 1)[0] ?? null,
   caps: false,
 });
 const mood = { loud: 0, warm: 0, exact: 0, ornate: 0 };

@@ -12,7 +12,8 @@ export function stillLife(brush: Brush): string {
   const table = wash(brush, palette.second, 0.26);
   const edge = height * (0.66 + random() * 0.06);
   const tall = [...motifs].sort((a, b) => b.height - a.height);
-  const unit = Math.min(width * 0.26, height * 0.44) / Math.max(0.42, (tall[0] as Motif).height);
+  // Low things alone are drawn larger, but never so large that the outer ones leave the frame.
+  const unit = Math.min(Math.min(width * 0.26, height * 0.44) / Math.max(0.42, (tall[0] as Motif).height), width * 0.33);
   const middle = width * (0.46 + random() * 0.08);
   const back: Placed[] = [];
   const front: Placed[] = [];
@@ -24,7 +25,7 @@ export function stillLife(brush: Brush): string {
     const near = i > 1 && i % 3 !== 0;
     const placed: Placed = {
       motif,
-      x: middle + side * out * unit * (0.52 + random() * 0.14),
+      x: middle + side * out * Math.min(unit * (0.52 + random() * 0.14), width * 0.145),
       y: edge + height * (near ? 0.15 + random() * 0.05 : 0.05 + random() * 0.03),
       size: unit * (i === 0 ? 1.12 : near ? 1.05 - 0.06 * out : 0.92 - 0.05 * out),
       ink: inks[i % inks.length] as string,
