@@ -10,7 +10,17 @@ import { brief, expectNoAxeFindings, list } from './support';
 const sizes = { phone: 390, tablet: 820, wide: 1280 };
 
 const long = `The Extraordinarily Well-Provisioned Emporium of Donaudampfschifffahrtsgesellschaft Memorabilia. We sell ship models and maps in Passau. ${'Every model is built plank by plank from drawings that we found in an attic, and it takes us the better part of a winter. '.repeat(4)} The website should be elegant. Prices in euros.`;
-const oneLong = `title,price,category,description\n${'Donaudampfschifffahrtselektrizitätenhauptbetriebswerkbauunterbeamtengesellschaft '.repeat(2)},1250000.00,${'A very long category name that goes on and on'},"${'A sentence of some length about the thing. '.repeat(20)}"\n`;
+const word = 'Donaudampfschifffahrtselektrizitätenhauptbetriebswerkbauunterbeamtengesellschaft';
+const oneLong = `title,price,was,category,stock,size,option finish,description\n${[
+  [`${word} in the size of a wardrobe`, 'lacquered'],
+  ['Small', 'left as it came from the mould and only wiped'],
+  ['Small', 'lacquered'],
+]
+  .map(
+    ([size, finish], i) =>
+      `${`${word} `.repeat(2)},${1_250_000 + i}.00,1499999.00,A very long category name that goes on and on,${i},${size},${finish},"${'A sentence of some length about the thing. '.repeat(20)}"`,
+  )
+  .join('\n')}\n`;
 const short = 'Ox. We sell tea in Kyoto. It should feel quiet. Prices in yen.';
 const many = `title,price,category,stock,size\n${Array.from({ length: 500 }, (_, i) => `Tea no. ${i + 1},${300 + i},Shelf ${i % 9},${i % 7},${i % 2 ? 'Small' : 'Large'}`).join('\n')}\n`;
 
