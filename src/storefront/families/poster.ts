@@ -26,7 +26,7 @@ h1,h2,.brand{text-transform:uppercase}
 main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
 main>.text,main>.shelf{padding-inline:var(--edge)}
 h2{font-size:calc(var(--h1)*1.15);line-height:.92}
-.section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:end;gap:.5rem 2rem;margin-bottom:clamp(1.5rem,3vw,2.5rem)}
+.section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:end;gap:1.75rem 2rem;margin-bottom:clamp(1.5rem,3vw,2.5rem)}
 .section-head>:is(h1,h2){flex:none;max-width:100%}
 .section-head p{font-weight:600}
 .goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,17rem),1fr));gap:0}
