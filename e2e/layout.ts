@@ -46,6 +46,19 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
         }
       }
     }
+    // Short words and prices stand whole in headings, labels and buttons.
+    for (const element of document.querySelectorAll('h1, h2, h3, label, legend, dt, th, button, .button, .name, .price')) {
+      if (!seen(element) || element.closest('.aside, .skip')) continue;
+      const inside = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+      for (let node = inside.nextNode(); node; node = inside.nextNode())
+        for (const match of (node.textContent ?? '').matchAll(/(?<!\S)[^\s-]{2,14}(?!\S)/gu)) {
+          const range = document.createRange();
+          range.setStart(node, match.index);
+          range.setEnd(node, match.index + match[0].length);
+          if (new Set([...range.getClientRects()].map((line) => Math.round(line.top))).size > 1)
+            faults.push(`${name(element)} breaks “${match[0]}”`);
+        }
+    }
     // Sorted by their tops, so that each is held only against those that can reach it.
     texts.sort((a, b) => a.box.top - b.box.top);
     texts.forEach((a, i) => {

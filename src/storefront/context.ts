@@ -127,10 +127,13 @@ export const isArranged = (context: SectionContext, id: string): boolean => arra
 export const pictured = ({ shop, addresses }: Pick<Context, 'shop' | 'addresses'>): Product[] =>
   shop.catalogue.products.filter((product) => product.pictures.some((name) => addresses.picture(name)));
 
-/** A class that tells styles how wide the longest word of a heading runs, in em, so that it is set no larger than its column can hold. */
-export function fitClass({ shop }: Pick<Context, 'shop'>, text: string): string {
+/** A class that tells styles how wide the longest word of a heading runs, so that it is set no larger than its column can hold. */
+export const fitClass = (context: Pick<Context, 'shop'>, text: string): string => widthClass(context, text.split(/[\s\u00ad-]+/));
+
+/** The same for pieces that are never parted, such as prices; the class says the width in em. */
+export function widthClass({ shop }: Pick<Context, 'shop'>, pieces: readonly string[]): string {
   const { heading, family } = shop.look;
-  const widest = Math.max(0, ...text.split(/[\s\u00ad-]+/).map((word) => runLength(heading, word, family.caps)));
+  const widest = Math.max(0, ...pieces.map((piece) => runLength(heading, piece, family.caps)));
   const em = Math.ceil(widest * 1.04 * 2) / 2;
   return em > 3.5 && em <= longestFit ? `fit-${String(em).replace('.', '-')}` : em > longestFit ? 'fit-most' : '';
 }

@@ -64,9 +64,14 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .buy legend{float:left;width:7rem;padding-top:.6rem;margin:0}
 .buy :is(.choices,.stock){margin-left:8rem}
 .buy .stock{margin-top:-1rem}
-.buy-row{flex-wrap:wrap}
-.quantity{display:flex;align-items:center;gap:1rem;font-size:var(--body);font-weight:var(--strong);width:100%}
-.quantity span{width:7rem}
+.buy .buy-row{flex-wrap:wrap}
+.buy .quantity{display:flex;align-items:center;gap:1rem;font-size:var(--body);font-weight:var(--strong);width:100%}
+.buy .quantity span{width:7rem}
+.line img,.line .no-picture{border-radius:999px 999px 0 0;aspect-ratio:4/5}
+.lines{border-top:var(--rule-w) solid var(--link)}
+.bill .total{border-color:var(--link);font-family:var(--head)}
+.summary{border-radius:12rem 12rem 0 0;padding-top:4.5rem}
+.summary h2{text-align:center}
 .buy .button{margin-left:8rem}
 .foot{background:var(--second);color:var(--on-second);display:grid;gap:.75rem;margin-top:0}
 .foot .brand{font-size:1.5rem}
@@ -87,7 +92,7 @@ main>section.opening{grid-template-columns:minmax(0,1fr);gap:1.75rem}
 }
 @media (max-width:600px){
 .product-pictures{grid-template-columns:repeat(4,1fr)}
-.buy legend,.quantity span{float:none;width:auto;padding:0 0 .35rem}
+.buy legend,.buy .quantity span{float:none;width:auto;padding:0 0 .35rem}
 .buy :is(.choices,.stock,.button){margin-left:0}
 .product-pictures>:first-child{grid-column:1/-1}
 .product-pictures figure:first-child img{aspect-ratio:1}

@@ -63,7 +63,7 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product-words{padding:1.25rem var(--side) 0;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:1.1rem 3rem;align-items:start}
 .product h1{font-size:min(var(--display),calc(56cqi/var(--fit,1)));line-height:.95;grid-row:1/3}
 .product-price{grid-column:2;text-align:right}
-.product-price b{font:var(--head-weight) var(--display)/.95 var(--head)}
+.product-price b{font:var(--head-weight) min(var(--display),calc(38cqi/var(--fit,1)))/.95 var(--head)}
 .product-price small{display:block}
 .product-about{grid-column:1}
 .product .buy{grid-column:2;grid-row:2/5;justify-items:stretch}
@@ -75,6 +75,16 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product .stock:empty{display:none}
 .product .facts{grid-column:1;max-width:none}
 .buy .button{flex:1}
+.lines,.line{border-color:var(--text);border-width:var(--rule-w)}
+.line .sum,.bill .total{font:var(--head-weight) var(--h2)/1.1 var(--head)}
+.line{grid-template-columns:3.5rem minmax(0,1fr) auto}
+.line img,.line .no-picture{width:3.5rem}
+.line div{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem;align-items:center}
+.line div>a{font:var(--head-weight) var(--h3)/1.1 var(--head);text-transform:var(--case);flex:1 1 12rem}
+.line .buy-row{width:auto;flex-wrap:nowrap}
+.line .quantity{margin:0;display:flex;align-items:center;gap:.5rem}
+.cart-foot .total{font-size:var(--display)}
+.summary{background:transparent;border-top:var(--rule-w) solid var(--text);padding-inline:0}
 .foot{background:var(--text);color:var(--ground);display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:1rem 2rem;align-items:var(--stand,baseline)}
 .foot .brand{font-size:1.7rem}
 @media (max-width:900px){
@@ -93,6 +103,8 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .product h1{font-size:min(var(--display),calc(96cqi/var(--fit,1)))}
 .product-words>*,.product .buy{grid-column:1!important;grid-row:auto!important}
 .product-price{text-align:left}
+.product-price b{font-size:min(var(--display),calc(88cqi/var(--fit,1)))}
 .product-pictures{--tall:16rem}
+.line .buy-row{flex-wrap:wrap}
 }
 `;

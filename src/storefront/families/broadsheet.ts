@@ -82,10 +82,18 @@ h2,.section-head{text-align:center}
 .product-price small{display:block}
 .buy .button{flex:1}
 .product-about{max-width:none;hyphens:auto}
+.cart h1,.checkout h1{text-align:center;border-bottom:3px double var(--text);padding-bottom:.3em}
+.cart-foot,.summary{border:3px double var(--text);background:transparent;padding:1.25rem;justify-items:stretch}
 .product .facts{max-width:none}
 .foot{border-top:3px double var(--text);margin:var(--rest) var(--side) 0;padding-inline:0;text-align:center;display:grid;gap:.5rem;justify-items:center}
 .foot .brand{font-size:1.5rem}
 .foot ul,.foot address{justify-content:center}
+@media (min-width:901px){
+[data-cart]:has(.lines){display:grid;grid-template-columns:minmax(0,8fr) minmax(0,4fr);gap:calc(var(--col)*2);align-items:start}
+.lines{border:0}
+.line:first-child{padding-top:0}
+.cart-foot{margin:0}
+}
 @media (max-width:900px){
 .opening,.opening:has([data-count="1"]){grid-template-columns:minmax(0,1fr) minmax(0,1fr);row-gap:1.5rem}
 .opening-words{grid-column:1/-1}

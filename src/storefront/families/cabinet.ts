@@ -66,12 +66,19 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .product h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)))}
 .product .facts{border-block:3px double var(--line);max-width:none;font-size:var(--small);line-height:var(--small-line)}
 .product .facts div:last-child{border:0}
+.summary{background:var(--ground);border:1px solid var(--line);outline:1px solid var(--line);outline-offset:4px}
 .product .buy{align-self:end;border-top:1px solid var(--line);padding-top:1.5rem}
 .related{padding-bottom:var(--rest)!important}
 .related .good,.related .good:nth-child(n){grid-column:span 3;grid-row:auto}
 .related .good:nth-child(n) .thumb img{aspect-ratio:1}
 .foot{margin-top:0;border-top:3px double var(--line);display:grid;grid-template-columns:auto 1fr auto;gap:1rem 2.5rem;align-items:var(--stand,baseline)}
 .foot nav ul{justify-content:center}
+@media (min-width:901px){
+[data-cart]:has(.lines){display:grid;grid-template-columns:minmax(0,8fr) minmax(0,4fr);gap:1px;background:var(--line);border:1px solid var(--line)}
+[data-cart]>:is(.lines,.cart-foot){background:var(--ground);border:0;margin:0;padding:clamp(1rem,2vw,1.75rem);align-content:start}
+[data-cart] .cart-foot{background:var(--raised);justify-items:stretch}
+[data-cart] .line:last-child{border:0}
+}
 @media (max-width:900px){
 .top{grid-template-columns:minmax(0,1fr) auto}
 .top .brand{grid-column:1;text-align:left}

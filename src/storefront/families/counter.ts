@@ -59,8 +59,13 @@ h2{font-size:var(--h3)}
 .buy .choices.rows span{padding:.4rem 0}
 .buy .choices.rows label:hover{background:var(--ground)}
 .buy .button{flex:1}
+.cart-foot{background:var(--raised);border:1px solid var(--line);border-radius:var(--soft-corner);padding:1rem;justify-items:stretch}
+.summary{border-radius:var(--soft-corner)}
 .foot{background:var(--raised);display:grid;grid-template-columns:auto 1fr auto;gap:.75rem 2.5rem;align-items:var(--stand,baseline);margin-top:0;padding-block:1.5rem}
 @media (min-width:901px){
+[data-cart]:has(.lines){display:grid;grid-template-columns:minmax(0,1fr) 22rem;gap:2.5rem;align-items:start}
+.cart-foot{position:sticky;top:4.5rem;margin:0}
+
 .page-home main:has(>.categories){grid-template-columns:calc(var(--side) + var(--rail)) minmax(0,1fr)}
 .page-home main>section{grid-column:2;padding-left:1.5rem}
 .page-home main:not(:has(>.categories))>section{grid-column:1;padding-left:var(--side)}

@@ -63,6 +63,10 @@ h2{font-size:var(--h3)}
 .product-pictures img{border:1px solid var(--text);background:var(--raised)}
 .product-pictures::before{content:"";position:absolute;left:0;top:0;width:8px;height:min(100%,24rem);border:1px solid var(--text);border-right:0}
 .product h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)))}
+.cart-foot{border:1px solid var(--text);padding:1rem;width:fit-content;max-width:100%;margin-left:auto;background:var(--ground)}
+.bill .total{border-top-width:1px}
+.summary{background:var(--ground);border:1px solid var(--text)}
+.line img,.line .no-picture{border:1px solid var(--text)}
 .product-price{border-block:1px solid var(--text);padding-block:.6rem}
 .product-price:has(+.facts){border-bottom:0;margin-bottom:-1.5rem}
 .choices.ticks{counter-reset:choice;border:1px solid var(--text)}

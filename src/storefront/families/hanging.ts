@@ -41,7 +41,7 @@ h2{font-size:var(--h3)}
 .good:nth-child(5n+2) .thumb .no-picture{aspect-ratio:4/5}
 .good .name,.good .note,.good .price{display:inline;font-size:var(--small);font-family:var(--text-face);font-weight:400}
 .good .name{font-weight:var(--strong)}
-.good .name::after,.good .note:not(:empty)::after{content:",\\00a0";font-weight:400}
+.good .name::after,.good .note:not(:empty)::after{content:"\\2c\\20";font-weight:400}
 .goods.few{grid-template-columns:repeat(2,minmax(0,1fr))}
 .why.as-stacked ul{gap:0}
 .why .claim{max-width:30em}
@@ -72,6 +72,13 @@ h2{font-size:var(--h3)}
 .buy label{font-weight:400;font-size:var(--small);color:var(--soft)}
 .product .facts{font-size:var(--small)}
 .related{padding-top:0!important}
+[data-cart] .lines{display:flex;flex-wrap:wrap;gap:2.5rem clamp(1.5rem,5vw,5rem);border:0;align-items:end}
+.line{display:block;border:0;width:min(100%,15rem);font-size:var(--small)}
+.line:nth-child(even){width:min(100%,18rem)}
+.line img,.line .no-picture{width:100%;margin-bottom:.5rem}
+.line .sum{text-align:left;padding-top:.5rem}
+.bill .total{border-top-width:1px;font-weight:400}
+.summary{background:transparent;padding-inline:0}
 .foot{display:flex;flex-wrap:wrap;gap:.5rem 2.5rem;align-items:var(--stand,baseline);color:var(--soft)}
 .foot .brand{font-size:1rem;color:var(--text)}
 @media (max-width:900px){

@@ -63,7 +63,12 @@ main>section.contact{border-bottom:0}
 .buy{gap:1.1rem}
 .choices.rows{border-top-color:var(--text)}
 .product-price{display:flex;flex-wrap:wrap;gap:0 .75rem;align-items:baseline;justify-content:flex-end;width:100%;border-bottom:3px double var(--text);padding-bottom:.6rem}
-.buy-row{justify-content:space-between}
+.buy .buy-row{justify-content:space-between}
+.cart-foot,.cart-foot .bill{justify-items:stretch;width:100%}
+.cart-foot .button{justify-self:end}
+.bill div{border-bottom:1px solid var(--line);padding-bottom:.4rem}
+.bill .total{border-bottom:3px double var(--text)}
+.summary{background:transparent;border-block:1px solid var(--text);padding-inline:0}
 .page-contact main .contact{grid-template-columns:minmax(0,1fr);padding-block:clamp(2rem,5vw,4rem) var(--rest)}
 .foot{display:grid;grid-template-columns:auto 1fr;gap:1rem 3rem;border-top:1px solid var(--text);padding-block:2rem;font-size:var(--small);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)));align-items:var(--stand,baseline)}
 .foot .brand{font-size:1.1rem}

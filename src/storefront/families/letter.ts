@@ -71,7 +71,9 @@ h2{font-size:var(--h3)}
 .buy{gap:1.1rem}
 .buy legend{margin-bottom:.15rem}
 .checkout form{grid-template-columns:minmax(0,1fr)}
-.summary{position:static}
+.summary{position:static;background:transparent;border-block:1px solid var(--line);padding-inline:0}
+.lines{border:0}
+.bill .total{border-top-width:1px}
 .foot{background:transparent;padding:1.25rem clamp(1.25rem,6vw,5.5rem) 3rem;display:grid;justify-items:center;gap:.5rem;text-align:center;color:var(--soft)}
 .foot .brand{font-size:1.3rem;color:var(--text)}
 .foot ul,.foot address{justify-content:center}

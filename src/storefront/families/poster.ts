@@ -71,7 +71,7 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .product h1{grid-column:1/-1;grid-row:2;padding:.5rem var(--edge) .3em;font-size:min(clamp(3.4rem,13.2vw,12.5rem),calc(92cqi/var(--fit,1)));line-height:.88;letter-spacing:-.01em;font-weight:900}
 .product-words>:not(h1){grid-column:2;margin-inline:clamp(1.5rem,3vw,2.75rem) var(--edge)}
 .product-words>.product-price,.product .buy{background:var(--accent);color:var(--on-accent);margin:0;padding:1.5rem var(--edge) 1.5rem clamp(1.5rem,3vw,2.75rem)}
-.product-price b{font:900 clamp(3.2rem,8vw,7rem)/.95 var(--head)}
+.product-price b{font:900 min(clamp(3.2rem,8vw,7rem),calc(34cqi/var(--fit,1)))/.95 var(--head)}
 .product-price :is(b,s,small){color:inherit!important}
 .product-price small{display:block}
 .product .buy{padding-top:0;padding-bottom:2.25rem;align-content:start}
@@ -82,6 +82,15 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .buy .button{flex:1;min-height:3.75rem;font-size:1.2rem;background:var(--on-accent);color:var(--accent);border-color:var(--on-accent)}
 .buy .button:disabled{background:transparent;color:inherit;border-color:currentColor}
 .product-about{padding-top:2rem}
+.cart-foot{background:var(--accent);color:var(--on-accent);margin:2.5rem calc(var(--edge)*-1) 0;padding:1.5rem var(--edge) 2.5rem;justify-items:start}
+.cart-foot .bill{width:100%}
+.cart-foot :focus-visible{outline-color:var(--on-accent)}
+.bill .total{font:900 var(--h1)/1 var(--head);text-transform:uppercase}
+.cart-foot .total{font-size:clamp(2.6rem,9vw,8rem);border-width:4px;border-color:currentColor;flex-wrap:wrap}
+.cart-foot .bill small{color:inherit}
+.cart-foot .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.75rem;font-size:1.2rem}
+.lines{border-top:3px solid var(--text)}
+.line .sum{font:800 1.75rem/1 var(--head)}
 .product .facts{margin-block:1.5rem 3rem;border-top:3px solid var(--text)}
 .choices span{border-width:2px;font-weight:600}
 .foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
@@ -102,11 +111,12 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .product h1{grid-row:auto;order:-1}
 .crumbs{order:-2}
 .product-words>:not(h1){grid-column:1;margin-inline:var(--edge)}
+.product-price b{font-size:min(clamp(3.2rem,8vw,7rem),calc(86cqi/var(--fit,1)))}
 .product-words>.product-price,.product .buy{padding-inline:var(--edge)}
 .goods{grid-template-columns:1fr 1fr}
 .good a{grid-template-columns:1fr;padding:0 .75rem .75rem}
 .good .thumb{margin:0 -.75rem .75rem}
 .good .name{font-size:1.2rem}
-.good .price{text-align:left;font-size:1.4rem;padding-top:.35rem}
+.good .price{text-align:left;font-size:clamp(1.05rem,4.4vw,1.4rem);padding-top:.35rem}
 }
 `;

@@ -68,9 +68,15 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .product h1{font-size:var(--h2);font-weight:400;line-height:1.2}
 .product-price{font-size:var(--body);color:var(--soft);margin-bottom:-.5rem}
 .buy legend{font-weight:400;font-size:var(--small);color:var(--soft);margin-bottom:0}
-.buy-row{justify-content:space-between}
+.buy .buy-row{justify-content:space-between}
 .quantity{display:flex;gap:.75rem;align-items:center;color:var(--soft)}
 .quantity input{width:3.5rem!important;border-width:0 0 1px!important;text-align:center}
+.lines,.line{border:0}
+.line{grid-template-columns:minmax(5rem,9rem) minmax(0,1fr) auto;gap:1.75rem}
+.line img,.line .no-picture{width:100%;aspect-ratio:4/5}
+.line .sum,.bill .total{font-weight:400}
+.bill .total{border-top-width:1px}
+.summary{background:transparent;border-left:1px solid var(--line);padding-block:0}
 .facts{font-size:var(--small)}
 .text{padding-inline:var(--edge);max-width:72rem;margin-left:auto;width:100%}
 .text h1{font-weight:400}
@@ -94,6 +100,8 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .product-pictures{grid-row:auto;margin-right:12%;grid-template-columns:1fr 1fr;gap:.75rem}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .product-words{grid-column:1;position:static;padding:2rem var(--edge);max-width:none}
+.line{grid-template-columns:5.5rem minmax(0,1fr) auto;gap:1rem}
+.buy-row{flex-wrap:wrap}
 .crumbs{position:static;padding:.2rem var(--edge)}
 .good .price{grid-column:1;grid-row:auto;text-align:left}
 }

@@ -69,11 +69,16 @@ main>section{position:relative}
 .product .buy{justify-items:center;border-top:2px dashed var(--soft);padding-top:1.5rem;width:100%}
 .buy .choices{justify-content:center}
 .product .facts{text-align:start;width:100%}
-.product-price b{font:var(--head-weight) var(--h1)/1 var(--head);background:var(--second);color:var(--on-second)!important;padding:.25em .55em;display:inline-block;border-radius:var(--card);transform:rotate(-2deg)}
+.product-price b{font:var(--head-weight) min(var(--h1),calc(74cqi/var(--fit,1)))/1 var(--head);background:var(--second);color:var(--on-second)!important;padding:.25em .55em;display:inline-block;border-radius:var(--card);transform:rotate(-2deg)}
 .product-price small{display:block;padding-top:.5rem}
 .choices span{border-radius:var(--corner);padding:.8rem 1.35rem;font-weight:var(--strong);border-width:2px}
 .buy .button{min-height:3.75rem;flex:1;font-size:1.15rem}
-.buy-row{max-width:26rem}
+.buy .buy-row{max-width:26rem}
+.cart h1,.checkout h1{text-align:center}
+.cart-foot{background:var(--raised);border:2px dashed var(--soft);border-radius:var(--card);padding:1.5rem;width:min(100%,30rem);margin-inline:auto;justify-items:center;text-align:center}
+.bill .total{border-top:2px dashed var(--soft)}
+.summary{border-radius:var(--card)}
+.line img,.line .no-picture{border-radius:calc(var(--card)*.7)}
 input:not([type=radio],[type=checkbox]),select,textarea{border-radius:min(var(--soft-corner),12px)}
 .foot{background:var(--accent);color:var(--on-accent);text-align:center;display:grid;justify-items:center;gap:.75rem;margin-top:0}
 .foot .brand{font-size:1.9rem}
@@ -85,6 +90,7 @@ input:not([type=radio],[type=checkbox]),select,textarea{border-radius:min(var(--
 .opening-pictures>:nth-child(n+4){display:none}
 .goods,.goods.few{grid-template-columns:repeat(2,minmax(0,1fr));gap:1rem .75rem}
 .good .name{font-size:1.05rem}
+.good .price{font-size:clamp(1rem,4.2vw,1.45rem)}
 .categories.as-pictures li{width:7rem}
 }
 `;

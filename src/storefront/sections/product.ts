@@ -3,7 +3,7 @@ import { type ProductPart } from '@/core/look';
 import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { splitBlock } from '@/core/words';
-import { fitClass, money, particulars, place, productPicture, slot, type SectionContext } from '../context';
+import { fitClass, money, particulars, place, productPicture, slot, widthClass, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 import { buyForm, firstChoice } from './buy';
 import { goodsList } from './goods';
@@ -41,7 +41,9 @@ const product = (c: SectionContext): Markup => {
 function price(c: SectionContext, item: Product): Markup {
   const first = firstChoice(item);
   const before = first?.earlierPrice;
-  return html`<p class="product-price" data-price aria-live="polite">
+  // Whatever is chosen has to fit, in families that say it large.
+  const prices = new Set(item.variants.map((variant) => money(variant.price, c)));
+  return html`<p class="product-price ${widthClass(c, [...prices])}" data-price aria-live="polite">
     <s ${before ? null : html` hidden`}
       ><span class="aside">before </span><span data-before>${before ? money(before, c) : null}</span></s
     >

@@ -46,6 +46,7 @@ a:hover{text-decoration-thickness:2px}
 :focus-visible{outline:3px solid var(--link);outline-offset:3px}
 small,.note,.stock,caption{font-size:var(--small);line-height:var(--small-line)}
 .price,.product-price,td,.bill{font-variant-numeric:tabular-nums lining-nums}
+main :is(.price,.product-price,.sum,.quantity){overflow-wrap:normal}
 .price s,.product-price s{color:var(--soft)}
 .price b,.product-price s:not([hidden])+b{color:var(--sale);font-weight:var(--strong)}
 .price small{color:var(--soft)}
@@ -182,7 +183,8 @@ textarea{display:block}
 .summary{background:var(--raised);padding:1.5rem;position:sticky;top:1rem;display:grid;gap:1rem}
 .summary h2{font-size:var(--h3)}
 .summary .button{width:100%}
-.summary .buy-row .button{width:auto;padding-inline:1rem}
+.summary .buy-row .button{width:auto;flex:none;padding-inline:1rem}
+.summary .buy-row input{min-width:0}
 .summary ul{display:grid;gap:.5rem;font-size:var(--small)}
 .summary li{display:flex;justify-content:space-between;gap:1rem}
 .error-summary{border:2px solid var(--bad);padding:1rem 1.25rem}
