@@ -11,6 +11,8 @@ describe('words of mood', () => {
     ['It should feel sumptuous, warm and a bit gaudy.', ['warm', 'sumptuous', 'gaudy']],
     ['The website should look meticulous but cordial.', ['meticulous', 'cordial']],
     ['It should feel mellow, like sumptuous carpets.', ['mellow']],
+    ['The site should feel laid-back and down-to-earth, a bit old-fashioned.', ['laid-back', 'down-to-earth', 'old-fashioned']],
+    ['It should be warm-hearted.', ['warm']],
     ['It should be warm but never gaudy.', ['warm']],
     ['It should be opulent for older people.', ['opulent']],
     ['It should feel garish yellow.', []],

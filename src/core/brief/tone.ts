@@ -19,6 +19,14 @@ export interface Mood {
 /** How each word bends each axis that it speaks on (common practice; the values are ours). */
 const moods: Readonly<Record<string, Partial<Mood>>> = listed;
 
+/** Words of a text, listed ones with a hyphen whole. */
+const words = new RegExp(
+  `\\b(?:${Object.keys(moods)
+    .filter((word) => word.includes('-'))
+    .join('|')})\\b|[a-z]+`,
+  'gi',
+);
+
 /** What a word says on each axis; what is not listed says what the listed words say that mean nearly the same (by WordNet). */
 function moodOfWord(word: string): Partial<Mood> | null {
   if (Object.hasOwn(moods, word)) return moods[word] ?? null;
@@ -54,7 +62,7 @@ export function readTone(brief: string, sentences: readonly Sentence[], wishes: 
     const certain = wishes.has(sentence);
     if (!certain && !/\b(?:tone|mood|feel|style)\b/i.test(sentence.text)) continue;
     const raw = sentence.source.text;
-    for (const match of raw.matchAll(/[a-z]+(?:-fashioned)?/gi)) {
+    for (const match of raw.matchAll(words)) {
       const word = match[0].toLowerCase();
       if (
         !Object.hasOwn(moods, word) ||

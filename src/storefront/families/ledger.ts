@@ -54,7 +54,8 @@ main>section.contact{border-bottom:0}
 .shelf-order{border-block:1px solid var(--line);padding:.25rem 0}
 .stretches{padding-top:1.5rem}
 .product{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,5fr);gap:1.25rem clamp(2rem,5vw,4.5rem);padding-block:1.25rem clamp(3rem,6vw,5rem)}
-.crumbs{grid-column:1/-1;border-bottom:1px solid var(--line);padding-bottom:.6rem}
+.crumbs{display:flex;flex-wrap:wrap;gap:0 .4rem;align-items:baseline;grid-column:1/-1;border-bottom:1px solid var(--line);padding-bottom:.6rem}
+.crumbs .entry{display:inline;margin-left:auto;font-variant-numeric:tabular-nums lining-nums}
 .product-pictures{display:grid;gap:1px;grid-template-columns:repeat(3,1fr);align-content:start}
 .product-pictures figure:first-child,.product-pictures>.no-picture{grid-column:1/-1}
 .product-pictures img{width:100%;aspect-ratio:1;object-fit:cover}

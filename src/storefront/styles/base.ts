@@ -138,7 +138,6 @@ textarea{display:block}
 .fold{border-bottom:1px solid var(--line)}
 .fold summary{padding:.8rem 0;font-weight:var(--strong);cursor:pointer}
 .fold[open]{padding-bottom:1rem}
-.crumbs .entry{display:inline;float:right;font-variant-numeric:tabular-nums lining-nums}
 .buy-row{display:flex;gap:.75rem;align-items:flex-end;width:100%}
 .quantity{font-size:var(--small);display:block}
 .quantity span{display:block}
