@@ -31,6 +31,8 @@ const offered = 7;
 const slack = 0.3;
 /** How much being unlike the others weighs against fitting the brief. */
 const farness = 0.68;
+/** Nearer than this, two looks are one. */
+const sameLook = 0.02;
 /** From this style distance on, two looks are taken for those of two shops (found by looking). */
 const farApart = 0.5;
 
@@ -147,7 +149,7 @@ function spread(
   chosen: Candidate[],
   count: number,
   seen: readonly Candidate[],
-  { weight = farness, apart = 0.02 } = {},
+  { weight = farness, apart = 0 } = {},
 ): Candidate[] {
   const best = Math.max(...from.map((candidate) => candidate.fit));
   const fitting = from.filter((candidate) => candidate.fit >= best - slack);
@@ -159,7 +161,7 @@ function spread(
         const least = others.length ? Math.min(...others.map((other) => styleDistance(candidate, other))) : 1;
         return { candidate, least, value: weight * least + (1 - weight) * candidate.fit };
       })
-      .filter(({ least }) => least >= 0.02)
+      .filter(({ least }) => least >= sameLook)
       .sort((a, b) => b.value - a.value);
     const next = rated.find(({ least }) => least >= apart) ?? rated[0];
     if (!next) break;

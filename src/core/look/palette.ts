@@ -75,10 +75,13 @@ export function neutralOf({ l, c }: Pick<Lch, 'l' | 'c'>): 'black' | 'grey' | 'w
   return l < 0.35 ? 'black' : l > 0.955 ? 'white' : 'grey';
 }
 
+const refuses = (avoided: readonly string[], name: ReturnType<typeof neutralOf>): boolean =>
+  avoided.some((hex) => neutralOf(lchOf(hex)) === name);
+
 /** Where black, white or grey was refused, what would be one takes a hue instead. */
 function hued(colour: Lch, hue: number, avoided: readonly string[]): Lch {
   const name = neutralOf({ l: colour.l, c: colour.c - 0.002 });
-  if (!name || !avoided.some((hex) => neutralOf(lchOf(hex)) === name)) return colour;
+  if (!name || !refuses(avoided, name)) return colour;
   const instead = {
     black: { l: Math.max(colour.l, 0.23), c: 0.075 },
     grey: { l: colour.l, c: 0.042 },
@@ -184,7 +187,7 @@ export function makePalette(wish: PaletteWish): Palette {
   const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c.hex !== ground);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
-  const plain = wish.avoided.some((hex) => neutralOf(lchOf(hex)) === 'white') ? [] : ['#ffffff'];
+  const plain = refuses(wish.avoided, 'white') ? [] : ['#ffffff'];
   const on = (hex: string) =>
     readable(
       [...plain, text, ground].reduce((best, one) => (contrastRatio(one, hex) > contrastRatio(best, hex) ? one : best)),

@@ -1,4 +1,4 @@
-import { type PageOffer } from '../sections/offer';
+import { stockLine, type PageOffer } from '../sections/offer';
 import { addToCart, paintCount } from './cart';
 import { address, liveStock, loadRules, make, money, onPaint } from './ports';
 
@@ -28,16 +28,7 @@ async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<voi
   const stock = form.querySelector('[data-stock]');
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
   if (add) add.disabled = !variant || variant.stock === 0;
-  if (stock)
-    stock.textContent = !variant
-      ? 'This combination is not made.'
-      : variant.stock === null
-        ? ''
-        : variant.stock === 0
-          ? 'Sold out for now.'
-          : variant.stock <= 3
-            ? `Only ${variant.stock} left.`
-            : 'In stock.';
+  if (stock) stock.textContent = variant ? stockLine(variant.stock) : 'This combination is not made.';
   if (number && variant) number.max = String(variant.stock ?? 999);
   // Only the form of the page's own thing: lists beside it have forms too.
   const page = form.closest('.product');

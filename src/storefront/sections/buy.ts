@@ -3,7 +3,7 @@ import { type Product, type Variant } from '@/core/project';
 import { offerOf } from '@/core/site';
 import { money, stateOf, type SectionContext } from '../context';
 import { html, jsonIn, type Markup } from '../html';
-import { pageOffer } from './offer';
+import { pageOffer, stockLine } from './offer';
 
 /** More choices than these unfold from one line, whatever the family prefers: common practice for long lists. */
 const mostInSight = 12;
@@ -17,7 +17,7 @@ export function buyForm(c: SectionContext, item: Product, price: Markup | null):
   if (stockOf(item) === 0)
     return html`<div class="buy">
       ${price}
-      <p class="stock">Sold out for now.</p>
+      <p class="stock">${stockLine(0)}</p>
     </div>`;
   const offer = offerOf(c.shop, c.page);
   const first = firstChoice(item);
@@ -99,6 +99,3 @@ function choicesOf(c: SectionContext, item: Product, at: number): Choice[] {
     cost: differ && price !== undefined ? money(price, c) : '',
   }));
 }
-
-const stockLine = (stock: number | null): string =>
-  stock === null ? '' : stock === 0 ? 'Sold out for now.' : stock <= 3 ? `Only ${stock} left.` : 'In stock.';

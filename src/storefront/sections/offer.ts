@@ -22,3 +22,7 @@ export function pageOffer({ addresses }: Pick<Context, 'addresses'>, item: Produ
   const values = Object.fromEntries(item.variants.map((variant) => [variant.id, variant.values]));
   return { ...offer, options: item.options, values, pictures, before };
 }
+
+/** What a page says of the pieces that are left; nothing where they are not counted. */
+export const stockLine = (stock: number | null): string =>
+  stock === null ? '' : stock === 0 ? 'Sold out for now.' : stock <= 3 ? `Only ${stock} left.` : 'In stock.';

@@ -7,10 +7,11 @@ import { pattern } from './kinds/pattern';
 import { room } from './kinds/room';
 import { stillLife } from './kinds/stillLife';
 import { texture } from './kinds/texture';
-import { motifsFor, type Named } from './motifs';
+import { motifsFor, type Named } from './chosen';
 import { type Brush } from './sheet';
 
-export { motifOf, motifsFor, motifs, type Motif, type Named } from './motifs';
+export { motifOf, motifsFor, type Named } from './chosen';
+export { motifs, type Motif } from './motifs';
 export { drawMotif } from './sheet';
 
 /** A picture that is drawn for a shop, as an SVG document. */

@@ -1,5 +1,3 @@
-import { broaderTerms, headNoun } from '../../lexicon';
-
 /** A piece of a drawn thing: an outline in a box of 100 by 100 that stands on its lower edge, and how it is toned. */
 export type Piece = [outline: string, tone: 'body' | 'dark' | 'light' | 'trim'];
 
@@ -468,55 +466,3 @@ export const motifs: readonly Motif[] = [
     ],
   },
 ];
-
-const byWord = new Map(
-  motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word.replaceAll('_', ' '), motif] as const)),
-);
-
-const ofWord = (word: string): Motif | undefined => byWord.get(word) ?? byWord.get(word.replace(/s$/, ''));
-const ofAnyWord = (words: string): Motif | null => {
-  for (const word of words.toLowerCase().split(/[^a-z]+/)) {
-    const found = ofWord(word);
-    if (found) return found;
-  }
-  return null;
-};
-
-/** The thing that a noun is drawn as: its own drawing, or that of what it is a kind of. What only describes it is not drawn: a fish-market border is no fish. */
-function motifOfHead(name: string): Motif | null {
-  const noun = (headNoun(name) ?? name).toLowerCase();
-  const own = ofAnyWord(noun.split(/[^a-z]+/).reverse().join(' ')); // prettier-ignore
-  if (own) return own;
-  for (const term of broaderTerms(noun)) {
-    const found = byWord.get(term.toLowerCase());
-    if (found) return found;
-  }
-  return null;
-}
-
-/** What a shop says that it sells: where the thing itself has no drawing, what describes it may have one ("dog leads"). */
-export const motifOf = (name: string): Motif | null => motifOfHead(name) ?? ofAnyWord(name);
-
-/** The names of a shop's goods by who speaks: the brief, the shelves, the single things, whose names are often fancies. */
-export interface Named {
-  told: readonly string[];
-  shelves: readonly string[];
-  titles: readonly string[];
-}
-
-/** Voices of the brief and of a shelf beside that of a title; below this share of the loudest, a thing is chance (found by looking at shops). */
-const [toldVoice, shelfVoice, leastShare] = [8, 3, 0.2];
-
-/** The things that a shop is pictured with, loudest first; a parcel where none is known. */
-export function motifsFor({ told, shelves, titles }: Named, most = 4): Motif[] {
-  const votes = new Map<Motif, number>();
-  const vote = (motif: Motif | null, voice: number) => motif && votes.set(motif, (votes.get(motif) ?? 0) + voice);
-  for (const name of told) vote(motifOf(name), toldVoice);
-  for (const name of shelves) vote(motifOf(name), shelfVoice);
-  for (const name of titles.slice(0, 80)) vote(motifOfHead(name), 0.5);
-  const ranked = [...votes].sort((a, b) => b[1] - a[1]);
-  const loudest = ranked[0]?.[1] ?? 0;
-  const heard = ranked.filter(([, voice]) => voice >= loudest * leastShare).map(([motif]) => motif);
-  const parcel = motifs.find((motif) => motif.id === 'parcel');
-  return heard.length ? heard.slice(0, most) : parcel ? [parcel] : [];
-}
