@@ -104,6 +104,32 @@ test('an unknown project is said, with the way back', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'New shop' })).toBeVisible();
 });
 
+test('nothing can be pressed before the page answers, and a press is never lost', async ({ page }) => {
+  let release = () => {};
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/', { waitUntil: 'commit' });
+  const sample = page.getByRole('button', { name: 'Open the sample shop' });
+  await expect(sample).toBeVisible();
+  await expect(sample).toBeDisabled();
+  release();
+  await sample.click();
+  await expect(sample).toBeDisabled();
+  await page.waitForURL(/\/brief$/);
+});
+
+test('a worker that does not load is said, and what is saved stays', async ({ page }) => {
+  await page.route(/worker/, (route) => route.abort());
+  await newShop(page);
+  await expect(page.getByText(/A part of Arcatum did not load.* Reload the page/)).toBeVisible();
+  await page.unroute(/worker/);
+  await page.reload();
+  await writeBrief(page, brief);
+});
+
 test('making a site can be stopped, and nothing is published', async ({ page }) => {
   await openSample(page);
   await station(page, 'Publish');

@@ -14,12 +14,14 @@ export function OpenFile({
   accept,
   several = false,
   quiet = false,
+  disabled = false,
   onOpen,
   children,
 }: {
   accept: string[];
   several?: boolean;
   quiet?: boolean;
+  disabled?: boolean;
   onOpen: (files: OpenedFile[]) => void;
   children: ReactNode;
 }) {
@@ -37,7 +39,7 @@ export function OpenFile({
         })();
       }}
     >
-      <Look>{children}</Look>
+      <Look isDisabled={disabled}>{children}</Look>
     </FileTrigger>
   );
 }

@@ -10,6 +10,7 @@ import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './par
 import { createProject, createSample, download, duplicateProject, exportProject, importProject } from './projects';
 import { listProjects, loadHistory, removeForGood, saveHistory, setDeleted, type ShelfEntry } from './store';
 import { tokens } from './theme';
+import { useLive } from './useLive';
 import { when } from './when';
 
 const Hall = styled.main`
@@ -59,6 +60,7 @@ const List = styled.ul`
 /** All projects of this browser. */
 export function Shelf() {
   const router = useRouter();
+  const live = useLive();
   const [entries, setEntries] = useState<ShelfEntry[] | null>(null);
   const [busy, setBusy] = useState('');
   const [wrong, setWrong] = useState('');
@@ -86,6 +88,7 @@ export function Shelf() {
       });
   };
 
+  const still = !live || busy !== '';
   const open = (id: string) => router.push(`/project/${id}/brief`);
   const shown = entries?.filter((entry) => !entry.deleted) ?? [];
   const deleted = entries?.filter((entry) => entry.deleted) ?? [];
@@ -106,14 +109,21 @@ export function Shelf() {
         </div>
       </Title>
       <Row>
-        <Button onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}>
+        <Button
+          isDisabled={still}
+          onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}
+        >
           New shop
         </Button>
-        <QuietButton onPress={() => guarded('Opening the sample shop …', async () => open(await createSample(setBusy)))}>
+        <QuietButton
+          isDisabled={still}
+          onPress={() => guarded('Opening the sample shop …', async () => open(await createSample(setBusy)))}
+        >
           Open the sample shop
         </QuietButton>
         <OpenFile
           quiet
+          disabled={still}
           accept={['.zip', 'application/zip']}
           onOpen={([file]) =>
             file &&
@@ -127,6 +137,11 @@ export function Shelf() {
           Open a project file
         </OpenFile>
       </Row>
+      <noscript>
+        <Notice $kind="mend">
+          Arcatum makes shops with scripts, and this browser runs none here. Allow them, then reload the page.
+        </Notice>
+      </noscript>
       {busy ? <p role="status">{busy}</p> : null}
       {wrong ? (
         <div role="alert">

@@ -186,9 +186,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
       <Floor $whole={whole.has(station)}>
         <Sheet key={station} aria-label={station} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
-          {shop.fault ? (
-            <Notice $kind="mend">The shop could not be made: {shop.fault}. Take the last step back with Undo.</Notice>
-          ) : null}
+          {shop.fault ? <Notice $kind="mend">{shop.fault}</Notice> : null}
           <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} onOrders={setOrders} />
         </Sheet>
         {whole.has(station) ? null : (

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Project } from '@/core/project';
-import { ShopWorker } from '@/workers/client';
+import { ShopWorker, WorkerLost } from '@/workers/client';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
 
@@ -13,10 +13,16 @@ export interface ShopState {
   summary: Summary | null;
   /** Grows whenever the shop was made anew. */
   turn: number;
+  /** What went wrong and what to do about it. */
   fault: string;
   /** Hands over the page in sight whenever the shop was made anew: before the studio itself is drawn again. */
   watch: (watcher: Watcher) => () => void;
 }
+
+const faultOf = (error: unknown): string =>
+  error instanceof WorkerLost
+    ? error.message
+    : `The shop could not be made: ${error instanceof Error ? error.message : String(error)}. Take the last step back with Undo.`;
 
 /** Keeps a worker at work on a project: the shop is made again after every step, off the main thread, with the page in sight first. */
 export function useShop(project: Project | null, path: string): ShopState {
@@ -74,7 +80,7 @@ export function useShop(project: Project | null, path: string): ShopState {
       if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
     };
     const failed = (error: unknown) => {
-      if (!stale) setState((before) => ({ ...before, fault: error instanceof Error ? error.message : String(error) }));
+      if (!stale) setState((before) => ({ ...before, fault: faultOf(error) }));
     };
     const before = busy.current?.worker === worker ? busy.current.done : Promise.resolve();
     busy.current = { worker, done: before.then(make).catch(failed) };

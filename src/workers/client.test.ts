@@ -1,4 +1,4 @@
-import { ShopWorker, Stopped } from './client';
+import { ShopWorker, Stopped, WorkerLost } from './client';
 import { type Answer, type Ask, type Stop } from './protocol';
 
 /** A worker that keeps what it is sent and answers when told to. */
@@ -7,6 +7,7 @@ class Quiet {
   sent: (Ask | Stop)[] = [];
   ended = false;
   onmessage: ((event: { data: Answer }) => void) | null = null;
+  onerror: (() => void) | null = null;
   constructor() {
     Quiet.last = this;
   }
@@ -71,6 +72,17 @@ test('a job that is stopped says so, as something that is no fault', async () =>
   expect(Quiet.last.sent[1]).toEqual({ stop: id });
   Quiet.last.say({ id, error: 'stopped' });
   await expect(site).rejects.toBeInstanceOf(Stopped);
+});
+
+test('a worker that is lost is told to all who wait for it and to all who ask later', async () => {
+  const worker = new ShopWorker();
+  const waiting = [worker.ask('tokens', {}), worker.ask('paint', { path: '' })].map((asked) =>
+    expect(asked).rejects.toBeInstanceOf(WorkerLost),
+  );
+  Quiet.last.onerror?.();
+  await Promise.all(waiting);
+  await expect(worker.ask('tokens', {})).rejects.toThrow('Reload the page');
+  expect(Quiet.last.sent).toHaveLength(2);
 });
 
 test('an answer that nobody waits for is let go; a closed worker ends', () => {
