@@ -47,7 +47,7 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
       }
     }
     // Short words and prices stand whole in headings, labels and buttons.
-    for (const element of document.querySelectorAll('h1, h2, h3, label, legend, dt, th, button, .button, .name, .price')) {
+    for (const element of document.querySelectorAll('h1, h2, h3, label, legend, dt, th, button, .button, .name, .note, .price')) {
       if (!seen(element) || element.closest('.aside, .skip')) continue;
       const inside = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
       for (let node = inside.nextNode(); node; node = inside.nextNode())

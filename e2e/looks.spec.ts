@@ -22,7 +22,7 @@ const oneLong = `title,price,was,category,stock,size,option finish,description\n
   )
   .join('\n')}\n`;
 const short = 'Ox. We sell tea in Kyoto. It should feel quiet. Prices in yen.';
-const many = `title,price,category,stock,size\n${Array.from({ length: 500 }, (_, i) => `Tea no. ${i + 1},${300 + i},Shelf ${i % 9},${i % 7},${i % 2 ? 'Small' : 'Large'}`).join('\n')}\n`;
+const many = `title,price,was,category,stock,size\nChest of tea,128000,149000,Shelf 1,9,Small\nChest of tea,154000,,Shelf 1,9,Large\n${Array.from({ length: 498 }, (_, i) => `Tea no. ${i + 1},${300 + i},,Shelf ${i % 9},${i % 7},${i % 2 ? 'Small' : 'Large'}`).join('\n')}\n`;
 
 /** The usual list with pictures, wide, tall and square, and one thing without. */
 const [header = '', ...rows] = list.trim().split('\n');
@@ -99,7 +99,13 @@ const shops = [
     id: 'usual',
     brief,
     goods: pictured,
-    look: { 'look/only/home/featured': 'inverse', 'look/only/home/story': 'accent', 'look/mark': 'seal', 'look/markFoot': true },
+    look: {
+      'look/third': '#f3de5b',
+      'look/only/home/featured': 'inverse',
+      'look/only/home/story': 'accent',
+      'look/mark': 'seal',
+      'look/markFoot': true,
+    },
     pages: ['', 'shop/', 'goods/spoke-stainless/', 'cart/', 'checkout/'],
     at: ['phone', 'tablet', 'wide'],
   },
@@ -123,6 +129,7 @@ const shops = [
     brief: short,
     goods: many,
     look: {
+      'look/third': '#7a1f3d',
       'look/logo': 'broad.svg',
       'look/markSize': 2.5,
       'look/scheme': 'field',

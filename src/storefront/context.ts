@@ -131,11 +131,20 @@ export const pictured = ({ shop, addresses }: Pick<Context, 'shop' | 'addresses'
 export const fitClass = (context: Pick<Context, 'shop'>, text: string): string => widthClass(context, text.split(/[\s\u00ad-]+/));
 
 /** The same for pieces that are never parted, such as prices; the class says the width in em. */
-export function widthClass({ shop }: Pick<Context, 'shop'>, pieces: readonly string[]): string {
-  const { heading, family } = shop.look;
-  const widest = Math.max(0, ...pieces.map((piece) => runLength(heading, piece, family.caps)));
-  const em = Math.ceil(widest * 1.04 * 2) / 2;
+export const widthClass = ({ shop }: Pick<Context, 'shop'>, pieces: readonly string[]): string =>
+  fitOf(Math.max(0, ...pieces.map((piece) => headingLength(shop, piece))));
+
+const headingLength = ({ look }: Shop, text: string): number => runLength(look.heading, text, look.family.caps);
+
+function fitOf(width: number): string {
+  const em = Math.ceil(width * 1.04 * 2) / 2;
   return em > 3.5 && em <= longestFit ? `fit-${String(em).replace('.', '-')}` : em > longestFit ? 'fit-most' : '';
+}
+
+/** The same for a name that fills a square in several lines: neither its longest word nor all of it together may run out. */
+function squareClass({ shop }: Pick<Context, 'shop'>, text: string): string {
+  const words = text.split(/[\s\u00ad-]+/).map((word) => headingLength(shop, word));
+  return fitOf(Math.max(...words, 1.2 * Math.sqrt(headingLength(shop, text))));
 }
 
 /** Words wider than this, em, are broken. */
@@ -187,6 +196,10 @@ export function productPicture(
     decoding="async"
   />`;
 }
+
+/** The name of a thing without a picture, set large in the picture's place. */
+export const namePlate = (context: Context, { title }: Product): Markup =>
+  html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
 
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {

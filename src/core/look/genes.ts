@@ -39,7 +39,7 @@ export type Part = keyof typeof parts;
 /** Decisions of the seller that belong to a part, beside its genes. */
 export const partPlaces: Record<Part, readonly string[]> = {
   family: ['look/family'],
-  palette: ['look/scheme', 'look/harmony', 'look/mix', 'look/accent', 'look/second', 'look/ground', 'look/colours'],
+  palette: ['look/scheme', 'look/harmony', 'look/mix', 'look/accent', 'look/second', 'look/third', 'look/ground', 'look/colours'],
   type: ['look/heading', 'look/text'],
   shape: ['look/corner', 'look/rule', 'look/room', 'look/treatment', 'look/motion'],
   pictures: ['look/art'],

@@ -15,6 +15,8 @@ export {
   leastApart,
   neutralOf,
   makePalette,
+  coloursOf,
+  hasThird,
   paletteDistance,
   type ContrastPair,
   type Palette,

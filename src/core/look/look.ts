@@ -43,7 +43,9 @@ export interface Look {
 }
 
 const hex = z.string().regex(/^#[0-9a-f]{6}$/);
-const picks = ['accent', 'second', 'ground'] as const;
+const picks = ['accent', 'second', 'third', 'ground'] as const;
+
+const listed = new Intl.ListFormat('en-GB');
 
 /** So many broader terms of a trade say what kind of shop it is (found by reading chains). */
 const broaderHeard = 4;
@@ -222,7 +224,7 @@ export function makeLook(source: LookSource, decided: Decided): Look {
           : has('scheme', 'harmony', 'mix')
             ? 'You chose this mixture.'
             : asked.length
-              ? `The brief asks for ${asked.map((c) => c.name).join(' and ')}.`
+              ? `The brief asks for ${listed.format(asked.map((c) => c.name))}.`
               : 'The brief names no colour; these follow from its mood.',
       type: pair.because,
       shape: has('corner', 'rule', 'room', 'treatment', 'motion') ? 'You changed it.' : `It belongs to ${family.name}.`,
@@ -243,7 +245,7 @@ function unfitColours(asked: Look['asked'], palette: Palette): Look['unfit'] {
     .filter((colour) => !used.has(colour.hex))
     .map(({ hex: one, name }) => ({
       hex: one,
-      because: `${name === one ? one : `${name} (${one})`} has no place: a shop has one ground, one accent and one second colour.`,
+      because: `${name === one ? one : `${name} (${one})`} has no place: a shop has a ground and three colours beside it.`,
     }));
 }
 

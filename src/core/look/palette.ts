@@ -30,6 +30,9 @@ export interface Palette {
   link: string;
   second: string;
   onSecond: string;
+  /** A third colour, where three were asked for; else the second again. */
+  third: string;
+  onThird: string;
   sale: string;
   good: string;
   bad: string;
@@ -50,6 +53,7 @@ export interface PaletteWish {
   /** The seller's own picks. */
   accent?: string | undefined;
   second?: string | undefined;
+  third?: string | undefined;
   ground?: string | undefined;
 }
 
@@ -187,6 +191,8 @@ export function makePalette(wish: PaletteWish): Palette {
   const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c.hex !== ground);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
+  const third =
+    wish.third ?? carrying.find((c) => ![accent, second, ground, text].includes(c.hex) && c !== textWish)?.hex ?? second;
   const plain = refuses(wish.avoided, 'white') ? [] : ['#ffffff'];
   const on = (hex: string) =>
     readable(
@@ -214,6 +220,8 @@ export function makePalette(wish: PaletteWish): Palette {
     link: inkOf(accent, [second, text], grounds, textContrast),
     second,
     onSecond: on(second),
+    third,
+    onThird: on(third),
     sale,
     // Where red and green look alike, one is lighter.
     good: signal(152, [bad, text], dark ? 0.86 : 0.36),
@@ -251,6 +259,13 @@ function inkOf(colour: string, others: readonly string[], grounds: readonly stri
 /** Whether the accent is seen on the ground: by its lightness, or by its hue where both are light. */
 export const standsOut = ({ accent, ground }: Palette): boolean =>
   contrastRatio(accent, ground) >= 1.6 || difference(accent, ground) >= 24;
+
+/** Whether there is a third colour beside accent and second. */
+export const hasThird = ({ second, third }: Palette): boolean => third !== second;
+
+/** The colours of a palette by role. A third that is only the second again is left out, so that what would wear it keeps what else it has. */
+export const coloursOf = (palette: Palette): [role: string, hex: string][] =>
+  Object.entries(palette).filter(([role]) => hasThird(palette) || (role !== 'third' && role !== 'onThird'));
 
 /** How far the raised ground stands from the first. On grounds of middling lightness it moves to where the same text still reads. */
 function raisedStep(ground: string, lightness: number): number {
@@ -323,6 +338,7 @@ export function contrastPairs(palette: Palette): ContrastPair[] {
     ...onGrounds,
     pair('onAccent', 'accent'),
     pair('onSecond', 'second'),
+    ...(hasThird(palette) ? [pair('onThird', 'third')] : []),
     pair('rim', 'ground', 3),
     pair('rim', 'raised', 3),
   ];

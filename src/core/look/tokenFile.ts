@@ -6,6 +6,7 @@ import { faces, genericOf, type Face } from './faces';
 import { familyById } from './families';
 import { geneDecisions, type Genes } from './genes';
 import { type Look } from './look';
+import { coloursOf } from './palette';
 
 const toRgb = converter('rgb');
 const round = (n: number) => Number(n.toFixed(4));
@@ -28,7 +29,7 @@ export function writeTokens(look: Look, shop: string): string {
     $description: `The look of ${shop}.`,
     color: {
       $type: 'color',
-      ...Object.fromEntries(Object.entries(palette).map(([role, hex]) => [role, colourToken(hex as string)])),
+      ...Object.fromEntries(coloursOf(palette).map(([role, hex]) => [role, colourToken(hex)])),
     },
     font: { $type: 'fontFamily', heading: family(heading), text: family(text) },
     weight: { $type: 'fontWeight', heading: { $value: heading.heading }, strong: { $value: text.strong } },
@@ -142,10 +143,11 @@ const pixels = (value: unknown): number | null => {
 };
 
 /** Names under which other makers keep what a role of ours means; the first that is there is taken. */
-const roles: Record<'ground' | 'accent' | 'second', readonly string[]> = {
+const roles: Record<'ground' | 'accent' | 'second' | 'third', readonly string[]> = {
   ground: ['ground', 'background', 'bg', 'paper', 'surface'],
   accent: ['accent', 'primary', 'brand', 'main'],
   second: ['second', 'secondary', 'highlight', 'complement'],
+  third: ['third', 'tertiary'],
 };
 
 const genesSchema = z.object({ family: z.string() }).catchall(z.union([z.string(), z.number(), z.null()]));

@@ -54,7 +54,7 @@ const kinds: PlaceKind[] = [
     label: 'Correct a fact',
   },
   { pattern: /^look\/family$/, schema: name, label: 'Choose a family' },
-  { pattern: /^look\/(accent|second|ground)$/, schema: colour, label: 'Choose a colour' },
+  { pattern: /^look\/(accent|second|third|ground)$/, schema: colour, label: 'Choose a colour' },
   { pattern: /^look\/(heading|text)$/, schema: name, label: 'Choose a typeface' },
   { pattern: /^look\/mix$/, schema: minor, label: 'Mix another palette' },
   { pattern: /^look\/scheme$/, schema: name, label: 'Choose a ground' },

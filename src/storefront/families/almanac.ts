@@ -51,8 +51,8 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .shelf .section-head{margin-bottom:1rem}
 .shelf h1{color:var(--link)}
 .shelf-nav ul{gap:.35rem}
-.shelf-nav a{background:var(--raised);padding:.3rem .9rem;text-decoration:none;border-radius:.7rem .7rem 0 0;border-bottom:3px solid var(--line)}
-.shelf-nav [aria-current]{border-color:var(--link)}
+.shelf-nav a{background:var(--third,var(--raised));color:var(--on-third,inherit);padding:.3rem .9rem;text-decoration:none;border-radius:.7rem .7rem 0 0;border-bottom:3px solid var(--line)}
+.shelf-nav [aria-current]{border-color:var(--link);color:var(--on-third,var(--link))}
 .product{padding-top:1rem}
 .product-pictures img{border:var(--rule-w) solid var(--line);padding:clamp(4px,.6vw,9px);background:var(--raised)}
 .product-pictures figure:first-child img{border-radius:999px 999px 0 0;aspect-ratio:4/5;object-fit:var(--upright,cover)}
@@ -79,7 +79,7 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .top nav{position:absolute;right:0;top:8.5rem;z-index:2;width:var(--tab)}
 .top ul{display:grid;gap:.35rem;justify-items:end}
 .top li{width:100%}
-.top li a{display:block;background:var(--raised);border:1px solid var(--line);border-right:0;border-radius:.7rem 0 0 .7rem;padding:.45rem .75rem .45rem .9rem;font-size:var(--small);line-height:1.3;margin-left:.9rem}
+.top li a{display:block;background:var(--third,var(--raised));color:var(--on-third,inherit);border:1px solid var(--line);border-right:0;border-radius:.7rem 0 0 .7rem;padding:.45rem .75rem .45rem .9rem;font-size:var(--small);line-height:1.3;margin-left:.9rem}
 .top li a[aria-current]{margin-left:0;background:var(--link);color:var(--ground);border-color:var(--link);text-decoration:none!important}
 :root{--side:max(calc(var(--tab) + 1.5rem),calc((100vw - var(--wide))/2))}
 .top{padding-inline:var(--side)}

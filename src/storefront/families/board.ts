@@ -4,7 +4,7 @@ import { common } from './common';
 export const board = `
 ${common}
 :root{--part:minmax(0,1fr) minmax(0,3fr);--rule:var(--rule-w) solid var(--text);--loud:var(--head-weight) clamp(1.5rem,2.8vw,2.4rem)/1.1 var(--head);--wide:100rem}
-.top{display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:.25rem 2rem;align-items:center;background:var(--text);color:var(--ground);padding-block:.6rem}
+.top{display:grid;grid-template-columns:auto minmax(0,1fr) auto;gap:.25rem 2rem;align-items:center;background:var(--text);color:var(--ground);padding-block:.6rem;box-shadow:0 .4rem 0 var(--third,transparent)}
 .top .brand{font-size:1.7rem;line-height:1.1;letter-spacing:.01em}
 .top a:focus-visible{outline-color:var(--ground)}
 .top li a,.tools a{text-transform:uppercase;letter-spacing:var(--caps-track);font-size:var(--small);font-weight:var(--strong)}
@@ -30,6 +30,7 @@ main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;bor
 .good .name{font-size:clamp(1.35rem,2.6vw,2.15rem);line-height:1.05}
 .good .note{text-transform:none}
 .good .state{text-transform:uppercase;letter-spacing:var(--caps-track);font-size:var(--small);font-weight:var(--strong);box-shadow:inset 0 0 0 var(--rule-w) var(--text);padding:.15rem .6rem;justify-self:start;white-space:nowrap}
+.good:not(.low,.gone) .state{background:var(--third,transparent);color:var(--on-third,inherit)}
 .good.low .state{background:var(--second);color:var(--on-second);box-shadow:none}
 .good.gone .state{background:transparent;color:var(--soft);box-shadow:inset 0 0 0 var(--rule-w) var(--line)}
 .good.gone .name{text-decoration:line-through;text-decoration-thickness:2px;color:var(--soft)}

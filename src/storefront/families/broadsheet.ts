@@ -5,6 +5,7 @@ export const broadsheet = `
 ${common}
 :root{--part:minmax(0,1fr);--rule:1px solid var(--text);--loud:var(--head-weight) var(--h2)/1.15 var(--head);--wide:82rem;--col:clamp(1rem,1.9vw,1.9rem)}
 .top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 1.5rem;padding-bottom:0}
+.top{box-shadow:inset 0 .6rem 0 var(--third,transparent)}
 .top .brand{grid-column:1/-1;text-align:center;font-size:clamp(2.1rem,6.2vw,4.6rem);line-height:1.05;padding-block:.1em .25em;letter-spacing:-.01em}
 .top .mark{margin-inline:auto}
 .top nav,.top .tools{border-block:1px solid var(--text);padding-block:.3rem;font-size:var(--small);position:relative}
@@ -37,6 +38,7 @@ h2,.section-head{text-align:center}
 .good a{gap:.3rem}
 .good .thumb{order:0;margin-bottom:.25rem}
 .good .name{font-size:1.3rem;line-height:1.15}
+.good .named{--plate:.9;place-items:center;text-align:center;background:transparent;border-block:3px double var(--text)}
 .good .price{border-block:1px solid var(--line);padding:.25rem 0;margin-top:.2rem;align-self:end}
 .goods{grid-auto-flow:dense}
 .good:nth-child(8n+1){grid-column:span 2;grid-row:span 2}

@@ -34,8 +34,10 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .good .thumb{grid-column:1/-1;margin-bottom:.75rem;min-height:0}
 .good .thumb img,.good .thumb .no-picture{height:100%;aspect-ratio:1}
 .good:nth-child(9n+6) .thumb img,.good:nth-child(9n+6) .thumb .no-picture{aspect-ratio:2.06;object-fit:var(--lying,cover)}
+.good .named{place-items:center;text-align:center;outline:1px solid var(--line);outline-offset:-.6rem}
+.good .thumb .named .name{--in:11cqmin}
 .good .entry{display:block;grid-column:1/-1;color:var(--soft);font-size:var(--small);font-variant-numeric:oldstyle-nums}
-.good .entry::before{content:"no. "}
+.good .entry::before{content:"no. ";background:var(--third,transparent);color:var(--on-third,inherit)}
 .good .name{font-size:1.15rem;line-height:1.2}
 .good .price{grid-column:2;grid-row:3}
 .good .note{grid-column:1/-1}

@@ -54,4 +54,5 @@ h1,h2,.brand,.good .name{text-transform:var(--case)}
 export const colouredFields = `
 .good:nth-child(3n+1) .no-picture,.product-pictures>.no-picture{background:var(--accent);color:var(--on-accent)}
 .good:nth-child(3n+2) .no-picture{background:var(--second);color:var(--on-second)}
+.good:nth-child(3n) .no-picture{background:var(--third,var(--raised));color:var(--on-third,var(--soft))}
 `;

@@ -10,11 +10,11 @@ ${common}
 .top nav{margin-left:auto}
 .top ul{gap:.1rem 1.2rem}
 .tools a{font-weight:var(--strong)}
-.opening{display:block;padding-block:1.1rem 0!important;grid-column:1/-1}
+.opening{display:block;padding-block:1.1rem!important;grid-column:1/-1;background:var(--third,transparent);color:var(--on-third,inherit)}
 .opening.as-spoken .opening-words{display:flex;flex-wrap:wrap;align-items:baseline;gap:.35rem 1.25rem;max-width:none;container-type:normal}
 .opening-words>*+*{margin-top:0}
 .opening h1,.opening.as-spoken h1{font-size:var(--h2);line-height:1.2;letter-spacing:0}
-.opening .lead{font-size:var(--body);color:var(--soft);flex:1 1 20rem}
+.opening .lead{font-size:var(--body);color:var(--on-third,var(--soft));flex:1 1 20rem}
 .opening .button{min-height:2.25rem;padding:.2rem .9rem;font-size:.95rem;margin-left:auto}
 .opening.as-spoken .opening-words>p:last-child:not(.lead){margin-left:auto}
 .opening-pictures{display:none}
@@ -32,6 +32,7 @@ h2{font-size:var(--h3)}
 .good .thumb{margin-bottom:.4rem}
 .good .thumb img,.good .no-picture{border-radius:var(--soft-corner)}
 .good .name{font:400 1rem/1.3 var(--text-face);text-transform:none}
+.good .named{--plate:.8;place-items:start;aspect-ratio:3/2}
 .good .price{font-weight:var(--strong);align-self:end;font-size:1.05rem}
 .good .price small{font-weight:400}
 .quick{display:grid;grid-template-columns:3.6rem minmax(0,1fr);gap:.35rem;padding-top:.4rem}

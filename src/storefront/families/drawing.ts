@@ -12,10 +12,11 @@ body{background:linear-gradient(var(--grid) 1px,transparent 1px) 0 0/var(--sq) v
 .top .brand{font-size:1.15rem;line-height:1.5;font-weight:600}
 .top nav ul{gap:.1rem 1.5rem}
 .top nav,.top .tools{font-size:var(--small)}
+.top .tools{background:var(--third,var(--ground));color:var(--on-third,inherit)}
 .opening{display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);gap:clamp(2rem,5vw,5rem);padding-top:clamp(2rem,5vw,4rem)!important;align-items:center}
 .opening h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:1.15;position:relative;padding-top:1.4rem}
 .opening h1::before{content:"";position:absolute;left:0;top:0;width:4.5rem;border-top:1px solid var(--text)}
-.opening h1::after{content:"";position:absolute;left:4.5rem;top:-3px;width:7px;height:7px;background:var(--accent);border-radius:50%}
+.opening h1::after{content:"";position:absolute;left:4.5rem;top:-3px;width:7px;height:7px;background:var(--third,var(--accent));border-radius:50%}
 .opening .lead{font-size:var(--body);line-height:1.6;max-width:30rem}
 .opening-pictures{display:grid;grid-template-columns:repeat(3,1fr);gap:1.25rem 1rem}
 .opening-pictures>*{counter-increment:fig;position:relative}
@@ -34,6 +35,8 @@ h2{font-size:var(--h3)}
 .good a{grid-template-columns:auto minmax(0,1fr);gap:.1rem .6rem}
 .good .thumb{grid-column:1/-1;position:relative;margin-bottom:.35rem}
 .good .thumb img,.good .no-picture{border:1px solid var(--text);background:var(--raised)}
+.good .named{--plate:.62;place-items:center;text-align:center;background:linear-gradient(to top right,transparent calc(50% - .5px),var(--line) 0 calc(50% + .5px),transparent 0),linear-gradient(to bottom right,transparent calc(50% - .5px),var(--line) 0 calc(50% + .5px),transparent 0),var(--raised)}
+.good .thumb .named .name{--in:4cqmin;background:var(--raised)}
 .good .entry{display:block;color:var(--link);font-size:var(--small);line-height:1.5;white-space:nowrap}
 .good .entry::before{content:"Fig. "}
 .good .name{font-size:1rem;line-height:1.35}
@@ -45,7 +48,7 @@ h2{font-size:var(--h3)}
 .good a:hover .thumb img{outline:2px solid var(--link);outline-offset:3px}
 .why ul{gap:0 2rem}
 .why li{border-top:1px solid var(--text);padding:.9rem 0 1.4rem;position:relative}
-.why li::before{content:"";position:absolute;right:0;top:-4px;width:7px;height:7px;border-radius:50%;background:var(--accent)}
+.why li::before{content:"";position:absolute;right:0;top:-4px;width:7px;height:7px;border-radius:50%;background:var(--third,var(--accent))}
 .why .claim{font:400 var(--body)/1.5 var(--text-face)}
 .story,.questions,.contact,.categories,.why{display:grid;grid-template-columns:var(--part);gap:1.5rem 2rem}
 .contact>:not(h2),.story>.prose,.questions>:not(h2),.categories>ul,.why>ul{grid-column:2}

@@ -5,7 +5,7 @@ export const hanging = `
 ${common}
 :root{--part:minmax(0,2fr) minmax(0,10fr);--rule:0 solid transparent;--loud:400 var(--h2)/1.3 var(--head);--wide:92rem;--edge:clamp(1.25rem,3vw,2.75rem)}
 h1,h2,h3,.brand{font-weight:400}
-.top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 2rem;font-size:var(--small);align-items:start;padding-block:1.25rem}
+.top{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 2rem;font-size:var(--small);align-items:start;padding-block:1.25rem;box-shadow:inset 0 .5rem 0 var(--third,transparent)}
 .top .brand{font-size:1rem;line-height:1.5}
 .top nav{grid-row:2}
 .top ul{gap:0 1.1rem}
@@ -42,6 +42,8 @@ h2{font-size:var(--h3)}
 .good .name,.good .note,.good .price{display:inline;font-size:var(--small);font-family:var(--text-face);font-weight:400}
 .good .name{font-weight:var(--strong)}
 .good .name::after,.good .note:not(:empty)::after{content:"\\2c\\20";font-weight:400}
+.good .named{--plate:.62;place-items:start}
+.good .thumb .named .name::after{content:none}
 .goods.few{grid-template-columns:repeat(2,minmax(0,1fr))}
 .why.as-stacked ul{gap:0}
 .why .claim{max-width:30em}

@@ -23,7 +23,7 @@ main>section:not(.opening,.text,.shelf){padding-block:clamp(2.5rem,5vw,4.5rem);b
 .good{border-bottom:1px solid var(--line)}
 .good a{display:grid;grid-template-columns:3rem 4.5rem minmax(0,1fr) minmax(0,12rem) minmax(7rem,auto);gap:0 1.25rem;align-items:center;padding:.6rem 0;min-height:5.25rem}
 .good a:hover{background:var(--raised)}
-.good .entry{display:block;color:var(--soft);font-size:var(--small);font-variant-numeric:tabular-nums;padding-left:.35rem}
+.good .entry{display:grid;align-items:center;align-self:stretch;margin-block:-.6rem;background:var(--third,transparent);color:var(--on-third,var(--soft));font-size:var(--small);font-variant-numeric:tabular-nums;padding-left:.35rem}
 .good .name{font-size:var(--h3);line-height:1.2;font-weight:500}
 .good .note{font-size:var(--small)}
 .good .price{text-align:right;padding-right:.35rem}
@@ -86,7 +86,7 @@ main>section.contact{border-bottom:0}
 .top ul{justify-content:flex-start}
 }
 @media (max-width:600px){
-.good a{grid-template-columns:4rem minmax(0,1fr) auto;gap:0 .9rem}
+.good a{grid-template-columns:4rem minmax(0,1fr) fit-content(7.5rem);gap:0 .9rem}
 .good .entry{display:none}
 .good .thumb{grid-row:1/3}
 .good .name{align-self:end}

@@ -11,6 +11,7 @@ main>section,main>section.text,main>section.shelf,.product{padding-inline:0}
 .top .brand{font-size:1.9rem;line-height:1.15}
 .top nav,.top .tools{font-size:var(--small)}
 .top ul{justify-content:center;gap:0 1.1rem}
+.top{background:repeating-linear-gradient(-45deg,var(--third,transparent) 0 18px,transparent 18px 36px) 0 0/100% .6rem no-repeat var(--ground)}
 .top::after{content:"";width:100%;border-bottom:1px solid var(--line);padding-top:1rem}
 main{padding-bottom:clamp(2rem,6vw,5rem)}
 .opening{padding-top:1rem!important}

@@ -30,15 +30,23 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .section-head>:is(h1,h2){flex:none;max-width:100%}
 .section-head p{font-weight:600}
 .goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,17rem),1fr));gap:0}
-.good a{display:grid;grid-template-columns:1fr auto;align-items:end;height:100%;padding:0 1rem 1rem;background:var(--raised);border:3px solid var(--ground)}
+.good a{display:grid;grid-template-columns:minmax(min-content,1fr) minmax(0,auto);align-items:end;height:100%;padding:0 1rem 1rem;background:var(--raised);border:3px solid var(--ground)}
 .good .thumb{grid-column:1/-1;margin:0 -1rem 1rem;overflow:hidden}
 .good .thumb img{transition:transform .25s}
 .good a:hover .thumb img{transform:scale(1.04)}
 .good .name{font-size:1.5rem;line-height:1;grid-column:1/-1;text-transform:uppercase;padding-bottom:.6rem}
+.good .named{--plate:1.25;place-items:start;background:transparent!important;color:inherit!important}
+.good:has(.named):nth-child(4n+2) a{background:var(--accent);color:var(--on-accent)}
+.good:has(.named):nth-child(4n+2) :is(.note,.price b,.price s,.price small){color:inherit}
+.good:has(.named) .thumb{align-self:start}
+.good .thumb .named .name{line-height:.94}
 .good .price{font:800 1.75rem/1 var(--head);text-align:right}
 .good .price small{font:400 .95rem var(--text-face)}
 .good:nth-child(4n+1) a{background:var(--second);color:var(--on-second)}
 .good:nth-child(4n+1) :is(.note,.price b,.price s,.price small){color:inherit}
+.good:nth-child(4n+3) a{background:var(--third,var(--raised));color:var(--on-third,inherit)}
+.good:nth-child(4n+3) :is(.note,.price s,.price small){color:var(--on-third,var(--soft))}
+.good:nth-child(4n+3) .price b{color:var(--on-third,var(--sale))}
 .onward{margin-top:2rem;font-size:var(--h3);font-weight:700}
 .why{background:var(--text);color:var(--ground);padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
 .why h2{font-size:var(--h3);margin-bottom:1.5rem;font-weight:700}
@@ -55,7 +63,7 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .questions dl{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,18rem),1fr));gap:0 2.5rem;margin-top:1.5rem}
 .questions dl div{border-top:3px solid var(--text);padding:1rem 0 1.75rem}
 .questions dt{font-weight:700;margin-bottom:.25rem}
-.contact{background:var(--second);color:var(--on-second)}
+.contact{background:var(--third,var(--second));color:var(--on-third,var(--on-second))}
 .contact a{color:inherit}
 .contact address{font:800 clamp(1.5rem,4.4vw,3.5rem)/1.15 var(--head);margin-top:1.25rem}
 .shelf{padding-block:clamp(1.5rem,4vw,3rem) var(--rest)}

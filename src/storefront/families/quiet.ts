@@ -1,5 +1,6 @@
 /** Quiet room: one thing at a time, a narrow column off the middle, wide silence. */
 export const quiet = `
+body{background:linear-gradient(var(--third,transparent),var(--third,transparent)) 0 0/.75rem 100% no-repeat var(--ground)}
 :root{--rest:clamp(5rem,13vw,11rem)}
 .top{display:grid;grid-template-columns:1fr auto;gap:.25rem 2rem;padding:clamp(1.25rem,3vw,2.5rem) var(--edge);font-size:var(--small);align-items:var(--stand,baseline)}
 .top .brand{font-size:1.15rem;grid-column:1;font-weight:500}
@@ -28,6 +29,7 @@ h2{font-size:var(--h3);font-weight:500;color:var(--soft)}
 .goods{padding-bottom:clamp(3rem,10vw,9rem)}
 .good a{display:grid;grid-template-columns:1fr auto;gap:.15rem 1rem}
 .good .thumb{grid-column:1/-1;margin-bottom:.75rem}
+.good .named{--plate:.5}
 .good .name{font-size:1.05rem;font-weight:500}
 .good .note{grid-column:1}
 .good .price{grid-column:2;grid-row:2;text-align:right;color:var(--soft)}

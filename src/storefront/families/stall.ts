@@ -5,7 +5,7 @@ export const stall = `
 ${common}${colouredFields}
 :root{--part:minmax(0,1fr);--rule:2px dashed var(--link);--loud:var(--head-weight) var(--h2)/1.2 var(--head);--bite:15px;--card:min(var(--soft-corner),18px)}
 .top{display:flex;flex-wrap:wrap;gap:.25rem 1.75rem;align-items:center;justify-content:space-between;background:var(--ground);padding-block:calc(3.1rem + .6rem) .6rem;position:relative}
-.top::before{content:"";position:absolute;inset:0 0 auto;height:2.9rem;background:repeating-linear-gradient(90deg,var(--accent) 0 40px,var(--raised) 40px 80px);mask:radial-gradient(20px 1.3rem at 50% 0,currentColor 97%,transparent) 0 100%/40px 1.3rem repeat-x,linear-gradient(currentColor,currentColor) 0 0/100% calc(100% - 1.25rem) no-repeat}
+.top::before{content:"";position:absolute;inset:0 0 auto;height:2.9rem;background:repeating-linear-gradient(90deg,var(--accent) 0 40px,var(--raised) 40px 80px,var(--third,var(--accent)) 80px 120px,var(--raised) 120px 160px);mask:radial-gradient(20px 1.3rem at 50% 0,currentColor 97%,transparent) 0 100%/40px 1.3rem repeat-x,linear-gradient(currentColor,currentColor) 0 0/100% calc(100% - 1.25rem) no-repeat}
 .top .brand{font-size:1.7rem;line-height:1.15;color:var(--link)}
 .top li a,.tools a{font-weight:var(--strong)}
 .opening{text-align:center;display:grid;justify-items:center;gap:clamp(1.5rem,3vw,2.5rem);padding-top:clamp(1.25rem,3vw,2.5rem)!important}
@@ -34,6 +34,8 @@ main>section{position:relative}
 .good .thumb{width:100%}
 .good .thumb img,.good .no-picture{border-radius:calc(var(--card)*.7)}
 .good .name{font-size:1.2rem;line-height:1.2;padding-top:.5rem}
+.good .named{place-items:center}
+.good .thumb .named .name{transform:rotate(-3deg)}
 .good .price{width:100%;border-top:2px dashed var(--line);padding-top:.75rem;margin-top:.6rem;font:var(--head-weight) 1.45rem/1.2 var(--head);min-height:3.1rem;color:var(--link)}
 .good .price small{font:400 .95rem var(--text-face)}
 .onward{text-align:center}

@@ -1,7 +1,7 @@
 import { stockOf } from '@/core/goods';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
-import { type Context, particulars, priceTag, productPicture, stateOf } from '../context';
+import { namePlate, type Context, particulars, priceTag, productPicture, stateOf } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { pageOffer } from './offer';
 
@@ -17,12 +17,15 @@ function item(context: Context, product: Product, i: number, eager: number, numb
   const left = stockOf(product);
   const gone = left === 0;
   const note = particulars(product);
+  const [picture] = product.pictures;
+  const named = card.names && !(picture && context.addresses.picture(picture));
   return html`<li class="good${gone ? ' gone' : card.state && left !== null && left <= 3 ? ' low' : ''}">
     <a href="${context.addresses.page(`goods/${product.slug}/`)}"
       ><span class="entry" aria-hidden="true">${String(number).padStart(2, '0')}</span
-      ><span class="thumb">${productPicture(context, product, product.pictures[0], { eager: i < eager, decorative: true })}</span
-      ><span class="name">${product.title}</span
-      >${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span class="note"
+      ><span class="thumb"
+        >${named ? namePlate(context, product) : productPicture(context, product, picture, { eager: i < eager, decorative: true })}</span
+      >${named ? null : html`<span class="name">${product.title}</span>`}${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span
+        class="note"
         >${card.state && gone ? '' : note}</span
       >${card.state ? html`<span class="state">${stateOf(left)}</span>` : null}${priceTag(context, product)}</a
     >${card.quick && !gone ? quickBuy(context, product) : null}

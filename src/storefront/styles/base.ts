@@ -66,6 +66,8 @@ main :is(.price,.product-price,.sum,.quantity){overflow-wrap:normal}
 .no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
 .product-pictures>.no-picture{aspect-ratio:3/2}
 .no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
+.good .named{container-type:size;place-items:end start;color:var(--text)}
+.good .thumb .named .name{--in:7cqmin;display:block;padding:var(--in);font:var(--head-weight) min(calc((98cqmin - 2*var(--in))/var(--fit,1)),calc(var(--plate,1)*20cqmin))/1.06 var(--head);color:inherit;text-wrap:balance}
 ${marks}
 ${standing}
 .top a,.foot a{color:inherit;text-decoration:none}
@@ -78,8 +80,9 @@ ${standing}
 .good a{color:inherit;text-decoration:none}
 .good .name{font-family:var(--head);font-weight:var(--head-weight)}
 .good a:hover .name{text-decoration:underline;text-underline-offset:.2em;text-decoration-thickness:1px}
-.good.gone .thumb{opacity:.55}
-.good .note{color:var(--soft)}
+.good.gone .thumb:not(:has(.named)){opacity:.55}
+.good.gone .named .name{text-decoration:line-through;text-decoration-thickness:.06em}
+.good .note{color:var(--soft);overflow-wrap:break-word}
 .entry{display:none}
 .thumb img{width:100%;aspect-ratio:1;object-fit:cover}
 .shelf-nav ul,.shelf-order ul{display:flex;flex-wrap:wrap;gap:.1rem 1.25rem}

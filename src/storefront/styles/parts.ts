@@ -61,7 +61,7 @@ export const parts = `
 .buy-one.as-under .plate img{aspect-ratio:16/9;object-fit:var(--lying,cover)}
 .buy-one h2{font-size:var(--h1);line-height:var(--h1-line)}
 .buy-one .words>p{max-width:var(--measure)}
-.offer.as-band{background:var(--second);color:var(--on-second)}
+.offer.as-band{background:var(--third,var(--second));color:var(--on-third,var(--on-second))}
 .offer.as-band a{color:inherit}
 .offer.as-notice .words{border:2px solid var(--text);padding:1.5rem}
 .tables{display:grid;gap:2.5rem}

@@ -1,4 +1,14 @@
-import { fluid, genericOf, standInFor, subsetsFor, type Face, type Look, type Subset, type TypeStep } from '@/core/look';
+import {
+  coloursOf,
+  fluid,
+  genericOf,
+  standInFor,
+  subsetsFor,
+  type Face,
+  type Look,
+  type Subset,
+  type TypeStep,
+} from '@/core/look';
 import { type Addresses, type Shop } from '@/core/site';
 
 const percent = (n: number) => `${(n * 100).toFixed(2)}%`;
@@ -65,7 +75,7 @@ const step = (name: string, size: TypeStep) =>
 export function tokens(shop: Shop, addresses: Addresses): string {
   const { look } = shop;
   const { palette, heading, text, scale, shape, family } = look;
-  const colours = Object.entries(palette)
+  const colours = coloursOf(palette)
     .map(([role, hex]) => `--${role.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`)}:${hex};`)
     .join('');
   const steps = (['body', 'small', 'h3', 'h2', 'h1', 'display'] as const).map((name) => step(name, scale[name])).join('');

@@ -14,7 +14,7 @@ export const broadsheet: Family = {
   schemes: ['paper', 'white', 'tinted'],
   shape: { corner: 0, rule: 1, room: 0.9, treatment: 'plain', motion: 'none' },
   bands: {},
-  card: { about: true },
+  card: { about: true, names: true },
   product: { order: ['name', 'buy', 'about', 'facts'], choices: 'ticks' },
   art: 'room',
   arrangements: {

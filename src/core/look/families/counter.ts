@@ -14,7 +14,7 @@ export const counter: Family = {
   schemes: ['white', 'paper', 'tinted'],
   shape: { corner: 4, rule: 1, room: 0.8, treatment: 'plain', motion: 'none' },
   bands: { head: 'accent', foot: 'raised' },
-  card: { quick: true },
+  card: { quick: true, names: true },
   product: { order: ['name', 'price', 'buy', 'facts', 'about'], choices: 'rows', folds: true },
   art: 'pattern',
   arrangements: { questions: 'folded', story: 'columns', details: 'table', opening: 'spoken' },

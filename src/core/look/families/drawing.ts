@@ -14,7 +14,7 @@ export const drawing: Family = {
   schemes: ['tinted', 'white', 'paper', 'night'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'settled', motion: 'none' },
   bands: {},
-  card: {},
+  card: { names: true },
   product: { order: ['name', 'price', 'facts', 'about', 'buy'], choices: 'ticks' },
   art: 'still-life',
   arrangements: { steps: 'row', details: 'table', 'buy-one': 'beside', numbers: 'ledger', questions: 'open' },

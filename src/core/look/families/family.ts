@@ -83,7 +83,13 @@ export interface Family {
   /** The grounds of head and foot, where they are not those of the page. */
   bands: { head?: Band; foot?: Band };
   /** What its lists say of each thing beside name and price. */
-  card: { about?: boolean; state?: boolean; quick?: boolean };
+  card: {
+    about?: boolean;
+    state?: boolean;
+    quick?: boolean;
+    /** Where a thing has no picture, its name stands in the picture's place, set large. */
+    names?: boolean;
+  };
   product: ProductForm;
   /** The kind of pictures that are made for it. */
   art: string;

@@ -14,7 +14,7 @@ export const hanging: Family = {
   schemes: ['white', 'paper', 'night'],
   shape: { corner: 0, rule: 1, room: 1.2, treatment: 'plain', motion: 'gentle' },
   bands: {},
-  card: {},
+  card: { names: true },
   product: { order: ['name', 'about', 'facts', 'buy'], choices: 'menu' },
   art: 'texture',
   arrangements: { gallery: 'wall', opening: 'pictured', story: 'column', hours: 'line', contact: 'line', why: 'stacked' },

@@ -14,7 +14,7 @@ export const poster: Family = {
   schemes: ['paper', 'field', 'tinted', 'white', 'night'],
   shape: { corner: 0, rule: 3, room: 1, treatment: 'plain', motion: 'gentle' },
   bands: { head: 'accent', foot: 'text' },
-  card: {},
+  card: { names: true },
   product: { order: ['name', 'price', 'buy', 'about', 'facts'], choices: 'tiles' },
   art: 'texture',
   arrangements: {},

@@ -14,7 +14,7 @@ export const quiet: Family = {
   schemes: ['paper', 'tinted', 'white', 'night'],
   shape: { corner: 0, rule: 1, room: 1.3, treatment: 'plain', motion: 'gentle' },
   bands: {},
-  card: {},
+  card: { names: true },
   product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'words' },
   art: 'landscape',
   arrangements: {

@@ -14,7 +14,7 @@ export const stall: Family = {
   schemes: ['field', 'tinted', 'paper'],
   shape: { corner: 99, rule: 2, room: 1, treatment: 'plain', motion: 'gentle' },
   bands: { foot: 'accent' },
-  card: {},
+  card: { names: true },
   product: { order: ['name', 'price', 'about', 'buy', 'facts'], choices: 'tiles' },
   art: 'pattern',
   arrangements: { categories: 'pictures', steps: 'row', reviews: 'all', why: 'abreast' },

@@ -1,4 +1,4 @@
-import { difference, isBright, hexOf, isLike, lchOf, type Palette } from '../../look';
+import { difference, hasThird, isBright, hexOf, isLike, lchOf, type Palette } from '../../look';
 import { type Outlines } from '../outlines';
 import { type Motif, type Piece } from './motifs';
 
@@ -39,13 +39,19 @@ export function wash({ palette, avoided }: Pick<Brush, 'palette' | 'avoided'>, h
 
 /** Colours that things of a shop are drawn in: its own, light and dark, never nearer to the ground than the eye can tell. */
 export function inksOf(brush: Pick<Brush, 'palette' | 'avoided'>): string[] {
-  const { accent, second, text, ground } = brush.palette;
+  const { accent, second, third, text, ground } = brush.palette;
   const light = lchOf(ground).l;
   // A strong light colour is told from a light ground by its hue; darkened it would be another colour.
   const clear = (hex: string) => (difference(hex, ground) < 16 ? tone(hex, light > 0.6 ? -0.22 : 0.25) : hex);
   // Shades of yellow are olive, so a light strong accent stands as it is, among shades of the second colour.
   const shaded = isBright(lchOf(accent)) ? second : accent;
-  return [accent, second, wash(brush, shaded, 0.55), wash(brush, second, 0.65), blend(text, shaded, 0.3)].map(clear);
+  return [
+    accent,
+    second,
+    hasThird(brush.palette) ? third : wash(brush, shaded, 0.55),
+    wash(brush, second, 0.65),
+    blend(text, shaded, 0.3),
+  ].map(clear);
 }
 
 const pieces = (inner: readonly Piece[], fills: Record<Piece[1], string>): string =>

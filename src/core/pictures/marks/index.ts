@@ -1,4 +1,4 @@
-import { type Palette } from '../../look';
+import { hasThird, type Palette } from '../../look';
 import { canSet } from '../outlines';
 import { markKinds } from './kinds';
 import { initials, inkOfLines, type Drawn, type Mark, type MarkKind, type MarkSource } from './mark';
@@ -69,6 +69,8 @@ export function cardFile(mark: Drawn, palette: Palette, ground = palette.ground)
   const card = frame(mark, { width: 1200, height: 630 }, palette.text, ground, 0.62);
   return card.replace(
     '</svg>',
-    `<rect y="594" width="1200" height="36" fill="${palette.accent}"/><rect y="582" width="1200" height="12" fill="${palette.second}"/></svg>`,
+    `<rect y="594" width="1200" height="36" fill="${palette.accent}"/><rect y="582" width="1200" height="12" fill="${palette.second}"/>${
+      hasThird(palette) ? `<rect y="570" width="1200" height="12" fill="${palette.third}"/>` : ''
+    }</svg>`,
   );
 }

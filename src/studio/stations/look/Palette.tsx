@@ -22,6 +22,7 @@ import {
   contrastRatio,
   differenceToAll,
   harmonies,
+  hasThird,
   readable,
   schemes,
   type Look,
@@ -36,7 +37,7 @@ import { Specimen } from './Specimen';
 
 const Pots = styled.ul`
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(2, 1fr);
   border: 1px solid ${tokens.ink};
   li {
     min-width: 0;
@@ -146,10 +147,11 @@ const Figures = styled.table`
   }
 `;
 
-const pots: { role: 'ground' | 'accent' | 'second'; label: string; on: keyof Palette }[] = [
+const pots: { role: 'ground' | 'accent' | 'second' | 'third'; label: string; on: keyof Palette }[] = [
   { role: 'ground', label: 'Ground', on: 'text' },
   { role: 'accent', label: 'Accent', on: 'onAccent' },
   { role: 'second', label: 'Second', on: 'onSecond' },
+  { role: 'third', label: 'Third', on: 'onThird' },
 ];
 
 const roleNames: Record<keyof Palette, string> = {
@@ -164,6 +166,8 @@ const roleNames: Record<keyof Palette, string> = {
   link: 'Links',
   second: 'second',
   onSecond: 'Text on second',
+  third: 'third',
+  onThird: 'Text on third',
   sale: 'Sale price',
   good: 'Good',
   bad: 'Wrong',
@@ -197,7 +201,7 @@ export const PalettePart = memo(function PalettePart({ look, piece, palettes, on
         {pots.map(({ role, label, on }) => (
           <li key={role}>
             <ColourPot
-              label={label}
+              label={role === 'third' && !hasThird(palette) ? 'Third, as the second' : label}
               hex={palette[role]}
               ink={palette[on]}
               grounds={role === 'ground' ? [] : [palette.ground, palette.raised]}

@@ -1,7 +1,7 @@
 'use client';
 
 import styled from 'styled-components';
-import { contrastRatio, type Face, type Palette } from '@/core/look';
+import { contrastRatio, hasThird, type Face, type Palette } from '@/core/look';
 import { type Summary } from '@/workers/protocol';
 import { stackOf } from './FaceStyles';
 
@@ -109,7 +109,14 @@ export function Specimen({ palette, heading, text, caps, corner, piece, small = 
           )}
         </div>
       </div>
-      <div className="thing" style={{ background: palette.second, color: palette.onSecond }}>
+      <div
+        className="thing"
+        style={{
+          background: palette.second,
+          color: palette.onSecond,
+          ...(hasThird(palette) ? { borderLeft: `${small ? 6 : 12}px solid ${palette.third}` } : {}),
+        }}
+      >
         {piece.product?.picture ? (
           <img src={piece.product.picture} alt="" style={small ? { minHeight: 40 } : undefined} />
         ) : (
