@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // The main job without a browser. Bundles the command line when its sources are newer than the bundle, then runs it.
-import { existsSync, mkdirSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensurePackages } from '../scripts/ensure.mjs';
 
@@ -23,9 +23,11 @@ if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
   await buildAssets();
   const { build } = await import('esbuild');
   mkdirSync(join(root, 'dist'), { recursive: true });
+  // Several may be started at once: each makes its own, and the bundle is at any moment a whole one.
+  const made = `${bundle}.${process.pid}`;
   await build({
     entryPoints: [join(root, 'src/cli/main.ts')],
-    outfile: bundle,
+    outfile: made,
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -34,6 +36,7 @@ if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
     logLevel: 'error',
     banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
   });
+  renameSync(made, bundle);
 }
 const { main } = await import(bundle);
 process.exitCode = await main(process.argv.slice(2), join(root, 'public'));
