@@ -1,5 +1,6 @@
 import { broaderTerms, headNoun } from '../../lexicon';
-import { motifs, type Motif } from './motifs';
+import { type Motif } from './motif';
+import { motifs } from './motifs';
 
 const byWord = new Map(
   motifs.flatMap((motif) => motif.words.split(' ').map((word) => [word.replaceAll('_', ' '), motif] as const)),
@@ -39,14 +40,17 @@ export interface Named {
 
 /** How loud each speaks; below this share of the loudest, a thing is chance (found by looking at shops). */
 const voices = { told: 8, shelf: 3, title: 0.5 };
-const leastShare = 0.2;
+const leastShare = 0.5;
+
+/** "Candles and soap" are two. */
+const apart = (name: string): string[] => name.split(/,|&|\band\b/);
 
 /** The things that a shop is pictured with, loudest first; a parcel where none is known. */
 export function motifsFor({ told, shelves, titles }: Named, most = 4): Motif[] {
   const votes = new Map<Motif, number>();
   const vote = (motif: Motif | null, voice: number) => motif && votes.set(motif, (votes.get(motif) ?? 0) + voice);
-  for (const name of told) vote(motifOf(name), voices.told);
-  for (const name of shelves) vote(motifOf(name), voices.shelf);
+  for (const name of told.flatMap(apart)) vote(motifOf(name), voices.told);
+  for (const name of shelves.flatMap(apart)) vote(motifOf(name), voices.shelf);
   for (const name of titles.slice(0, 80)) vote(motifOfHead(name), voices.title);
   const ranked = [...votes].sort((a, b) => b[1] - a[1]);
   const loudest = ranked[0]?.[1] ?? 0;

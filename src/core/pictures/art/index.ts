@@ -11,7 +11,8 @@ import { motifsFor, type Named } from './chosen';
 import { type Brush } from './sheet';
 
 export { motifOf, motifsFor, type Named } from './chosen';
-export { motifs, type Motif } from './motifs';
+export { type Motif } from './motif';
+export { motifs } from './motifs';
 export { drawMotif } from './sheet';
 
 /** A picture that is drawn for a shop, as an SVG document. */

@@ -1,6 +1,6 @@
 import { difference, hasThird, isBright, hexOf, isLike, lchOf, type Palette } from '../../look';
 import { type Outlines } from '../outlines';
-import { type Motif, type Piece } from './motifs';
+import { type Motif, type Piece } from './motif';
 
 /** What a picture is composed from. */
 export interface Brush {

@@ -1,4 +1,4 @@
-import { type Motif } from '../motifs';
+import { type Motif } from '../motif';
 import { wash, disc, dots, drawMotif, inksOf, one, rect, round, stipple, tone, type Brush, type Placed } from '../sheet';
 
 /**
