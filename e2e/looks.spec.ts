@@ -63,6 +63,19 @@ const groundsOf = (page: Page, part: string, role: string) =>
     return ['none', wanted];
   }, role);
 
+/** Whether a colour is worn anywhere on a page: by a field, an edge, a stripe or a shadow. */
+const wears = (page: Page, rgb: string) =>
+  page.evaluate(
+    (wanted) =>
+      [...document.querySelectorAll('body, body *')].some((element) =>
+        [null, '::before', '::after'].some((pseudo) => {
+          const { backgroundColor, backgroundImage, boxShadow } = getComputedStyle(element, pseudo);
+          return [backgroundColor, backgroundImage, boxShadow].join(' ').includes(wanted);
+        }),
+      ),
+    rgb,
+  );
+
 /** Takes a choice of a thing, in whatever form its family offers it. */
 async function choose(page: Page, option: string, value: string): Promise<void> {
   const menu = page.getByRole('combobox', { name: option });
@@ -189,6 +202,7 @@ for (const { id: family, bands } of families)
           const [found, wanted] = await groundsOf(page, part, role);
           expect([shop.id, path, part, found]).toEqual([shop.id, path, part, wanted]);
         }
+        if (shop.id === 'usual' && path === '') expect(await wears(page, 'rgb(243, 222, 91)')).toBe(true);
         for (const size of shop.at) {
           await page.setViewportSize({ width: sizes[size], height: 844 });
           await page.waitForTimeout(60);

@@ -1,10 +1,12 @@
 import { chance } from '../chance';
 import {
+  coloursOf,
   contrastPairs,
   contrastRatio,
   difference,
   differenceToAll,
   harmonies,
+  hasThird,
   hueDistance,
   isLike,
   lchOf,
@@ -71,6 +73,35 @@ test('colours that were asked for are there as they were asked for, and prominen
       // Of two pale colours one is the ground; a shop can't stand on both.
       if (!prominent.includes(hex) && lchOf(hex).l <= 0.86) fail(`${hex} is missing`, wish({ wanted }), palette);
   }
+});
+
+test('three colours that were asked for are all there, and what is written on each can be read', () => {
+  expect(makePalette(wish({ wanted: ['#87ceeb', '#c8202b', '#f3de5b'] }))).toMatchObject({
+    accent: '#87ceeb',
+    second: '#c8202b',
+    third: '#f3de5b',
+  });
+  for (let i = 0; i < 400; i++) {
+    const wanted = [colour(), colour(), colour()].filter((hex) => lchOf(hex).l <= 0.86);
+    const palette = makePalette(wish({ wanted, scheme: one(schemes).id, seed: i }));
+    const roles = [palette.ground, palette.accent, palette.second, palette.third, palette.text];
+    for (const hex of wanted) if (!roles.includes(hex)) fail(`${hex} is missing`, wish({ wanted }), palette);
+    for (const [on, text] of [
+      ['second', 'onSecond'],
+      ['third', 'onThird'],
+    ] as const)
+      expect(contrastRatio(palette[text], palette[on])).toBeGreaterThanOrEqual(4.5);
+  }
+});
+
+test('where no third colour is asked for, the second stands in its place and nothing tells of a third', () => {
+  const palette = makePalette(wish({ wanted: ['#1f4fa8', '#c8202b'] }));
+  expect([palette.third, palette.onThird]).toEqual([palette.second, palette.onSecond]);
+  expect(hasThird(palette)).toBe(false);
+  expect(coloursOf(palette).map(([role]) => role)).not.toContain('third');
+  expect(contrastPairs(palette).map(({ on }) => on)).not.toContain('third');
+  const picked = makePalette(wish({ wanted: ['#1f4fa8'], third: '#f3de5b' }));
+  expect([hasThird(picked), picked.third]).toEqual([true, '#f3de5b']);
 });
 
 test('keeps clear of hues that were refused, in every role that has a hue', () => {

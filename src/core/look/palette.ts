@@ -80,7 +80,7 @@ export function neutralOf({ l, c }: Pick<Lch, 'l' | 'c'>): 'black' | 'grey' | 'w
 }
 
 const refuses = (avoided: readonly string[], name: ReturnType<typeof neutralOf>): boolean =>
-  avoided.some((hex) => neutralOf(lchOf(hex)) === name);
+  name !== null && avoided.some((hex) => neutralOf(lchOf(hex)) === name);
 
 /** Where black, white or grey was refused, what would be one takes a hue instead. */
 function hued(colour: Lch, hue: number, avoided: readonly string[]): Lch {
@@ -172,7 +172,8 @@ export function makePalette(wish: PaletteWish): Palette {
   const text = readable(
     textWish?.hex ?? hexOf(hueful({ l: dark ? 0.95 : 0.21, c: Math.min(0.02, 0.004 + a.c / 6), h: tint })),
     grounds,
-    8,
+    // Text at its strongest is white, or nearly: where white was refused, somewhat less has to do.
+    dark && refuses(wish.avoided, 'white') ? 6 : 8,
   );
   const soft = readable(hexOf(hueful({ l: dark ? 0.78 : 0.45, c: Math.min(0.025, 0.006 + a.c / 6), h: tint })), grounds);
   const line = hexOf(hueful({ l: dark ? g.l + 0.16 : g.l - 0.13, c: Math.min(0.06, g.c + 0.008), h: g.c < 0.002 ? a.h : g.h }));
@@ -191,14 +192,21 @@ export function makePalette(wish: PaletteWish): Palette {
   const secondWanted = wish.harmony ? undefined : carrying.find((c) => c.hex !== accent && c !== textWish && c.hex !== ground);
   const asked = wish.second ?? secondWanted?.hex;
   const second = asked ?? tellApart(hexOf(free2), [accent, ground], wish.avoided);
-  const third =
-    wish.third ?? carrying.find((c) => ![accent, second, ground, text].includes(c.hex) && c !== textWish)?.hex ?? second;
+  // What the seller's own picks put in the place of an asked-for colour is not brought back as a third one.
+  const placed = [carrying[0], secondWanted, textWish].map((one) => one?.hex).concat(accent, second, ground, text);
+  const third = wish.third ?? carrying.find(({ hex }) => !placed.includes(hex))?.hex ?? second;
   const plain = refuses(wish.avoided, 'white') ? [] : ['#ffffff'];
-  const on = (hex: string) =>
-    readable(
+  const on = (hex: string) => {
+    const best = readable(
       [...plain, text, ground].reduce((best, one) => (contrastRatio(one, hex) > contrastRatio(best, hex) ? one : best)),
       [hex],
     );
+    if (!refuses(wish.avoided, neutralOf(lchOf(best)))) return best;
+    // Some hues are black as soon as they are dark; others near by are not.
+    const { l } = lchOf(best);
+    const others = [0, 30, -30, 60, -60].map((turn) => readable(hexOf({ l, c: 0.075, h: leading + turn }), [hex]));
+    return others.find((one) => !refuses(wish.avoided, neutralOf(lchOf(one)))) ?? best;
+  };
 
   const signal = (h: number, from: readonly string[], l = dark ? 0.76 : 0.46) =>
     readableApart(clearOf({ l, c: 0.14, h }, wish.avoided), grounds, from, wish.avoided);

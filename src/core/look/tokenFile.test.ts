@@ -13,8 +13,12 @@ const source: LookSource = {
 };
 
 test('a look that is saved and loaded is the same look', () => {
-  for (const family of ['stall', 'letter', 'board']) {
-    const look = makeLook(source, decide({ 'look/family': family, 'look/mix': 2, 'look/corner': 8 }));
+  for (const [family, more] of [
+    ['stall', {}],
+    ['letter', { 'look/third': '#f3de5b' }],
+    ['board', { 'look/second': '#c8202b' }],
+  ] as const) {
+    const look = makeLook(source, decide({ 'look/family': family, 'look/mix': 2, 'look/corner': 8, ...more }));
     const read = readTokens(writeTokens(look, 'Bello'));
     if (!read.ok) throw new Error(read.say);
     expect(read.value.notes).toEqual([]);
@@ -23,7 +27,7 @@ test('a look that is saved and loaded is the same look', () => {
       decide(read.value.decisions),
     );
     expect(again.genes).toEqual(look.genes);
-    for (const role of ['ground', 'accent', 'second'] as const) expect(again.palette[role]).toBe(look.palette[role]);
+    for (const role of ['ground', 'accent', 'second', 'third'] as const) expect(again.palette[role]).toBe(look.palette[role]);
   }
 });
 
