@@ -1,7 +1,8 @@
 #!/usr/bin/env node
 // The main job without a browser. Bundles the command line when its sources are newer than the bundle, then runs it.
-import { existsSync, mkdirSync, readdirSync, renameSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { alone } from '../scripts/alone.mjs';
 import { ensurePackages } from '../scripts/ensure.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
@@ -17,14 +18,15 @@ function newest(folder) {
 }
 
 const sources = ['core', 'storefront', 'cli'].map((room) => newest(join(root, 'src', room)));
-if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
+const isStale = () => !existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources);
+
+async function makeBundle() {
+  if (!isStale()) return;
   ensurePackages();
   const { buildAssets } = await import('../scripts/assets.mjs');
   await buildAssets();
   const { build } = await import('esbuild');
-  mkdirSync(join(root, 'dist'), { recursive: true });
-  // Several may be started at once: each makes its own, and the bundle is at any moment a whole one.
-  const made = `${bundle}.${process.pid}`;
+  const made = `${bundle}.new`;
   await build({
     entryPoints: [join(root, 'src/cli/main.ts')],
     outfile: made,
@@ -36,7 +38,10 @@ if (!existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(...sources)) {
     logLevel: 'error',
     banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
   });
+  // Whole at any moment, for those who start it meanwhile.
   renameSync(made, bundle);
 }
+
+if (isStale()) await alone(join(root, 'dist', 'building'), makeBundle);
 const { main } = await import(bundle);
 process.exitCode = await main(process.argv.slice(2), join(root, 'public'));

@@ -1,10 +1,9 @@
 // Prepares what the app serves and ships: the shop's small scripts, fonts with their licences, the sample shop.
 import { build } from 'esbuild';
-import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { buildFaces } from './faces.mjs';
 import { buildLexicon } from './lexicon.mjs';
-import { writeWhole } from './whole.mjs';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
 
@@ -35,15 +34,15 @@ export async function buildAssets(said = false) {
 
   const scripts = {};
   for (const name of ['shop', 'till', 'search']) scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
-  writeWhole(
+  writeFileSync(
     path('src/storefront/scripts.generated.ts'),
     `// Made by scripts/assets.mjs from src/storefront/scripts.\nexport const scripts: Record<string, string> = ${JSON.stringify(scripts, null, 1)};\n`,
   );
 
   mkdirSync(path('public/window'), { recursive: true });
-  for (const [name, text] of Object.entries(scripts)) writeWhole(path(`public/window/${name}.js`), text);
-  writeWhole(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
-  writeWhole(path('public/window/index.html'), frame);
+  for (const [name, text] of Object.entries(scripts)) writeFileSync(path(`public/window/${name}.js`), text);
+  writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
+  writeFileSync(path('public/window/index.html'), frame);
 
   await buildFaces();
   mkdirSync(path('public/raster'), { recursive: true });
@@ -59,13 +58,13 @@ export async function buildAssets(said = false) {
     ['Countries, their names and currencies', readFileSync(path('node_modules/world-countries/LICENSE'), 'utf8')],
     ['Surveyed colour names: xkcd colour survey, CC0', 'https://creativecommons.org/publicdomain/zero/1.0/'],
   ];
-  writeWhole(
+  writeFileSync(
     path('public/data-licenses.txt'),
     notices.map(([what, text]) => `${what}\n\n${text.trim()}\n`).join(`\n${'-'.repeat(72)}\n\n`),
   );
 
   cpSync(path('demo'), path('public/demo'), { recursive: true });
-  writeWhole(path('public/demo/pictures.json'), JSON.stringify(readdirSync(path('demo/pictures')).sort()));
+  writeFileSync(path('public/demo/pictures.json'), JSON.stringify(readdirSync(path('demo/pictures')).sort()));
 
   const weight = (text) => `${(gzipSync(text).length / 1024).toFixed(1)} kB`;
   if (said)

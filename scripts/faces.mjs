@@ -1,7 +1,6 @@
 // Measures the typefaces that ship with Arcatum, from their own outlines, and lays out their files, licences and outlines for marks.
 import * as fontkit from 'fontkit';
-import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync } from 'node:fs';
-import { writeWhole } from './whole.mjs';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import wawoff2 from 'wawoff2';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
@@ -153,7 +152,7 @@ async function measure(face) {
     if (file)
       Object.assign(glyphs, outlines(await open(`${folder}/${file}`, variable ? face.heading : 400), range(codes)), glyphs);
   }
-  writeWhole(
+  writeFileSync(
     path(`public/outlines/${face.id}.json`),
     JSON.stringify({
       cap: Math.round((head.capHeight * 1000) / em),
@@ -206,7 +205,7 @@ export async function buildFaces() {
   mkdirSync(path('public/outlines'), { recursive: true });
   const measured = {};
   for (const face of faces) measured[face.id] = await measure(face);
-  writeWhole(
+  writeFileSync(
     made,
     `// Measured by scripts/faces.mjs from the typefaces that ship with Arcatum.\nimport { type Measures } from './measures';\n\nexport const measured: Record<string, Measures> = ${JSON.stringify(measured, null, 0)};\n`,
   );

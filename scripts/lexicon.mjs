@@ -1,7 +1,6 @@
 // Packs open data into modules that the core reads: nouns with their broader terms, adjectives, places, countries, surveyed colour names.
 // Sources: WordNet 3.1 (Princeton University), GeoNames (CC BY 4.0), the countries list by M. Ledoze (ODbL), the xkcd colour survey (CC0).
-import { readFileSync } from 'node:fs';
-import { writeWhole } from './whole.mjs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { deflateSync, strToU8 } from 'fflate';
 
@@ -218,7 +217,7 @@ const moduleOf = (name, text) =>
 
 export function buildLexicon() {
   const synsets = readSynsets();
-  const into = (file, text) => writeWhole(path(`src/core/lexicon/${file}.generated.ts`), text);
+  const into = (file, text) => writeFileSync(path(`src/core/lexicon/${file}.generated.ts`), text);
   into('nouns', moduleOf('packedNouns', JSON.stringify(packed(packNouns(synsets, readLemmas())))));
   into('verbs', moduleOf('packedVerbs', JSON.stringify(packed(packVerbs()))));
   into('adjectives', moduleOf('packedMoodWords', JSON.stringify(packed(packMoodWords()))));

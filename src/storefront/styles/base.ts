@@ -66,7 +66,7 @@ main :is(.price,.product-price,.sum,.quantity){overflow-wrap:normal}
 .no-picture{display:grid;place-items:center;aspect-ratio:1;width:100%;background:var(--raised);color:var(--soft);container-type:inline-size}
 .product-pictures>.no-picture{aspect-ratio:3/2;container-type:size}
 .no-picture span{font:var(--head-weight) clamp(1rem,38cqi,5rem)/1 var(--head)}
-.product-pictures>.no-picture span{display:block;font-size:92cqmin;text-box:trim-both cap alphabetic;color:color-mix(in oklab,currentColor 20%,transparent)}
+.product-pictures>.no-picture span{display:block;font-size:68cqmin;text-box:trim-both cap alphabetic;color:color-mix(in oklab,currentColor 20%,transparent)}
 .good .named{container-type:size;place-items:end start;color:var(--text)}
 .good .thumb .named .name{--in:7cqmin;display:block;padding:var(--in);font:var(--head-weight) min(calc((98cqmin - 2*var(--in))/var(--fit,1)),calc(var(--plate,1)*20cqmin))/1.06 var(--head);color:inherit;text-wrap:balance}
 ${marks}
