@@ -1,8 +1,18 @@
 import localforage from 'localforage';
 import { z } from 'zod';
-import { historySchema, readProject, startHistory, type History } from '@/core/project';
+import {
+  goodsApart,
+  historySchema,
+  listsOf,
+  readProject,
+  startHistory,
+  withGoods,
+  type History,
+  type Project,
+} from '@/core/project';
 
 const projects = () => localforage.createInstance({ name: 'arcatum', storeName: 'projects' });
+const goodsLists = () => localforage.createInstance({ name: 'arcatum', storeName: 'goods' });
 const entries = () => localforage.createInstance({ name: 'arcatum', storeName: 'shelf' });
 const keys = () => localforage.createInstance({ name: 'arcatum', storeName: 'keys' });
 
@@ -31,6 +41,12 @@ async function kept<T>(write: () => Promise<T>): Promise<T> {
   }
 }
 
+/** Where a list of goods is stored already: it is written once, not with every step after it. */
+const storedAs = new WeakMap<Project['goods'], string>();
+/** The lists that the stored history of a project names, as far as this page knows. */
+const named = new Map<string, string[]>();
+const prefix = (project: string) => `${project}/`;
+
 export async function saveHistory(history: History, deleted = false): Promise<void> {
   const { project } = history;
   const entry: ShelfEntry = {
@@ -40,20 +56,53 @@ export async function saveHistory(history: History, deleted = false): Promise<vo
     products: project.goods.products.length,
     deleted,
   };
+  const fresh = new Map<Project['goods'], string>();
+  const { stored, lists } = goodsApart(history, (goods) => {
+    const known = storedAs.get(goods) ?? fresh.get(goods);
+    if (known?.startsWith(prefix(project.id))) return known;
+    const key = prefix(project.id) + crypto.randomUUID();
+    fresh.set(goods, key);
+    return key;
+  });
   await kept(async () => {
-    await projects().setItem(project.id, history);
+    // Lists first: a history never names one that is not there.
+    for (const [goods, key] of fresh) {
+      await goodsLists().setItem(key, goods);
+      storedAs.set(goods, key);
+    }
+    await projects().setItem(project.id, stored);
     await entries().setItem(project.id, entry);
   });
+  const before = named.get(project.id) ?? [];
+  named.set(project.id, [...lists.keys()]);
+  for (const key of before) if (!lists.has(key)) await goodsLists().removeItem(key);
 }
 
 /** A project with its history. A history that can't be read any more is left behind; the project itself never is. */
 export async function loadHistory(id: string): Promise<History | string> {
   const stored: unknown = await projects().getItem(id);
   if (stored === null) return 'This project is not in this browser. Open its file, or choose another from the list.';
-  const whole = historySchema.safeParse(stored);
-  if (whole.success) return whole.data;
-  const inner = z.looseObject({ project: z.unknown() }).safeParse(stored);
-  const project = readProject(inner.success ? inner.data.project : stored);
+  const keys = listsOf(stored);
+  const lists = new Map<string, unknown>();
+  for (const key of keys) lists.set(key, await goodsLists().getItem(key));
+  const filled = withGoods(stored, lists);
+  const whole = historySchema.safeParse(filled);
+  if (whole.success) {
+    const { project, past, future } = whole.data;
+    named.set(id, keys);
+    // The project's own list was read into a new one; those of the steps are as they came.
+    const own = keys[0];
+    if (own !== undefined) storedAs.set(project.goods, own);
+    const keyOf = new Map([...lists].map(([key, list]) => [list, key]));
+    for (const { before, after } of [...past, ...future])
+      for (const { goods } of [before, after]) {
+        const key = goods && keyOf.get(goods);
+        if (goods && key) storedAs.set(goods, key);
+      }
+    return whole.data;
+  }
+  const inner = z.looseObject({ project: z.unknown() }).safeParse(filled);
+  const project = readProject(inner.success ? inner.data.project : filled);
   return project.ok ? startHistory(project.value) : project.say;
 }
 
@@ -75,6 +124,7 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
 export async function removeForGood(id: string): Promise<void> {
   await projects().removeItem(id);
   await entries().removeItem(id);
+  for (const key of await goodsLists().keys()) if (key.startsWith(prefix(id))) await goodsLists().removeItem(key);
 }
 
 const ownerSchema = z.object({ address: z.string(), key: z.string() });

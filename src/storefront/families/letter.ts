@@ -13,7 +13,7 @@ main>section,main>section.text,main>section.shelf,.product{padding-inline:0}
 .top ul{justify-content:center;gap:0 1.1rem}
 .top{background:repeating-linear-gradient(-45deg,var(--third,transparent) 0 18px,transparent 18px 36px) 0 0/100% .6rem no-repeat var(--ground)}
 .top::after{content:"";width:100%;border-bottom:1px solid var(--line);padding-top:1rem}
-main{padding-bottom:clamp(2rem,6vw,5rem)}
+main{padding-bottom:clamp(2rem,6vw,5rem);margin-top:-1px}
 .opening{padding-top:1rem!important}
 .opening h1{font-size:min(var(--h2),calc(99cqi/var(--fit,1)));line-height:1.3;letter-spacing:0;text-wrap:pretty}
 .opening .lead{font-size:var(--body);line-height:1.65}
