@@ -58,6 +58,39 @@ test('the table is sorted and searched', async ({ page }) => {
   await expect(page.getByText('Nothing in the list has “zeppelin” in it.')).toBeVisible();
 });
 
+test('a long list is brought in whole, its table goes on as it is scrolled, and it is there after the page was opened anew', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  const rows = Array.from({ length: 4000 }, (_, i) => `Part ${i + 1},${i + 1}.00,Shelf ${i % 7}`);
+  await station(page, 'Goods');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a list' }).click();
+  const buffer = Buffer.from(`title,price,category\n${rows.join('\n')}\n`);
+  await (await chooser).setFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer });
+  await expect(page.getByText('4000 products with 4000 variants are in.')).toBeVisible({ timeout: 30_000 });
+  const table = page.getByRole('grid', { name: 'Goods' });
+  await expect
+    .poll(async () => {
+      await table.evaluate((grid) => grid.scrollTo(0, grid.scrollHeight));
+      const last = await table.getByRole('rowheader').last().textContent();
+      return Number(last?.replace(/\D/g, ''));
+    })
+    .toBeGreaterThan(300);
+  await page.getByLabel('Find in the list').fill('part 3999');
+  await expect(table.getByRole('rowheader', { name: 'Part 3999' })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('heading', { name: 'No goods yet' })).toBeVisible();
+  await page.getByRole('button', { name: /^Redo/ }).click();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('4000 products, 4000 variants.')).toBeVisible();
+  await expect(shopWindow(page).locator('body')).toHaveCount(0);
+  await station(page, 'Plan');
+  await expect(shopWindow(page).getByRole('link', { name: 'Shop', exact: true }).first()).toBeVisible();
+});
+
 test('a picture is added and found by the name that the list gives it', async ({ page }) => {
   await newShop(page);
   await pasteList(page, 'title,price,picture\nDot,5,Dot.PNG\n');

@@ -1,10 +1,18 @@
-import { newProject, readProjectFile, startHistory, writeProjectFile, type Picture, type Project } from '@/core/project';
+import {
+  newProject,
+  readProjectFile,
+  startHistory,
+  writeProjectFile,
+  type Picture,
+  type Product,
+  type Project,
+} from '@/core/project';
 import { importGoods } from '@/core/goods';
 
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
-import { loadHistory, saveHistory } from './store';
+import { goodsStored, loadHistory, saveHistory } from './store';
 
 const now = () => new Date().toISOString();
 
@@ -34,6 +42,28 @@ export async function keepPictures(
     notes.push(...kept.value.notes);
   }
   return { pictures, refused, notes };
+}
+
+/** So many products cross from the worker at a time without the page being felt to stop. */
+const atATime = 1500;
+
+/** Has the worker read a list of goods, and fetches it in pieces. */
+export async function readList(
+  worker: ShopWorker,
+  list: { project: string; name: string; bytes: Uint8Array; currency: string },
+): Promise<Result<Project['goods']>> {
+  const read = await worker.ask('import', list);
+  if (!read.ok) return read;
+  const { rest, products: count, keptAs } = read.value;
+  const products: Product[] = [];
+  while (products.length < count) {
+    const piece = await worker.ask('products', { from: products.length, count: atATime });
+    if (!piece.length) return fail('Another list was opened meanwhile.');
+    products.push(...piece);
+  }
+  const goods = { ...rest, products };
+  if (keptAs) goodsStored(goods, keptAs);
+  return ok(goods);
 }
 
 /** A project with pictures more. One of a name that is there already takes its place, as the list of goods calls it. */

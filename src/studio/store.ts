@@ -10,9 +10,9 @@ import {
   type History,
   type Project,
 } from '@/core/project';
+import { isGoodsKeyOf, newGoodsKey, readGoods, removeAllGoods, removeGoods, writeGoods } from '@/workers/goodsStore';
 
 const projects = () => localforage.createInstance({ name: 'arcatum', storeName: 'projects' });
-const goodsLists = () => localforage.createInstance({ name: 'arcatum', storeName: 'goods' });
 const entries = () => localforage.createInstance({ name: 'arcatum', storeName: 'shelf' });
 const keys = () => localforage.createInstance({ name: 'arcatum', storeName: 'keys' });
 
@@ -45,7 +45,11 @@ async function kept<T>(write: () => Promise<T>): Promise<T> {
 const storedAs = new WeakMap<Project['goods'], string>();
 /** The lists that the stored history of a project names, as far as this page knows. */
 const named = new Map<string, string[]>();
-const prefix = (project: string) => `${project}/`;
+
+/** The key that a list is stored under, where it is. */
+export const goodsKey = (goods: Project['goods']): string | undefined => storedAs.get(goods);
+/** Tells that a list is stored already: the worker that reads one writes it too. */
+export const goodsStored = (goods: Project['goods'], key: string): void => void storedAs.set(goods, key);
 
 export async function saveHistory(history: History, deleted = false): Promise<void> {
   const { project } = history;
@@ -59,15 +63,15 @@ export async function saveHistory(history: History, deleted = false): Promise<vo
   const fresh = new Map<Project['goods'], string>();
   const { stored, lists } = goodsApart(history, (goods) => {
     const known = storedAs.get(goods) ?? fresh.get(goods);
-    if (known?.startsWith(prefix(project.id))) return known;
-    const key = prefix(project.id) + crypto.randomUUID();
+    if (known && isGoodsKeyOf(project.id, known)) return known;
+    const key = newGoodsKey(project.id);
     fresh.set(goods, key);
     return key;
   });
   await kept(async () => {
     // Lists first: a history never names one that is not there.
     for (const [goods, key] of fresh) {
-      await goodsLists().setItem(key, goods);
+      await writeGoods(key, goods);
       storedAs.set(goods, key);
     }
     await projects().setItem(project.id, stored);
@@ -75,7 +79,7 @@ export async function saveHistory(history: History, deleted = false): Promise<vo
   });
   const before = named.get(project.id) ?? [];
   named.set(project.id, [...lists.keys()]);
-  for (const key of before) if (!lists.has(key)) await goodsLists().removeItem(key);
+  for (const key of before) if (!lists.has(key)) await removeGoods(key);
 }
 
 /** A project with its history. A history that can't be read any more is left behind; the project itself never is. */
@@ -84,7 +88,7 @@ export async function loadHistory(id: string): Promise<History | string> {
   if (stored === null) return 'This project is not in this browser. Open its file, or choose another from the list.';
   const keys = listsOf(stored);
   const lists = new Map<string, unknown>();
-  for (const key of keys) lists.set(key, await goodsLists().getItem(key));
+  for (const key of keys) lists.set(key, await readGoods(key));
   const filled = withGoods(stored, lists);
   const whole = historySchema.safeParse(filled);
   if (whole.success) {
@@ -124,7 +128,7 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
 export async function removeForGood(id: string): Promise<void> {
   await projects().removeItem(id);
   await entries().removeItem(id);
-  for (const key of await goodsLists().keys()) if (key.startsWith(prefix(id))) await goodsLists().removeItem(key);
+  await removeAllGoods(id);
 }
 
 const ownerSchema = z.object({ address: z.string(), key: z.string() });

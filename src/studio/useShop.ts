@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Project } from '@/core/project';
+import { goodsKey } from './store';
 import { ShopWorker, WorkerLost } from '@/workers/client';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
@@ -66,9 +67,10 @@ export function useShop(project: Project | null, path: string): ShopState {
       const { goods, ...rest } = project;
       const known = sent.current?.worker === worker && sent.current.goods === goods;
       sent.current = { worker, goods };
+      const kept = goodsKey(goods);
       const page = await worker.ask('open', {
         project: rest,
-        goods: known ? null : goods,
+        goods: known ? null : kept ? { keptAs: kept } : goods,
         pictureUrls: Object.fromEntries(urls.current),
         path: watchers.current.size ? inSight.current : null,
       });

@@ -1,5 +1,4 @@
 import { type Reading } from '@/core/brief';
-import { type ImportedGoods } from '@/core/goods';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import {
@@ -12,7 +11,7 @@ import {
 } from '@/core/plan';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
-import { type DecisionValue, type Picture, type Project } from '@/core/project';
+import { type DecisionValue, type Picture, type Product, type Project } from '@/core/project';
 import { type Result } from '@/core/result';
 import { type Exceptions, type LooksKind, type MarkChoice, type ShopDifference, type Target } from '@/core/site';
 import { type TillRules } from '@/core/till';
@@ -90,6 +89,14 @@ export interface Summary {
   ease: Ease;
 }
 
+/** A list that was read, without its products. */
+export interface ImportedList {
+  rest: Omit<Project['goods'], 'products'>;
+  products: number;
+  /** Where it is stored; null where storage took it not. */
+  keptAs: string | null;
+}
+
 export interface PaintedPage {
   path: string;
   html: string;
@@ -106,12 +113,12 @@ export interface Progress {
 export interface Jobs {
   /**
    * Makes the shop anew and paints the page that is in sight, if one is: what the seller waits for comes first, the rest is asked after it.
-   * `goods` is null where they are the same as last time: a long list is not sent with every decision.
+   * `goods` is null where they are the same as last time, and a key where they are in storage: a long list is not sent with every decision.
    */
   open: {
     give: {
       project: Omit<Project, 'goods'>;
-      goods: Project['goods'] | null;
+      goods: Project['goods'] | { keptAs: string } | null;
       pictureUrls: Record<string, string>;
       path: string | null;
     };
@@ -155,7 +162,9 @@ export interface Jobs {
   cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */
   tokens: { give: Record<string, never>; get: string };
-  import: { give: { bytes: Uint8Array; currency: string }; get: Result<ImportedGoods> };
+  /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
+  import: { give: { project: string; name: string; bytes: Uint8Array; currency: string }; get: Result<ImportedList> };
+  products: { give: { from: number; count: number }; get: Product[] };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }
 

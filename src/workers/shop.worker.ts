@@ -43,6 +43,7 @@ import {
 import { rework, wordsPlace } from '@/core/words';
 import { storefront } from '@/storefront';
 import { browserCodec, packPixels } from './codec';
+import { newGoodsKey, readGoods, writeGoods } from './goodsStore';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
 import { summarise } from './summary';
@@ -53,6 +54,8 @@ provideRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm'
 
 let shop: Shop | null = null;
 let goods: Project['goods'] | null = null;
+/** The list that was read last, and the key that it is stored under. */
+let imported: { key: string; goods: Project['goods'] } | null = null;
 let current: Project | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
@@ -110,6 +113,15 @@ async function loadOutlines(face: string): Promise<boolean> {
 }
 
 const target: Target = { kind: 'preview', address: 'https://preview.example/' };
+
+/** The goods that a shop is to be made of: as they were, or sent, or from where they are stored. */
+async function goodsGiven(given: Jobs['open']['give']['goods']): Promise<Project['goods'] | null> {
+  if (!given) return goods;
+  if (!('keptAs' in given)) return given;
+  if (imported?.key === given.keptAs) return imported.goods;
+  // What the page has opened it has looked at, so it is what it was written as.
+  return (await readGoods(given.keptAs)) as Project['goods'] | null;
+}
 
 function opened(): Shop {
   if (!shop) throw new Error('No project is open.');
@@ -229,7 +241,7 @@ const saidElsewhere = (of: Shop, place: string): string[] =>
 
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
-    goods = give.goods ?? goods;
+    goods = await goodsGiven(give.goods);
     if (!goods) throw new Error('The list of goods was never sent.');
     const project: Project = { ...give.project, goods };
     pictureUrls = give.pictureUrls;
@@ -334,7 +346,19 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return { ok: true, value: { picture: { ...kept.value.picture, ground: null, fit: 'whole' }, notes: kept.value.notes } };
   },
   tokens: async () => writeTokens(opened().look, opened().name),
-  import: async ({ bytes, currency }) => importGoods(bytes, currency),
+  import: async ({ project, name, bytes, currency }) => {
+    const read = importGoods(bytes, currency);
+    if (!read.ok) return read;
+    const { products, ...rest } = { file: name, ...read.value };
+    const key = newGoodsKey(project);
+    imported = { key, goods: { ...rest, products } };
+    const keptAs = await writeGoods(key, imported.goods).then(
+      () => key,
+      () => null,
+    );
+    return { ok: true, value: { rest, products: products.length, keptAs } };
+  },
+  products: async ({ from, count }) => imported?.goods.products.slice(from, from + count) ?? [],
   site: async ({ target: to }, id) => site(id, to),
 };
 

@@ -35,11 +35,28 @@ const variantFields = {
   weight: z.number(),
 };
 
+/** The goods as the shop sells them, with all that is found out about them. */
+export function makeCatalogue(list: readonly Product[], decided: Decided, listDigits: number, digits: number): Catalogue {
+  const { products, setAside } = decidedGoods(list, decided, listDigits, digits);
+  return {
+    products,
+    categories: categoriesOf(products),
+    byId: new Map(products.map((product) => [product.id, product])),
+    numbers: new Map(products.map(({ id }, i) => [id, i + 1])),
+    setAside,
+  };
+}
+
 /**
  * Lays decisions over the list of goods.
  * @param digits decimals of the shop's currency; prices that were read with other decimals are brought to it
  */
-export function makeCatalogue(list: readonly Product[], decided: Decided, listDigits: number, digits: number): Catalogue {
+export function decidedGoods(
+  list: readonly Product[],
+  decided: Decided,
+  listDigits: number,
+  digits: number,
+): Pick<Catalogue, 'products' | 'setAside'> {
   const setAside: string[] = [];
   const products: Product[] = [];
   const places = new Map<string, string[]>();
@@ -68,13 +85,7 @@ export function makeCatalogue(list: readonly Product[], decided: Decided, listDi
     products.push({ ...overlay(scaled, productFields, `goods/${given.id}`, decided), variants });
   }
   for (const orphans of places.values()) setAside.push(...orphans);
-  return {
-    products,
-    categories: categoriesOf(products),
-    byId: new Map(products.map((product) => [product.id, product])),
-    numbers: new Map(products.map(({ id }, i) => [id, i + 1])),
-    setAside,
-  };
+  return { products, setAside };
 }
 
 const rescale = (variant: Variant, scale: number): Variant => ({

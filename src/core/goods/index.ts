@@ -4,6 +4,7 @@ export { decodeText } from './decode';
 export { readColumns } from './columns';
 export {
   largestCategory,
+  decidedGoods,
   makeCatalogue,
   priceListOf,
   priceRange,

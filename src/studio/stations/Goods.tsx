@@ -2,11 +2,12 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { makeCatalogue, type ImportedGoods } from '@/core/goods';
+import { decidedGoods } from '@/core/goods';
+import { fail } from '@/core/result';
 import { Decided, type Problem, type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
-import { keepPictures, withPictures } from '../projects';
+import { keepPictures, readList, withPictures } from '../projects';
 import { Pictures } from './goods/Pictures';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
@@ -78,7 +79,7 @@ export function GoodsStation({ state, shop }: StationProps) {
 
   const products = useMemo(
     () =>
-      makeCatalogue(
+      decidedGoods(
         project.goods.products,
         new Decided(project.decisions),
         project.goods.digits,
@@ -90,11 +91,14 @@ export function GoodsStation({ state, shop }: StationProps) {
   const take = async (name: string, bytes: Uint8Array) => {
     if (!shop.worker) return;
     setBusy(`Reading ${name} …`);
-    const result = await shop.worker.ask('import', { bytes, currency: shop.summary?.reading.currency?.value ?? '' });
+    const currency = shop.summary?.reading.currency?.value ?? '';
+    const result = await readList(shop.worker, { project: project.id, name, bytes, currency }).catch((error: unknown) =>
+      fail(error instanceof Error ? error.message : String(error)),
+    );
     setBusy('');
     if (!result.ok) return setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
-    const goods: ImportedGoods = result.value;
-    state.change('Bring in a list', (p) => ({ ...p, goods: { file: name, ...goods } }));
+    const goods = result.value;
+    state.change('Bring in a list', (p) => ({ ...p, goods }));
     setSelected(null);
     setPasting(false);
     setPasted('');

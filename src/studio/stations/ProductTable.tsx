@@ -3,12 +3,14 @@
 import { useMemo, useState } from 'react';
 import {
   Cell,
+  Collection,
   Column,
   Row as TableRow,
   Table,
   TableBody,
   TableHeader,
   TableLayout,
+  TableLoadMoreItem,
   Virtualizer,
   type SortDescriptor,
 } from 'react-aria-components';
@@ -102,24 +104,29 @@ interface Line {
   stock: number | null;
 }
 
-/** Rows that the table takes at once. More are found by searching: a collection of tens of thousands would hold up the page. */
+/** Rows that the table takes at once, and again whenever its end is reached: a collection of thousands would hold up the page. */
+const step = 60;
+/** More than these are found by searching. */
 const mostShown = 1000;
 
-/** The list as a table: a thousand rows at a time, of which only those in sight are drawn. */
+const lineOf = (product: Product): Line => ({ id: product.id, product, ...priceRange(product), stock: stockOf(product) });
+
+/** The list as a table: as many rows as were scrolled to, of which only those in sight are drawn. */
 export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
-  const lines = useMemo(() => {
+  const [reached, setReached] = useState({ find, sort, rows: step });
+  // Another search or order is shown from its beginning.
+  if (reached.find !== find || reached.sort !== sort) setReached({ find, sort, rows: step });
+  const { lines, found } = useMemo(() => {
     const wanted = find.trim().toLowerCase();
-    const all = products
-      .filter(
-        (product) =>
-          !wanted ||
+    const among = wanted
+      ? products.filter((product) =>
           `${product.title} ${product.categories.join(' ')} ${product.variants.map((v) => v.sku).join(' ')}`
             .toLowerCase()
             .includes(wanted),
-      )
-      .map((product): Line => ({ id: product.id, product, ...priceRange(product), stock: stockOf(product) }));
+        )
+      : products;
     const by: Record<string, (a: Line, b: Line) => number> = {
       title: (a, b) => a.product.title.localeCompare(b.product.title),
       price: (a, b) => a.low - b.low,
@@ -127,18 +134,19 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
       variants: (a, b) => a.product.variants.length - b.product.variants.length,
     };
     const compare = by[String(sort.column)];
+    const all = (compare ? among : among.slice(0, mostShown)).map(lineOf);
     if (compare) all.sort((a, b) => (sort.direction === 'descending' ? -compare(a, b) : compare(a, b)));
-    return all;
+    return { lines: all.slice(0, mostShown), found: among.length };
   }, [products, find, sort]);
-  const shown = lines.slice(0, mostShown);
+  const shown = useMemo(() => lines.slice(0, reached.rows), [lines, reached.rows]);
   const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
       <div style={{ padding: '10px 24px', maxWidth: 420 }}>
         <Field label="Find in the list" value={find} onChange={onFind} />
-        {lines.length > mostShown ? (
+        {found > mostShown ? (
           <small>
-            The first {mostShown} of {lines.length} are shown. Find narrows them.
+            The first {mostShown} of {found} are shown. Find narrows them.
           </small>
         ) : null}
       </div>
@@ -170,31 +178,32 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                 Stock
               </Column>
             </TableHeader>
-            <TableBody
-              dependencies={[rules, pictured]}
-              items={shown}
-              renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}
-            >
-              {({ id, product, low, high, stock }) => (
-                <TableRow id={id} textValue={product.title}>
-                  <Cell>
-                    <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
-                    <span className="cut">{product.title}</span>
-                  </Cell>
-                  <Cell>
-                    <span className="cut">{product.categories.join(', ')}</span>
-                  </Cell>
-                  <Cell>
-                    <span className="end">{product.variants.length}</span>
-                  </Cell>
-                  <Cell>
-                    <span className="end">{low === high ? money(low) : `${money(low)} – ${money(high)}`}</span>
-                  </Cell>
-                  <Cell>
-                    <span className="end">{stock ?? 'not counted'}</span>
-                  </Cell>
-                </TableRow>
-              )}
+            <TableBody renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}>
+              <Collection items={shown} dependencies={[rules, pictured]}>
+                {({ id, product, low, high, stock }) => (
+                  <TableRow id={id} textValue={product.title}>
+                    <Cell>
+                      <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
+                      <span className="cut">{product.title}</span>
+                    </Cell>
+                    <Cell>
+                      <span className="cut">{product.categories.join(', ')}</span>
+                    </Cell>
+                    <Cell>
+                      <span className="end">{product.variants.length}</span>
+                    </Cell>
+                    <Cell>
+                      <span className="end">{low === high ? money(low) : `${money(low)} – ${money(high)}`}</span>
+                    </Cell>
+                    <Cell>
+                      <span className="end">{stock ?? 'not counted'}</span>
+                    </Cell>
+                  </TableRow>
+                )}
+              </Collection>
+              {shown.length < lines.length ? (
+                <TableLoadMoreItem onLoadMore={() => setReached((now) => ({ ...now, rows: now.rows + step }))} />
+              ) : null}
             </TableBody>
           </Table>
         </Virtualizer>

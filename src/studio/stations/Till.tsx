@@ -2,7 +2,7 @@
 
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
-import { makeCatalogue, priceListOf } from '@/core/goods';
+import { decidedGoods, priceListOf } from '@/core/goods';
 import { Decided } from '@/core/project';
 import { explainBill, makeBill } from '@/core/till';
 import { Head, Notice, SheetBody, Soft } from '../parts';
@@ -69,7 +69,7 @@ export function TillStation({ state, shop }: StationProps) {
 
 function WorkedBill({ state, rules }: PartProps) {
   const { project } = state;
-  const products = makeCatalogue(
+  const products = decidedGoods(
     project.goods.products,
     new Decided(project.decisions),
     project.goods.digits,

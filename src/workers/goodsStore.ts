@@ -1,0 +1,22 @@
+import localforage from 'localforage';
+import { type Project } from '@/core/project';
+
+type Goods = Project['goods'];
+
+/** Lists of goods by keys that begin with their project. A database of their own, for the same reason as pictures. */
+const store = () => localforage.createInstance({ name: 'arcatum-goods', storeName: 'goods' });
+
+const prefix = (project: string) => `${project}/`;
+
+/** A key for a list that is not stored yet. */
+export const newGoodsKey = (project: string): string => prefix(project) + crypto.randomUUID();
+export const isGoodsKeyOf = (project: string, key: string): boolean => key.startsWith(prefix(project));
+
+/** As it was written; whether it still is a list of goods is for the reader to see. */
+export const readGoods = (key: string): Promise<unknown> => store().getItem(key);
+export const writeGoods = async (key: string, goods: Goods): Promise<void> => void (await store().setItem(key, goods));
+export const removeGoods = (key: string): Promise<void> => store().removeItem(key);
+
+export async function removeAllGoods(project: string): Promise<void> {
+  for (const key of await store().keys()) if (isGoodsKeyOf(project, key)) await removeGoods(key);
+}
