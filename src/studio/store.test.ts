@@ -91,6 +91,14 @@ test('a project that was stored whole, as earlier ones were, opens and is parted
   expect((await open('a')).project.goods).toEqual(history.project.goods);
 });
 
+test('a list that another tab has let go of is written again before a history names it', async () => {
+  const history = listed(startHistory(newProject('a', 'A', '2026-01-01')), 'Bell');
+  await saveHistory(history);
+  boxes.get('goods')?.clear();
+  await saveHistory(briefed(history, 'Bells.'));
+  expect(titlesOf(await open('a'))).toEqual(['Bell']);
+});
+
 test('where storage is full, the next try writes the list', async () => {
   const history = listed(startHistory(newProject('a', 'A', '2026-01-01')), 'Bell');
   full = 'goods';

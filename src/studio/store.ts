@@ -10,7 +10,7 @@ import {
   type History,
   type Project,
 } from '@/core/project';
-import { isGoodsKeyOf, newGoodsKey, readGoods, removeAllGoods, removeGoods, writeGoods } from '@/workers/goodsStore';
+import { goodsKeys, isGoodsKeyOf, newGoodsKey, readGoods, removeAllGoods, removeGoods, writeGoods } from '@/workers/goodsStore';
 
 const projects = () => localforage.createInstance({ name: 'arcatum', storeName: 'projects' });
 const entries = () => localforage.createInstance({ name: 'arcatum', storeName: 'shelf' });
@@ -60,18 +60,18 @@ export async function saveHistory(history: History, deleted = false): Promise<vo
     products: project.goods.products.length,
     deleted,
   };
-  const fresh = new Map<Project['goods'], string>();
+  const keys = new Map<Project['goods'], string>();
   const { stored, lists } = goodsApart(history, (goods) => {
-    const known = storedAs.get(goods) ?? fresh.get(goods);
-    if (known && isGoodsKeyOf(project.id, known)) return known;
-    const key = newGoodsKey(project.id);
-    fresh.set(goods, key);
+    const known = keys.get(goods) ?? storedAs.get(goods);
+    const key = known && isGoodsKeyOf(project.id, known) ? known : newGoodsKey(project.id);
+    keys.set(goods, key);
     return key;
   });
   await kept(async () => {
-    // Lists first: a history never names one that is not there.
-    for (const [goods, key] of fresh) {
-      await writeGoods(key, goods);
+    // Lists first: a history never names one that is not there, even where another tab has let go of it meanwhile.
+    const there = await goodsKeys(project.id);
+    for (const [key, goods] of lists) {
+      if (!there.has(key)) await writeGoods(key, goods);
       storedAs.set(goods, key);
     }
     await projects().setItem(project.id, stored);

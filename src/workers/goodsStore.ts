@@ -17,6 +17,10 @@ export const readGoods = (key: string): Promise<unknown> => store().getItem(key)
 export const writeGoods = async (key: string, goods: Goods): Promise<void> => void (await store().setItem(key, goods));
 export const removeGoods = (key: string): Promise<void> => store().removeItem(key);
 
+/** The keys of the lists that are stored of a project. */
+export const goodsKeys = async (project: string): Promise<Set<string>> =>
+  new Set((await store().keys()).filter((key) => isGoodsKeyOf(project, key)));
+
 export async function removeAllGoods(project: string): Promise<void> {
-  for (const key of await store().keys()) if (isGoodsKeyOf(project, key)) await removeGoods(key);
+  for (const key of await goodsKeys(project)) await removeGoods(key);
 }
