@@ -66,6 +66,24 @@ describe('a brief', () => {
     for (const fact of all) if (fact?.source) expect(text.slice(fact.source.start, fact.source.end)).toBe(fact.source.text);
   });
 
+  test('may say who the business is by whose it is, and that it is a shop online', () => {
+    expect(readBrief('Stillwater Bells is Ingrid Solberg in Bergen. I cast small bells for doors.').name?.value).toBe(
+      'Stillwater Bells',
+    );
+    expect(readBrief('My Name is Wanda. I cast bells.').name?.value).not.toBe('My Name');
+    const shop = readBrief(
+      'We are Dos Hermanas Tackle, a tiny online store in Tampa selling surfboards, skateboards and beach tents to kids and their tired parents. Loud and sunny. US dollars.',
+    );
+    expect(shop.name?.value).toBe('Dos Hermanas Tackle');
+    expect(shop.sells.map(({ value }) => value)).toEqual(['surfboards', 'skateboards', 'beach tents']);
+    expect(shop.currency?.value).toBe('USD');
+    // What somebody wants their shop to be is still a wish.
+    expect(readBrief('I sell kelp. What I want is an online shop with big pictures.').wishes).toHaveLength(1);
+    expect(readBrief('I sell kelp. This should be a modern online store selling lamps.').sells.map(({ value }) => value)).toEqual(
+      ['kelp'],
+    );
+  });
+
   test('empty or without sense is read without complaint', () => {
     for (const text of ['', '   \n', '?!…', '😀 😀', '<script>alert(1)</script>', 'x'.repeat(5000)])
       expect(readBrief(text).statements.length).toBeLessThan(2);

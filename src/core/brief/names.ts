@@ -44,6 +44,11 @@ const introductions: [RegExp, number][] = [
     new RegExp(String.raw`^(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)\s+(?:is|are)\s+\p{Ll}`, 'mu'),
     0.8,
   ],
+  // "Stillwater Bells is Ingrid Solberg in Bergen."
+  [
+    /^(?!My|Our|The|This|I)(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)\s+(?:is|are)\s+\p{Lu}\p{Ll}/u,
+    0.8,
+  ],
   [new RegExp(String.raw`\b[Ii] am\s+(${properName})`, 'u'), 0.5],
 ];
 

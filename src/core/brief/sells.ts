@@ -1,4 +1,5 @@
 import { headNoun, isForSale, placesNamed } from '../lexicon';
+import { readCurrency } from './currency';
 import { factAt, type Fact } from './fact';
 import { keyphrases } from './keyphrases';
 import { type Sentence } from './sentences';
@@ -134,10 +135,13 @@ function trimmed(part: string, at: number): Phrase {
   return { text, at: at + skip };
 }
 
+/** "US dollars." says what prices are in. */
+const isCurrency = (text: string): boolean => text.split(/\s+/).length <= 3 && readCurrency(text, '') !== null;
+
 /** Sentences that are nothing but things: "Rings mostly, earrings, now and then a chain." "Vegan cheese, Bristol." */
 function fragments(sentences: readonly Sentence[], wishes: ReadonlySet<Sentence>, only: boolean): Phrase[] {
   for (const sentence of sentences) {
-    if (wishes.has(sentence) || sentence.asks || sentence.label) continue;
+    if (wishes.has(sentence) || sentence.asks || sentence.label || isCurrency(sentence.text)) continue;
     const text = sentence.source.text.replace(/[.!]+$/, '').replace(/\s(?:that|which) (?:we|i) .*$/i, '');
     if (
       /\b(?:no|not|one|two|three|four|five|six)\b/i.test(text) ||

@@ -68,9 +68,13 @@ const refusing = /^(?:no|nothing|not|never)\b/i;
 const ofDesign =
   /\b(?:colou?rs?|fonts?|type|script|cartoon|photos?|pictures?|stock|logo|icons?|gradients?|shadows?|talk|jargon|slang|style|look|pink|twee|kitsch|fancy|cute|cutesy|chic|corporate|minimalist|modern|vintage|trendy|clutter|animations?|pop-?ups?|exclamation|emojis?|lettering|letters?|velvet|sparkle|toy|bees|prints?|notes)\b/i;
 
+/** "We are a tiny online store in Tampa" says what the business is, not what its site should be. */
+const ownShop =
+  /^(?!.*\b(?:want|need|would|should|looking|build|create)\b).*\b(?:are|['’]re|am|['’]m|is|run|own|have)\b.*?\b(?:an?|our|my)\s(?:[\p{L}-]+\s){0,3}?(?:online shop|online store|web ?shop)\b/iu;
+
 /** Whether a sentence is a wish about the site rather than a statement about the business. */
 export function isInstruction(sentence: string): boolean {
-  if (aboutTheSite.test(sentence)) return true;
+  if (aboutTheSite.test(sentence.replace(ownShop, ''))) return true;
   if (!shortWish.test(sentence) || sentence.split(' ').length > 14 || /\b(?:we|i|our|my)\b/i.test(sentence)) return false;
   return !refusing.test(sentence) || ofDesign.test(sentence) || namesColour(sentence);
 }

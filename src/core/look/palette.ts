@@ -70,7 +70,9 @@ export const isLike = (colour: Lch, avoided: readonly string[]): boolean =>
   avoided.some((hex) => {
     const a = lchOf(hex);
     if (neutralOf(a)) return neutralOf(a) === neutralOf(colour);
-    return colour.c > hueless && hueDistance(a.h, colour.h) < 30 && Math.abs(a.l - colour.l) < 0.35;
+    // Light purples and light reds are called pink too.
+    const pink = a.l > 0.6 && hueDistance(a.h, 5) < 25;
+    return colour.c > hueless && hueDistance(a.h, colour.h) < (pink ? 45 : 30) && Math.abs(a.l - colour.l) < (pink ? 0.25 : 0.35);
   });
 
 /** What people call a colour that has hardly a hue; null for one that has (found by looking: light and dark ones show a hue sooner or later than others). */
