@@ -72,11 +72,12 @@ describe('a brief', () => {
     );
     expect(readBrief('My Name is Wanda. I cast bells.').name?.value).not.toBe('My Name');
     const shop = readBrief(
-      'We are Dos Hermanas Tackle, a tiny online store in Tampa selling surfboards, skateboards and beach tents to kids and their tired parents. Loud and sunny. US dollars.',
+      'We are Dos Hermanas Tackle, a tiny online store in Tampa selling surfboards, skateboards and beach tents to kids and their tired parents. Loud, sunny, a bit funny. US dollars.',
     );
     expect(shop.name?.value).toBe('Dos Hermanas Tackle');
     expect(shop.sells.map(({ value }) => value)).toEqual(['surfboards', 'skateboards', 'beach tents']);
     expect(shop.currency?.value).toBe('USD');
+    expect(shop.tone.map(({ value }) => value)).toEqual(['loud', 'sunny', 'funny']);
     // What somebody wants their shop to be is still a wish.
     expect(readBrief('I sell kelp. What I want is an online shop with big pictures.').wishes).toHaveLength(1);
     expect(readBrief('I sell kelp. This should be a modern online store selling lamps.').sells.map(({ value }) => value)).toEqual(

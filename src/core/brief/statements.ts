@@ -2,6 +2,7 @@ import { wishLabels } from './labels';
 import { type Sentence } from './sentences';
 import { type Source } from './fact';
 import { isColourList, namesColour } from './colours';
+import { isMoodList } from './tone';
 
 export type Topic =
   | 'what'
@@ -84,7 +85,7 @@ const ofTheBusiness = /\b(?:we|i|our|my|us|me|i'm|we're|they|you|your|every|each
 
 /**
  * The sentences that are wishes: by their own words, because they follow "About the website:" in its paragraph, because they name
- * nothing but colours, or because they go on from a wish without a subject of their own ("Serious but with a wink.").
+ * nothing but colours or moods, or because they go on from a wish without a subject of their own ("Serious but with a wink.").
  */
 export function wishesOf(sentences: readonly Sentence[]): Set<Sentence> {
   const wishes = new Set<Sentence>();
@@ -103,7 +104,15 @@ export function wishesOf(sentences: readonly Sentence[]): Set<Sentence> {
       sentence.text.split(' ').length <= 16 &&
       !ofTheBusiness.test(sentence.text);
     const follows = sentence.paragraph === wishing && !sentence.label;
-    if (labelled || isInstruction(sentence.text) || follows || fragment || isColourList(sentence.text)) wishes.add(sentence);
+    if (
+      labelled ||
+      isInstruction(sentence.text) ||
+      follows ||
+      fragment ||
+      isColourList(sentence.text) ||
+      isMoodList(sentence.text)
+    )
+      wishes.add(sentence);
   }
   return wishes;
 }

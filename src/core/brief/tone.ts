@@ -49,6 +49,16 @@ const styles = new Set(
   ),
 );
 
+/** "Loud, sunny, a bit funny." says nothing but how a shop should feel. */
+export function isMoodList(sentence: string): boolean {
+  const parts = sentence
+    .toLowerCase()
+    .replace(/[.!]+$/, '')
+    .split(/\s*,\s*(?:and\s+|but\s+)?|\s+(?:and|but|&)\s+/)
+    .map((part) => part.replace(/^(?:a (?:bit|little)|very|quite|rather|slightly|really)\s+/, ''));
+  return parts.length > 1 && parts.every((part) => Object.hasOwn(moods, part));
+}
+
 /** What a feeling is asked for with: the words after it are tone words even where nobody has listed them. */
 const feeling = /\b(?:feel|look|sound|be|tone|mood|feeling|style)\b:?\s+(?:as |very |a bit |quite |rather |a little |like )*/i;
 
