@@ -81,6 +81,30 @@ describe('a picture on a page', () => {
     expect(page).toMatch(/class="no-picture"[^>]*>\s*<span[^>]*>B</);
     expect(page).not.toContain('opening.svg');
   });
+
+  test.each(families.map((family) => [family.id, family] as const))(
+    'that is missing in a list of %s is its name set large, or its initial with the name beside it; either way it is named once',
+    (id, { card }) => {
+      const item =
+        /<li class="good[^"]*">(?:(?!<\/li>)[^])*goods\/bell\/[^]*?<\/li>/.exec(
+          drawn(shopOf({ 'look/family': id }), 'shop/'),
+        )?.[0] ?? '';
+      const [named, initial] = [/class="no-picture named[^"]*"/.test(item), /class="no-picture"/.test(item)];
+      expect([named, initial]).toEqual([Boolean(card.names), !card.names]);
+      expect(item.match(/class="name">Bell</g)).toHaveLength(1);
+    },
+  );
+
+  test.each(families.map(({ id }) => id))(
+    '%s wears a third colour where there is one, and no trace of it where there is none',
+    (id) => {
+      const styles = stylesOf(shopOf({ 'look/family': id, 'look/third': '#f3de5b' }));
+      expect(styles).toContain('--third:#f3de5b');
+      expect(styles).toContain('--on-third:');
+      expect(styles.match(/var\(--third,/g)?.length ?? 0).toBeGreaterThan(1);
+      expect(stylesOf(shopOf({ 'look/family': id }))).not.toContain('--third:');
+    },
+  );
 });
 
 describe('single places', () => {
