@@ -9,6 +9,9 @@ const commonStarts =
 
 const properName = String.raw`(?:\p{Lu}[\p{L}’'&.-]*|\d+)(?:\s+(?:(?:and|of|the|de|la|le|du|van|von|&)\s+)*(?:\p{Lu}[\p{L}’'&-]*|\d+))*`;
 
+/** Two or more words with capitals. */
+const severalCapitals = String.raw`\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+`;
+
 /** How a brief introduces a name, and how surely. The name is the first group. */
 const introductions: [RegExp, number][] = [
   [
@@ -27,7 +30,10 @@ const introductions: [RegExp, number][] = [
   ],
   // Two or more capitalised words that a brief begins with, and what they do: "Night Garden tends …".
   [
-    /^["“'‘]?(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)["”'’]?\s+(?!always|across|towards|unless|besides|perhaps|sometimes)\p{Ll}{3,}s\s+\p{L}/u,
+    new RegExp(
+      String.raw`^["“'‘]?(${severalCapitals})["”'’]?\s+(?!always|across|towards|unless|besides|perhaps|sometimes)\p{Ll}{3,}s\s+\p{L}`,
+      'u',
+    ),
     0.8,
   ],
   [
@@ -40,15 +46,9 @@ const introductions: [RegExp, number][] = [
   [new RegExp(String.raw`^["“'‘]?(${properName})["”'’]?\s+of\s+\p{Lu}`, 'u'), 0.8],
   [new RegExp(String.raw`\b(?:[Oo]ur|[Mm]y|[Tt]he) \p{Ll}[\p{L} -]{2,24}, (${properName}),`, 'u'), 0.8],
   [new RegExp(String.raw`^(?:Here at|At|Welcome to) (${properName}),? (?:we|you|our|I|everything|every)\b`, 'mu'), 0.85],
-  [
-    new RegExp(String.raw`^(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)\s+(?:is|are)\s+\p{Ll}`, 'mu'),
-    0.8,
-  ],
+  [new RegExp(String.raw`^(${severalCapitals})\s+(?:is|are)\s+\p{Ll}`, 'mu'), 0.8],
   // "Stillwater Bells is Ingrid Solberg in Bergen."
-  [
-    /^(?!My|Our|The|This|I)(\p{Lu}[\p{L}’'&.-]*(?:\s+(?:(?:and|of|the|&)\s+)*\p{Lu}[\p{L}’'&-]*)+)\s+(?:is|are)\s+\p{Lu}\p{Ll}/u,
-    0.8,
-  ],
+  [new RegExp(String.raw`^(?!My|Our|The|This|I)(${severalCapitals})\s+(?:is|are)\s+\p{Lu}\p{Ll}`, 'u'), 0.8],
   [new RegExp(String.raw`\b[Ii] am\s+(${properName})`, 'u'), 0.5],
 ];
 

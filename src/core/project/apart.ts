@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type History, type Step } from './history';
+import { type History } from './history';
 import { type Project } from './schema';
 
 type Goods = Project['goods'];
@@ -14,15 +14,13 @@ const storedSchema = z.looseObject({ project: z.looseObject({ goods: z.unknown()
 /** A history as it is stored, and the lists that are stored beside it, by their keys. */
 export function goodsApart(history: History, keyOf: (goods: Goods) => string): { stored: unknown; lists: Map<string, Goods> } {
   const lists = new Map<string, Goods>();
-  const kept = (goods: Goods) => {
-    const keptAs = keyOf(goods);
-    lists.set(keptAs, goods);
+  const stored = turnGoods(history, (goods) => {
+    const list = goods as Goods;
+    const keptAs = keyOf(list);
+    lists.set(keptAs, list);
     return { keptAs };
-  };
-  const parts = (of: Step['before']) => (of.goods ? { ...of, goods: kept(of.goods) } : of);
-  const steps = (of: readonly Step[]) => of.map((step) => ({ ...step, before: parts(step.before), after: parts(step.after) }));
-  const { project, past, future } = history;
-  return { stored: { project: { ...project, goods: kept(project.goods) }, past: steps(past), future: steps(future) }, lists };
+  });
+  return { stored, lists };
 }
 
 /** The keys of the lists that a stored history needs, the project's own first. */

@@ -35,7 +35,8 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .good .thumb img{transition:transform .25s}
 .good a:hover .thumb img{transform:scale(1.04)}
 .good .name{font-size:1.5rem;line-height:1;grid-column:1/-1;text-transform:uppercase;padding-bottom:.6rem}
-.good .named{--plate:1.25;place-items:start;background:transparent!important;color:inherit!important}
+.good .named{--plate:1.25;place-items:start}
+.good .thumb .no-picture.named{background:transparent;color:inherit}
 .good:has(.named):nth-child(4n+2) a{background:var(--accent);color:var(--on-accent)}
 .good:has(.named):nth-child(4n+2) :is(.note,.price b,.price s,.price small){color:inherit}
 .good:has(.named) .thumb{align-self:start}

@@ -115,9 +115,8 @@ const lineOf = (product: Product): Line => ({ id: product.id, product, ...priceR
 export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
-  const [reached, setReached] = useState({ find, sort, rows: step });
   // Another search or order is shown from its beginning.
-  if (reached.find !== find || reached.sort !== sort) setReached({ find, sort, rows: step });
+  const [rows, setRows] = useState(step);
   const { lines, found } = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     const among = wanted
@@ -138,12 +137,19 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
     if (compare) all.sort((a, b) => (sort.direction === 'descending' ? -compare(a, b) : compare(a, b)));
     return { lines: all.slice(0, mostShown), found: among.length };
   }, [products, find, sort]);
-  const shown = useMemo(() => lines.slice(0, reached.rows), [lines, reached.rows]);
+  const shown = useMemo(() => lines.slice(0, rows), [lines, rows]);
   const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
       <div style={{ padding: '10px 24px', maxWidth: 420 }}>
-        <Field label="Find in the list" value={find} onChange={onFind} />
+        <Field
+          label="Find in the list"
+          value={find}
+          onChange={(text) => {
+            setRows(step);
+            onFind(text);
+          }}
+        />
         {found > mostShown ? (
           <small>
             The first {mostShown} of {found} are shown. Find narrows them.
@@ -159,7 +165,10 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             selectedKeys={selected ? [selected] : []}
             onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
             sortDescriptor={sort}
-            onSortChange={setSort}
+            onSortChange={(order) => {
+              setRows(step);
+              setSort(order);
+            }}
           >
             <TableHeader>
               <Column id="title" isRowHeader allowsSorting width="3fr">
@@ -201,9 +210,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                   </TableRow>
                 )}
               </Collection>
-              {shown.length < lines.length ? (
-                <TableLoadMoreItem onLoadMore={() => setReached((now) => ({ ...now, rows: now.rows + step }))} />
-              ) : null}
+              {shown.length < lines.length ? <TableLoadMoreItem onLoadMore={() => setRows(rows + step)} /> : null}
             </TableBody>
           </Table>
         </Virtualizer>
