@@ -1,6 +1,9 @@
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/src'],
+  // Every core is used, and no test fails because it had to wait for one.
+  maxWorkers: '100%',
+  testTimeout: 120_000,
+  roots: ['<rootDir>/src', '<rootDir>/corpus'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: {
@@ -10,6 +13,6 @@ export default {
     ],
   },
   transformIgnorePatterns: [
-    'node_modules/(?!(culori|franc-min|trigram-utils|n-gram|collapse-white-space|syllable|flesch|nspell|xkcd-colors)/)',
+    'node_modules/(?!(culori|franc-min|trigram-utils|n-gram|collapse-white-space|syllable|flesch|nspell|xkcd-colors|htmlparser2|domhandler|domutils|dom-serializer|domelementtype|entities|@exodus)/)',
   ],
 };

@@ -2,8 +2,11 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { build } from 'esbuild';
 import { chromium } from 'playwright-core';
 import { buildShop, serve } from '../scripts/sheet.mjs';
+
+const root = new URL('..', import.meta.url).pathname;
 
 export const flags = [
   '--no-sandbox',
@@ -49,27 +52,104 @@ export async function measureStudio(base, brief, list500, list50000) {
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Look/ }).click();
   await page.getByRole('button', { name: /^Colour/ }).click();
   await page.waitForTimeout(1500);
-  const repaints = [];
-  for (let i = 0; i < 15; i++) {
-    repaints.push(
-      await page.evaluate(
-        () =>
-          new Promise((resolve) => {
-            const start = performance.now();
-            new PerformanceObserver((entries, observer) => {
-              observer.disconnect();
-              resolve(entries.getEntries()[0].startTime - start);
-            }).observe({ type: 'mark' });
-            [...document.querySelectorAll('button')].find((button) => button.textContent === 'Mix another').click();
-          }),
-      ),
-    );
-    await page.waitForTimeout(250);
-  }
+  const repaint = await repaints(page, async () =>
+    page.evaluate(() => [...document.querySelectorAll('button')].find((one) => one.textContent === 'Mix another').click()),
+  );
   const other = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const longest = await project(other, base, brief, list50000);
   await browser.close();
-  return { repaint: median(repaints), longest };
+  return { repaint, longest };
+}
+
+/** From a press until the window has been painted again, ms: the middle of fifteen. What is pressed is timed in the page. */
+async function repaints(page, press, prepare = async () => {}) {
+  const times = [];
+  for (let i = 0; i < 15; i++) {
+    await prepare(i);
+    await page.evaluate(() => {
+      globalThis.painted = new Promise((resolve) => {
+        let start = 0;
+        addEventListener('click', () => (start = performance.now()), { once: true, capture: true });
+        new PerformanceObserver((entries, observer) => {
+          const [first] = entries.getEntriesByName('arcatum:painted').filter((one) => start && one.startTime > start);
+          if (!first) return;
+          observer.disconnect();
+          resolve(first.startTime - start);
+        }).observe({ type: 'mark' });
+      });
+    });
+    await press(i);
+    times.push(await page.evaluate(() => globalThis.painted));
+    await page.waitForTimeout(250);
+  }
+  return median(times);
+}
+
+/** A headline that is written again, in a shop of so many goods: until the window shows it. */
+export async function measureText(base, brief, list) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await project(page, base, brief, list);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Look/ }).click();
+  const shop = page.frameLocator('iframe').first();
+  const point = () => page.getByRole('button', { name: 'Point at a text' }).click();
+  await point();
+  const repaint = await repaints(
+    page,
+    () => page.getByRole('button', { name: 'Use it' }).click(),
+    async (n) => {
+      await shop.locator('h1').first().click();
+      await page.getByRole('dialog', { name: 'Change this text' }).getByLabel('Text').fill(`Turned by hand, number ${n}.`);
+      await page.waitForTimeout(500);
+    },
+  );
+  await browser.close();
+  return repaint;
+}
+
+const measuresOf = (page, name) => page.evaluate((one) => performance.getEntriesByName(one).map((entry) => entry.duration), name);
+
+/** A project with a long log: how long it takes to open from the browser's storage, ms. */
+export async function measureLog(base, bytes) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(base);
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a project file' }).click();
+  const file = join(mkdtempSync(join(tmpdir(), 'bench-')), 'long.zip');
+  writeFileSync(file, bytes);
+  await (await chooser).setFiles(file);
+  await page.waitForURL(/\/project\//, { timeout: 120_000 });
+  const opened = [];
+  for (let i = 0; i < 5; i++) {
+    await page.reload();
+    await page.waitForFunction(() => performance.getEntriesByName('arcatum:opened').length > 0, undefined, { timeout: 60_000 });
+    opened.push(...(await measuresOf(page, 'arcatum:opened')).slice(0, 1));
+  }
+  await browser.close();
+  return median(opened);
+}
+
+/** Appending to logs of several lengths, in a page with nothing else to do: the middle of a hundred each, ms. */
+export async function measureAppend(base, lengths) {
+  const { outputFiles } = await build({
+    entryPoints: [`${root}bench/log.ts`],
+    bundle: true,
+    write: false,
+    format: 'iife',
+    globalName: 'bench',
+    target: 'es2022',
+    tsconfig: `${root}tsconfig.json`,
+    logLevel: 'error',
+  });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags });
+  const page = await browser.newPage();
+  await page.goto(`${base}data-licenses.txt`);
+  await page.addScriptTag({ content: outputFiles[0].text });
+  const found = [];
+  for (const length of lengths) found.push(median(await page.evaluate((n) => globalThis.bench.appendTimes(n), length)));
+  await browser.close();
+  return found;
 }
 
 export async function publishSample(base) {

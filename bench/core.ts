@@ -1,3 +1,4 @@
+import { withDecisions } from '../tests/decisions';
 import { createWriteStream, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -5,8 +6,10 @@ import { gzipSync } from 'node:zlib';
 import { Zip, ZipDeflate } from 'fflate';
 import { importText } from '@/core/goods';
 import { families } from '@/core/look';
-import { newProject, type Project } from '@/core/project';
-import { firstView, looksFor, makeShop, relativeAddresses, siteFiles, withDecisions, type Shop } from '@/core/site';
+import { lookPlaces, planPlaces, set, textPlace, variantPlaces } from '@/core/places';
+import { change, newProject, startStory, withWishes, writeProjectFile, type Project } from '@/core/project';
+import { contentTexts } from '@/core/sections';
+import { firstView, looksFor, makeShop, relativeAddresses, siteFiles, Workshop, type Shop } from '@/core/site';
 import { storefront } from '@/storefront';
 import { brief, listOf } from './goods';
 
@@ -16,7 +19,7 @@ export const median = (values: number[]) => [...values].sort((a, b) => a - b)[Ma
 export function projectOf(products: number, variants = 1): Project {
   const goods = importText(listOf(products, variants));
   if (!goods.ok) throw new Error(goods.say);
-  return { ...newProject('bench', 'Bench', ''), brief, goods: { file: 'bench.csv', ...goods.value } };
+  return { ...newProject('bench', 'Bench'), brief, goods: { file: 'bench.csv', ...goods.value } };
 }
 
 const draw = (shop: Shop, kind: string) => {
@@ -32,9 +35,9 @@ export function threeShops(): number {
     const start = performance.now();
     const goods = importText(text);
     if (!goods.ok) throw new Error(goods.say);
-    const project = { ...newProject('bench', 'Bench', ''), brief, goods: { file: '', ...goods.value } };
-    for (const { decisions } of looksFor(project, { kind: 'candidates', turn: 0, seen: [], base: {}, locks: [] })) {
-      const shop = makeShop(withDecisions(project, decisions));
+    const project = { ...newProject('bench', 'Bench'), brief, goods: { file: '', ...goods.value } };
+    for (const { wishes } of looksFor(project, { kind: 'candidates', turn: 0, seen: [], base: [], locks: [] })) {
+      const shop = makeShop(withWishes(project, wishes));
       for (const kind of ['home', 'shop', 'product']) draw(shop, kind);
     }
     return performance.now() - start;
@@ -96,7 +99,7 @@ export async function wholeSite(
 export function homeWeight(): { family: string; page: number; scripts: number }[] {
   const project = projectOf(50, 4);
   return families.map((family) => {
-    const shop = makeShop({ ...project, decisions: [{ place: 'look/family', value: family.id, at: '' }] });
+    const shop = makeShop(withDecisions(project, { 'look/family': family.id }));
     const kB = (text: string) => gzipSync(text).length / 1024;
     const scripts = kB(storefront.scripts.shop ?? '');
     return {
@@ -113,8 +116,41 @@ export function wordShares(project: Project): { own: number; facts: number; ours
   const counts = { own: 0, facts: 0, ours: 0 };
   for (const page of shop.pages.filter((candidate) => candidate.kind !== 'product')) {
     for (const section of shop.writer.write(page).sections)
-      for (const text of Object.values(section.words)) counts[text.rank === 1 ? 'own' : text.rank === 2 ? 'facts' : 'ours']++;
+      for (const { text } of contentTexts(section.words)) counts[text.rank === 1 ? 'own' : text.rank === 2 ? 'facts' : 'ours']++;
   }
   const all = counts.own + counts.facts + counts.ours;
   return { own: counts.own / all, facts: counts.facts / all, ours: counts.ours / all };
+}
+
+/** A text that is decided on a shop that stands: what is computed until its page is drawn again, ms. */
+export function textDecision(products: number): number {
+  const workshop = new Workshop();
+  let project = projectOf(products);
+  draw(workshop.make(project), 'home');
+  const times = Array.from({ length: 15 }, (_, n) => {
+    const start = performance.now();
+    project = withWishes(project, [set(textPlace('home', 'opening', { field: 'headline' }), `Turned by hand, number ${n}.`)]);
+    draw(workshop.make(project), 'home');
+    return performance.now() - start;
+  });
+  return median(times);
+}
+
+/** A project file with a log of so many decisions, at some five hundred places. */
+export function longLog(decisions: number, products: number): Uint8Array {
+  const project = projectOf(products);
+  const sold = project.goods.products;
+  let story = startStory({ ...project, id: 'long-log' }, '2026-01-01T00:00:00.000Z');
+  for (let n = 0; n < decisions; n++) {
+    const product = sold[n % sold.length];
+    const wish = [
+      set(textPlace('home', 'opening', { field: 'headline' }), `Turned by hand, number ${n}.`),
+      set(variantPlaces.price(product?.id ?? '', product?.variants[0]?.id ?? ''), 500 + n),
+      set(lookPlaces.corner, n % 20),
+      set(planPlaces.pageName('about'), `About ${n}`),
+    ][n % 4];
+    const at = new Date(Date.UTC(2026, 0, 1) + n * 1000).toISOString();
+    if (wish) story = change(story, '', [wish], { id: `d${n}`, at });
+  }
+  return writeProjectFile({ story, pictures: new Map() });
 }

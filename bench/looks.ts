@@ -16,7 +16,7 @@ const shops: [brief: string, list: string][] = [
 function projectOf([brief, list]: (typeof shops)[number]): Project {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
-  return { ...newProject('bench', 'Bench', ''), brief, goods: { file: 'bench.csv', ...goods.value } };
+  return { ...newProject('bench', 'Bench'), brief, goods: { file: 'bench.csv', ...goods.value } };
 }
 
 const pairs = <T>(of: readonly T[]): [T, T][] => of.flatMap((a, i) => of.slice(i + 1).map((b): [T, T] => [a, b]));
@@ -42,11 +42,11 @@ export function lookSpread(): { candidates: Spread; vary: Spread; again: Spread;
   const within = (looks: Candidate[]) => pairs(looks).map(([a, b]) => styleDistance(a, b));
   const found = shops.map((shop) => {
     const project = projectOf(shop);
-    const wish = { turn: 0, seen: [], base: {}, locks: [] };
+    const wish = { turn: 0, seen: [], base: [], locks: [] };
     const three = looksFor(project, { ...wish, kind: 'candidates' });
     const [first] = three;
     if (!first) throw new Error('No candidates.');
-    const near = looksFor(project, { ...wish, kind: 'vary', base: first.decisions });
+    const near = looksFor(project, { ...wish, kind: 'vary', base: first.wishes });
     const far = looksFor(project, { ...wish, kind: 'again', turn: 1, seen: three.map(({ genes }) => genes) });
     return {
       three,

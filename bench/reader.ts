@@ -1,3 +1,5 @@
+import { newProject } from '@/core/project';
+import { contentTexts } from '@/core/sections';
 import { readBrief } from '@/core/brief';
 import { nextQuestion } from '@/core/interview';
 import { type Text } from '@/core/words';
@@ -39,7 +41,7 @@ function judge(site: Site): string {
   const texts: Text[] = home
     ? site.shop.writer
         .write(home)
-        .sections.flatMap((section) => Object.values(section.words))
+        .sections.flatMap((section) => contentTexts(section.words).map(({ text }) => text))
         .filter((text) => text.text)
     : [];
   const ranks = [1, 2, 3].map((rank) => texts.filter((text) => text.rank === rank).length / texts.length);
@@ -70,17 +72,9 @@ export const judgeLines = (): string[] => [
 export function questionTime(): number {
   const times = sites().map((site) => {
     const project = {
-      format: 'arcatum-project' as const,
-      version: 2 as const,
-      id: 'b',
-      name: 'b',
-      created: '',
-      changed: '',
-      seed: 1,
+      ...newProject('b', 'b'),
       brief: site.shop.brief,
-      goods: { file: '', currency: '', digits: 2, products: [...site.shop.catalogue.products], problems: [] },
-      pictures: [],
-      decisions: [],
+      goods: { file: '', currency: '', digits: 2, products: [...site.shop.catalogue.products], problems: [], report: null },
     };
     const start = performance.now();
     nextQuestion(project);

@@ -3,7 +3,7 @@
 import { existsSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { alone } from '../scripts/alone.mjs';
-import { ensurePackages } from '../scripts/ensure.mjs';
+import { hasPackages } from '../scripts/ensure.mjs';
 
 const root = new URL('..', import.meta.url).pathname;
 const bundle = join(root, 'dist', 'cli.mjs');
@@ -22,7 +22,6 @@ const isStale = () => !existsSync(bundle) || statSync(bundle).mtimeMs < Math.max
 
 async function makeBundle() {
   if (!isStale()) return;
-  ensurePackages();
   const { buildAssets } = await import('../scripts/assets.mjs');
   await buildAssets();
   const { build } = await import('esbuild');
@@ -42,6 +41,11 @@ async function makeBundle() {
   renameSync(made, bundle);
 }
 
+// Nothing is installed here: that a command fetches packages is for those who start it to say.
+if (isStale() && !hasPackages()) {
+  console.error('Packages are missing or older than package-lock.json. Run `npm install` first, then this again.');
+  process.exit(2);
+}
 if (isStale()) await alone(join(root, 'dist', 'building'), makeBundle);
 const { main } = await import(bundle);
 process.exitCode = await main(process.argv.slice(2), join(root, 'public'));

@@ -66,3 +66,50 @@ test('the downloaded archive sells from a plain file server, and the studio take
   await expect(page.getByRole('row', { name: /Bela Moor.*awaiting payment.*€182.90/ })).toBeVisible();
   server.close();
 });
+
+test('projects of the first version, kept in one database with several stores, are moved and open', async ({ page }) => {
+  // Any page of this host: what is stored belongs to all of them.
+  await page.goto('/favicon.ico');
+  await page.evaluate(
+    ([words]) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('arcatum', 5);
+        open.onupgradeneeded = () => {
+          for (const name of ['projects', 'shelf', 'keys', 'drafts', 'local-forage-detect-blob-support'])
+            open.result.createObjectStore(name);
+        };
+        open.onerror = () => reject(new Error('not opened'));
+        open.onsuccess = () => {
+          const write = open.result.transaction(['projects', 'shelf'], 'readwrite');
+          const project = {
+            ...{
+              format: 'arcatum-project',
+              version: 2,
+              id: 'old-one',
+              name: 'Kobold Cycles',
+              created: '2026-09-01T00:00:00.000Z',
+            },
+            ...{ seed: 3, brief: words, goods: { file: '', products: [], problems: [] }, pictures: [], decisions: [] },
+          };
+          write.objectStore('projects').put({ project, past: [], future: [] }, 'old-one');
+          write
+            .objectStore('shelf')
+            .put(
+              { id: 'old-one', name: 'Kobold Cycles', changed: '2026-10-01T00:00:00.000Z', products: 0, deleted: false },
+              'old-one',
+            );
+          write.oncomplete = () => {
+            open.result.close();
+            resolve();
+          };
+        };
+      }),
+    [brief],
+  );
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Kobold Cycles' }).click();
+  await expect(page.getByLabel('Your brief')).toHaveValue(brief);
+  await page.reload();
+  await expect(page.getByLabel('Your brief')).toHaveValue(brief);
+  expect((await page.evaluate(() => indexedDB.databases())).map(({ name }) => name)).not.toContain('arcatum');
+});

@@ -16,8 +16,8 @@ test('a list that can’t be read is refused with a sentence, and the goods that
   await expect(table).toContainText('Hub, 36 holes');
   const bad: [string, Buffer, RegExp][] = [
     ['empty.csv', Buffer.from(''), /The file is empty/],
-    ['binary.csv', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 1]), /not text/],
-    ['headerless.csv', Buffer.from('Cap,10\nBag,20\n'), /no headings/],
+    ['binary.csv', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 1]), /a picture, not a list/],
+    ['nameless.csv', Buffer.from('4,5\n6,7\n'), /No column holds the names/],
     ['huge.csv', Buffer.alloc(65 * 1024 * 1024, 'a'), /larger than 64 MB/],
   ];
   for (const [name, buffer, say] of bad) {
@@ -39,14 +39,34 @@ test('a list that can’t be read is refused with a sentence, and the goods that
 
 test('odd prices, doubled codes and missing pictures are named, and the rest is kept', async ({ page }) => {
   await newShop(page);
-  await pasteList(page, 'title,price,code,picture\nA,"£1.234,50",x,\nB,free,y,\nC,-3,z,\nD,5,x,gone.jpg\n');
+  await pasteList(page, 'title,price,code,picture\nA,"£1.234,50",x,\nB,from 4,y,\nC,-3,z,\nD,5,x,gone.jpg\n');
   const notes = page.getByRole('region', { name: 'Notes on the list' });
-  await expect(notes).toContainText('“free” is not a number. Write 0 to give it away.');
+  await expect(notes).toContainText('“from 4” gives no exact price.');
   await expect(notes).toContainText('“-3” is below zero.');
   await expect(notes).toContainText('The code “x” already stands in row 2.');
   await expect(page.getByRole('grid', { name: 'Goods' })).toContainText('£1,234.50');
   await station(page, 'Proof');
   await expect(page.getByText(/gone\.jpg/)).toBeVisible();
+});
+
+test('what is too long for its place is said beside the field, and never gets in', async ({ page }) => {
+  await newShop(page);
+  await pasteList(page, 'title,price\nBell,5\n');
+  await page.getByRole('rowheader', { name: 'Bell' }).click();
+  await page.getByLabel('Title', { exact: true }).fill('Bell '.repeat(50));
+  await expect(page.getByText('It can’t stand there: it is longer than 200 characters.')).toBeVisible();
+  await page.getByLabel('Description').focus();
+  await expect(page.getByRole('grid', { name: 'Goods' })).toContainText('Bell');
+  await page.getByRole('button', { name: 'Steps', exact: true }).click();
+  await expect(page.getByRole('heading', { name: '1 step', exact: true })).toBeVisible();
+  // Choosing a station leaves the steps.
+  await station(page, 'Goods');
+  await expect(page.getByRole('heading', { name: '1 step', exact: true })).toHaveCount(0);
+  await page.getByRole('rowheader', { name: 'Bell' }).click();
+  await page.getByLabel('Title', { exact: true }).fill('Hand bell');
+  await page.getByLabel('Description').focus();
+  await page.getByRole('button', { name: 'Steps', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Steps' }).getByRole('listitem').first()).toContainText('“Hand bell”');
 });
 
 test('a brief in capitals, and one with markup, are read as text and nothing runs', async ({ page }) => {
@@ -94,7 +114,9 @@ test('full storage is said, work goes on, and what was saved before is still the
   await expect(page.getByText(/storage took nothing more. Export the project/)).toBeVisible();
   await expect(shopWindow(page).locator('.top .brand')).toHaveText('Kobold Cycles');
   await page.reload();
-  await expect(page.getByLabel('Your brief')).toHaveValue(brief);
+  // What could not be stored was put by when the page went, and is a step again.
+  await expect(page.getByLabel('Your brief')).toHaveValue(`${brief} And lamps.`);
+  await saved(page);
 });
 
 test('an unknown project is said, with the way back', async ({ page }) => {

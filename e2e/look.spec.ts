@@ -171,6 +171,8 @@ test('a name of sixty characters, and one in another script, stand in every part
     await writeBrief(page, `${name}. We sell silk scarves. Prices in euros.`);
     await pasteList(page, 'title,price\nScarf,50\nBelt,30\n');
     await station(page, 'Brief');
+    // All of it is read by then.
+    await expect(page.getByRole('region', { name: 'What was understood' })).toContainText('silk scarves');
     if (!(await page.getByRole('region', { name: 'What was understood' }).innerText()).includes(name)) {
       await page.getByRole('button', { name: /^(?:Correct|Add|Give) Name/ }).click();
       await page.getByRole('textbox', { name: 'Name' }).fill(name);

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { families } from '../src/core/look';
 import { layoutFaults } from './layout';
-import { brief, expectNoAxeFindings, list } from './support';
+import { brief, expectNoAxeFindings, list, settled } from './support';
 
 const sizes = { phone: 390, tablet: 820, wide: 1280 };
 
@@ -205,7 +205,7 @@ for (const { id: family, bands } of families)
         if (shop.id === 'usual' && path === '') expect(await wears(page, 'rgb(243, 222, 91)')).toBe(true);
         for (const size of shop.at) {
           await page.setViewportSize({ width: sizes[size], height: 844 });
-          await page.waitForTimeout(60);
+          await settled(page);
           for (const fault of await layoutFaults(page)) faults.push(`${shop.id} ${path || 'home'} ${size}: ${fault}`);
           // Every palette is seen by the accessibility check, on the pages that have most of it; the usual shop on all.
           if (

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { XMLParser } from 'fast-xml-parser';
 import { HtmlValidate } from 'html-validate';
-import { expectNoAxeFindings, openSample, publish, shopWindow, station } from './support';
+import { expectNoAxeFindings, openSample, publish, settled, shopWindow, station } from './support';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -30,7 +30,8 @@ test('the sample shop is published, and axe finds nothing on its pages or in the
   await openSample(page);
   for (const name of ['Brief', 'Goods', 'Plan', 'Look', 'Till', 'Proof', 'Publish', 'Orders']) {
     await station(page, name);
-    await page.waitForTimeout(400);
+    await expect(page.getByRole('main').getByRole('heading', { name, exact: true }).first()).toBeVisible();
+    await settled(page);
     await expectNoAxeFindings(page, name);
   }
   await publish(page, address);
@@ -38,7 +39,7 @@ test('the sample shop is published, and axe finds nothing on its pages or in the
   await page.getByRole('button', { name: 'Add to cart' }).click();
   for (const path of kinds) {
     await page.goto(`/s/${address}/${path}`);
-    await page.waitForTimeout(250);
+    await settled(page);
     await expectNoAxeFindings(page, path);
   }
 });

@@ -13,7 +13,7 @@ x;Hub, 36 holes;89,00;;Wheels;KH-36;4;;410;
 x;Spoke, stainless;1,20;1,50;Wheels;KS-280;200;280 mm;7;
 x;Spoke, stainless;1,20;1,50;Wheels;KS-290;3;290 mm;7;
 x;Spoke, stainless;1,35;;Wheels;KS-300;0;300 mm;8;
-x;Rim tape;frei;;Wheels;KR-1;20;;30;
+x;Rim tape;ab 4;;Wheels;KR-1;20;;30;
 x;Bell <b>brass</b>;24,50;;Small things;KB-1;12;;90;
 x;Wheel guide;7,00;;Small things;KG-1;;;;download
 `;
@@ -38,8 +38,9 @@ export const saved = (page: Page) => expect(page.getByRole('banner').getByRole('
 
 export async function writeBrief(page: Page, text: string): Promise<void> {
   await page.getByLabel('Your brief').fill(text);
+  // Leaving the letter makes a step of it.
+  await page.getByLabel('Your brief').blur();
   await expect(page.getByText('Understood so far')).toBeVisible();
-  await page.waitForTimeout(600);
   await saved(page);
 }
 
@@ -104,3 +105,12 @@ export const accent = (page: Page) =>
   shopWindow(page)
     .locator('html')
     .evaluate((html) => getComputedStyle(html).getPropertyValue('--accent').trim());
+
+/** Faces are there, whatever moves has come to rest, and the page is laid out. */
+export const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    await document.fonts.ready;
+    const ending = document.getAnimations().filter((one) => Number.isFinite(Number(one.effect?.getComputedTiming().endTime)));
+    await Promise.allSettled(ending.map((one) => one.finished));
+    await new Promise((painted) => requestAnimationFrame(() => requestAnimationFrame(painted)));
+  });

@@ -1,5 +1,6 @@
 // The budgets of the project, measured: medians and ratios, with the budget beside each. Nothing fails here; it is read.
 import { build } from 'esbuild';
+import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { startApp } from './app.mjs';
 import { familyIds } from './sheet.mjs';
@@ -12,7 +13,13 @@ const { buildAssets } = await import('./assets.mjs');
 await buildAssets();
 mkdirSync(`${root}dist`, { recursive: true });
 await build({
-  entryPoints: [`${root}bench/core.ts`, `${root}bench/goods.ts`, `${root}bench/reader.ts`, `${root}bench/looks.ts`],
+  entryPoints: [
+    `${root}bench/core.ts`,
+    `${root}bench/goods.ts`,
+    `${root}bench/reader.ts`,
+    `${root}bench/looks.ts`,
+    `${root}bench/lists.ts`,
+  ],
   external: ['next', 'react'],
   outdir: `${root}dist/bench`,
   outExtension: { '.js': '.mjs' },
@@ -27,14 +34,25 @@ await build({
 const core = await import(`${root}dist/bench/core.mjs`);
 const reader = await import(`${root}dist/bench/reader.mjs`);
 const { brief, listOf } = await import(`${root}dist/bench/goods.mjs`);
+const lists = await import(`${root}dist/bench/lists.mjs`);
 const { familySpread, lookSpread } = await import(`${root}dist/bench/looks.mjs`);
-const { auditFamily, measureStudio, middleAudit, publishSample } = await import('../bench/browser.mjs');
+const { auditFamily, measureAppend, measureLog, measureStudio, measureText, middleAudit, publishSample } =
+  await import('../bench/browser.mjs');
 
 /** "npm run bench -- families" audits every family too, which takes some ten minutes. */
 const everyFamily = process.argv.includes('families');
 const line = (what, figure, budget) => console.log(`${what.padEnd(58)} ${figure.padEnd(46)} budget ${budget}`);
 
+line('a list of 1,000 rows → its proposal', `${lists.proposalTime(1000).toFixed(0)} ms median of 9`, '300 ms');
+line('a list of 50,000 rows → its proposal', `${(lists.proposalTime(50_000) / 1000).toFixed(1)} s median of 9`, '–');
+for (const one of await lists.corpusLines()) console.log(`  lists, ${one}`);
 line('brief + 200 goods → three shops, first pages drawn', `${core.threeShops().toFixed(0)} ms median of 9`, '2 s');
+for (const products of [500, 10_000])
+  line(
+    `text decision → its page drawn, computing alone, ${products} goods`,
+    `${core.textDecision(products).toFixed(1)} ms median of 15`,
+    products === 10_000 ? '40 ms' : '–',
+  );
 const site = await core.wholeSite(10_000);
 line(
   'site of 10,000 products, files and archive',
@@ -85,11 +103,23 @@ if (!existsSync(`${root}.next/BUILD_ID`)) {
   console.log('Build the app first (npm run build) for the figures in the browser.');
   process.exit(0);
 }
+execFileSync('node', [`${root}scripts/weigh.mjs`], { stdio: 'inherit' });
 const { base, stop } = await startApp(4395);
 try {
   const { repaint, longest } = await measureStudio(base, brief, listOf(500), listOf(50_000));
   line('decision → preview repainted, 500 goods', `${repaint.toFixed(0)} ms median of 15`, '100 ms');
   line('import of 50,000 rows, longest main-thread task', `${longest.toFixed(0)} ms`, '50 ms');
+  for (const [products, budget] of [
+    [500, '100 ms'],
+    [10_000, '150 ms'],
+  ]) {
+    const repaint = await measureText(base, brief, listOf(products));
+    line(`text decision → repainted, ${products} goods`, `${repaint.toFixed(0)} ms median of 15`, budget);
+  }
+  const opened = await measureLog(base, core.longLog(10_000, 500));
+  line('opening a project of 10,000 decisions, 500 goods', `${opened.toFixed(0)} ms median of 5`, '300 ms');
+  const [few, many] = await measureAppend(base, [10, 10_000]);
+  line('appending a change to a log of 10, of 10,000', `${few.toFixed(1)} ms, ${many.toFixed(1)} ms; medians of 101`, '5 ms');
   const shop = await publishSample(base);
   for (const path of ['', 'shop/yarn/', 'goods/madder-bed/', 'checkout/']) {
     const { scores, faults } = await middleAudit(shop + path);

@@ -5,9 +5,14 @@ import { existsSync, statSync } from 'node:fs';
 const root = new URL('..', import.meta.url).pathname;
 const run = (command) => execSync(command, { cwd: root, stdio: 'inherit' });
 
-export function ensurePackages() {
+/** Whether the packages are there, as the lock file has them. */
+export function hasPackages() {
   const stamp = `${root}node_modules/.package-lock.json`;
-  if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs - 1000) return;
+  return existsSync(stamp) && statSync(stamp).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs - 1000;
+}
+
+export function ensurePackages() {
+  if (hasPackages()) return;
   console.log('Installing packages …');
   // Not `npm ci`: it refuses a lock file without the builds for other systems, and not every registry carries those.
   run('npm install --no-save --no-audit --no-fund');

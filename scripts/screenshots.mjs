@@ -86,7 +86,6 @@ try {
   const quiet = await publish('tarnwick-dye-house');
   await page.screenshot({ path: to('studio-publish') });
   await shot(quiet, 'shop-quiet-home');
-  await shot(`${quiet}shop/yarn/`, 'shop-quiet-category');
   await shop.goto(`${quiet}goods/tarn/`);
   await shop.getByRole('button', { name: 'Add to cart' }).click();
   await shot(`${quiet}goods/tarn/`, 'shop-quiet-phone', { width: 390, height: 800 });
@@ -114,6 +113,12 @@ try {
   await page.getByText('Shared link', { exact: true }).scrollIntoViewIfNeeded();
   await page.waitForTimeout(400);
   await page.screenshot({ path: to('studio-mark') });
+  await page.getByRole('button', { name: 'Steps', exact: true }).click();
+  await page.getByLabel('Name this version').fill('Before the wool fair');
+  await page.getByRole('button', { name: 'Keep the name' }).click();
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: to('studio-steps') });
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await page.getByRole('button', { name: 'Compare three' }).click();
   await page.waitForTimeout(6000);

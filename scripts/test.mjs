@@ -39,6 +39,9 @@ check('Types', 'npx', ['tsc', '--noEmit']);
 check('Lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
 check('Format', 'npx', ['prettier', '--check', '.']);
 check('Layers', 'npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']);
+check('Layers of types', 'npx', ['depcruise', 'src', '--config', '.dependency-cruiser.types.cjs']);
+check('Licences', 'node', ['scripts/licences.mjs', '--check']);
+check('First load', 'node', ['scripts/weigh.mjs']);
 
 const unitRan = run('Unit tests', 'npx', ['jest', '--json', '--outputFile=test-results/unit.json']);
 const unit = readJson('test-results/unit.json');

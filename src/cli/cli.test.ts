@@ -125,10 +125,10 @@ test('a reading is printed as JSON with the words that each fact came from', () 
 
 test('warnings go to the report, with row and column', () => {
   const report = join(folder, 'warned.json');
-  const goods = write('odd.csv', 'title,price,picture\nA,5,nowhere.jpg\nB,free,\n');
+  const goods = write('odd.csv', 'title,price,picture\nA,5,nowhere.jpg\nB,from 4,\n');
   run('build', '--brief', 'demo/brief.txt', '--goods', goods, '--out', join(folder, 'odd'), '--report', report);
   expect(JSON.parse(readFileSync(report, 'utf8')).warnings).toEqual([
-    expect.objectContaining({ row: 3, column: 'price', kind: 'left-out' }),
+    expect.objectContaining({ row: 3, column: 'price', kind: 'asked' }),
     expect.objectContaining({ column: 'picture', say: 'The picture “nowhere.jpg” of “A” was not found.' }),
   ]);
 });
@@ -144,8 +144,8 @@ describe('bad input ends with code 2 and one sentence', () => {
     ['a binary brief', () => ['read', '--brief', write('binary.txt', Uint8Array.from([0, 1, 2, 3]))]],
     ['an empty list', () => ['build', '--brief', 'demo/brief.txt', '--goods', write('empty.csv', ''), '--out', folder]],
     [
-      'a list without headings',
-      () => ['build', '--brief', 'demo/brief.txt', '--goods', write('bare.csv', 'A,5\n'), '--out', folder],
+      'a list without names',
+      () => ['build', '--brief', 'demo/brief.txt', '--goods', write('bare.csv', '4,5\n6,7\n'), '--out', folder],
     ],
     ['no folder to write to', () => ['build', '--brief', 'demo/brief.txt', '--goods', goods()]],
     [
@@ -168,6 +168,80 @@ describe('bad input ends with code 2 and one sentence', () => {
     ],
   ])('%s', (_, args) => {
     const { status, stderr, stdout } = run(...args());
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr.trim().length).toBeGreaterThan(10);
+    expect(stderr).not.toContain('    at ');
+  });
+});
+
+describe('goods', () => {
+  interface GoodsReport {
+    form: string;
+    headerRow: number | null;
+    currency: { code: string; because: string } | null;
+    columns: { heading: string; as: string; name?: string }[];
+    products: {
+      title: string;
+      variants: { price: number | null; currency: string | null; stock: number | null; weight: number | null }[];
+    }[];
+    problems: { row: number; did: string; found: string }[];
+    questions: { about: string; likeliest: string }[];
+    counts: Record<string, number>;
+  }
+  const goodsOf = (...args: string[]): GoodsReport => {
+    const { status, stdout, stderr } = run('goods', ...args);
+    expect([status, stderr]).toEqual([0, '']);
+    return JSON.parse(stdout) as GoodsReport;
+  };
+  const list = () =>
+    write(
+      'bowls.csv',
+      'Bowl;Wood;Price (TZS);How heavy;Left\nRound;mninga;12.500;0,4 kg;3\nDeep;mvule;from 18.000;650 g;a few\n',
+    );
+
+  test('prints what a list was taken for, in minor units and grams, and what is asked', () => {
+    const report = goodsOf('--in', list());
+    expect(report).toMatchObject({ form: 'semicolon', headerRow: 1, currency: { code: 'TZS' } });
+    expect(report.columns.map(({ as }) => as)).toEqual(['title', 'particular', 'price', 'weight', 'stock']);
+    expect(report.products.map(({ variants: [one] }) => [one?.price, one?.currency, one?.stock, one?.weight])).toEqual([
+      [1250000, 'TZS', 3, 400],
+      [null, 'TZS', null, 650],
+    ]);
+    expect(report.problems.map(({ row, did, found }) => [row, did, found])).toEqual([
+      [3, 'asked', 'from 18.000'],
+      [3, 'asked', 'a few'],
+    ]);
+    expect(report.questions.map(({ about }) => about)).toEqual(['price', 'stock']);
+    expect(report.counts).toEqual({ rows: 2, products: 2, variants: 2, leftOut: 0, mended: 0, asked: 2 });
+  });
+
+  test('takes the money from the brief, meanings and answers from a mapping, and writes the catalogue', () => {
+    const bare = write('bare-prices.csv', 'name,price,Wood\nRound,4.250,oak\n');
+    expect(goodsOf('--in', bare).currency).toBeNull();
+    const brief = write('dinars.txt', 'Sadu Bowls turns bowls in Kuwait City, Kuwait. Prices in Kuwaiti dinars.');
+    expect(goodsOf('--in', bare, '--brief', brief).products[0]?.variants[0]).toMatchObject({ price: 4250, currency: 'KWD' });
+    const mapping = write('mapping.json', JSON.stringify({ columns: { Wood: 'category' }, answers: { 'price from': 'number' } }));
+    const out = join(folder, 'bowls-out.csv');
+    const report = goodsOf('--in', list(), '--mapping', mapping, '--out', out);
+    expect([report.columns[1]?.as, report.products[1]?.variants[0]?.price]).toEqual(['category', 1800000]);
+    const again = goodsOf('--in', out);
+    expect(again.products.map(({ title, variants: [one] }) => [title, one?.price, one?.weight])).toEqual([
+      ['Round', 1250000, 400],
+      ['Deep', 1800000, 650],
+    ]);
+  });
+
+  test.each([
+    ['no list', () => ['goods']],
+    ['a list of nothing', () => ['goods', '--in', write('none.csv', '')]],
+    ['a picture', () => ['goods', '--in', write('cup.csv', Uint8Array.from([0xff, 0xd8, 0xff, 0xe0]))]],
+    [
+      'a mapping that is none',
+      () => ['goods', '--in', list(), '--mapping', write('wrong.json', '{"columns":{"Wood":"colour"}}')],
+    ],
+    ['an out file of another kind', () => ['goods', '--in', list(), '--out', join(folder, 'out.doc')]],
+  ])('%s ends with code 2 and a sentence', (_, args) => {
+    const { status, stdout, stderr } = run(...args());
     expect([status, stdout]).toEqual([2, '']);
     expect(stderr.trim().length).toBeGreaterThan(10);
     expect(stderr).not.toContain('    at ');

@@ -1,9 +1,12 @@
 import { z } from 'zod';
-import { importGoods } from '@/core/goods';
+import { briefCurrency } from '@/core/brief';
+import { importGoods, type Mapping } from '@/core/goods';
 import { keepPicture, missingPictures } from '@/core/pictures';
-import { serverCodec } from './codec';
-import { fitsPlace, isPlace, newProject, type Picture, type Problem, type Project } from '@/core/project';
+import { given, lookPlaces, set, type Wish } from '@/core/places';
+import { newProject, readDecisions, startStory, withWishes, type Problem, type Project, type Story } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
+import { settlePositions } from '@/core/site';
+import { serverCodec } from './codec';
 
 export interface Inputs {
   brief: string;
@@ -12,76 +15,87 @@ export interface Inputs {
   pictures: ReadonlyMap<string, Uint8Array>;
   /** Place → value. */
   decisions: unknown;
+  /** What is said of the list. */
+  mapping: Mapping;
   seed: number;
+  /** Which project it is, and when it begins. */
+  id: string;
+  created: string;
 }
 
 export interface Loaded {
-  project: Project;
+  story: Story;
   /** Picture bytes by hash. */
   pictures: Map<string, Uint8Array>;
   problems: Problem[];
 }
 
+/** A word on something that was given and is not in the shop as it was given. */
+const noted = (column: string, say: string, kind: Problem['kind'] = 'look'): Problem => ({
+  row: 0,
+  column,
+  kind,
+  say,
+  found: '',
+});
+
 /** Brings a project together from files, as the studio does from what is dropped on it. */
 export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   if (!inputs.brief.trim()) return fail('The brief is empty. Write a few sentences about the business into it.');
-  let project = { ...newProject('command-line', 'Shop', '1970-01-01T00:00:00.000Z'), seed: inputs.seed, brief: inputs.brief };
+  let project: Project = { ...newProject(inputs.id, 'Shop'), seed: inputs.seed, brief: inputs.brief };
   const problems: Problem[] = [];
-  const bytesByHash = new Map<string, Uint8Array>();
   if (inputs.goods) {
-    const goods = importGoods(inputs.goods.bytes);
+    const goods = importGoods(inputs.goods.bytes, { brief: briefCurrency(inputs.brief) }, inputs.mapping);
     if (!goods.ok) return goods;
-    project = {
-      ...project,
-      goods: {
-        file: inputs.goods.file,
-        currency: goods.value.currency,
-        digits: goods.value.digits,
-        products: goods.value.products,
-        problems: goods.value.problems,
-      },
-    };
+    project = { ...project, goods: { file: inputs.goods.file, ...goods.value } };
     problems.push(...goods.value.problems);
   }
-  const decisions = z.record(z.string(), z.json()).safeParse(inputs.decisions ?? {});
-  if (!decisions.success) return fail('The file of decisions is not an object of place and value.');
-  for (const [place, value] of Object.entries(decisions.data)) {
-    if (!isPlace(place))
-      problems.push({
-        row: 0,
-        column: place,
-        kind: 'look',
-        say: `“${place}” is no place that Arcatum knows; the decision is set aside.`,
-      });
-    else if (!fitsPlace(place, value)) return fail(`The decision at “${place}” has a value that can't stand there.`);
+  const file = z.record(z.string(), z.unknown()).safeParse(inputs.decisions ?? {});
+  if (!file.success) return fail('The file of decisions is not an object of place and value.');
+  const read = readDecisions(Object.entries(file.data));
+  const settled = settlePositions(startStory({ ...project, decisions: read.decisions }, inputs.created, read.misfits));
+  for (const { place, because } of settled.log.misfits) {
+    if (because !== unknownPlace) return fail(`The decision at “${place}” has a value that can't stand there. ${because}`);
+    problems.push(noted(place, `“${place}” is no place that Arcatum knows; the decision is set aside.`));
   }
+  const { log } = settled;
+  project = log.base;
+  const kept = await takePictures(inputs.pictures, project);
+  problems.push(...kept.problems);
+  const base = withWishes(project, kept.wishes);
+  return ok({ story: startStory(base, log.created, log.misfits), pictures: kept.files, problems });
+}
+
+/** What is said of an address that no kind of place has. */
+const unknownPlace = 'Arcatum knows no such place.';
+
+/** Takes in the pictures that the goods, or the look, call by name. */
+export async function takePictures(
+  pictures: ReadonlyMap<string, Uint8Array>,
+  project: Project,
+): Promise<{ wishes: Wish[]; files: Map<string, Uint8Array>; problems: Problem[] }> {
+  const problems: Problem[] = [];
+  const files = new Map<string, Uint8Array>();
+  const wishes: Wish[] = [];
+  const logo = project.decisions.get(lookPlaces.logo.address);
   const named = new Set(project.goods.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
-  const logo = decisions.data['look/logo'];
   if (typeof logo === 'string') named.add(logo.toLowerCase());
-  const pictures: Picture[] = [];
-  for (const [name, bytes] of [...inputs.pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
+  const there = new Set(project.pictures.map((picture) => picture.name.toLowerCase()));
+  for (const [name, bytes] of [...pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
     if (!named.has(name.toLowerCase())) continue;
     const kept = await keepPicture(name, bytes, serverCodec);
     if (!kept.ok) {
-      problems.push({ row: 0, column: '', kind: 'left-out', say: kept.say });
+      problems.push(noted('', kept.say, 'left-out'));
       continue;
     }
-    pictures.push(kept.value.picture);
-    for (const say of kept.value.notes) problems.push({ row: 0, column: 'picture', kind: 'look', say });
-    for (const [hash, file] of kept.value.files) bytesByHash.set(hash, file);
+    wishes.push(set(given.picture(kept.value.picture.name), kept.value.picture));
+    there.add(kept.value.picture.name.toLowerCase());
+    for (const say of kept.value.notes) problems.push(noted('picture', say));
+    for (const [hash, file] of kept.value.files) files.set(hash, file);
   }
-  for (const { name, product } of missingPictures(
-    project.goods.products,
-    new Set(pictures.map((picture) => picture.name.toLowerCase())),
-  )) {
-    problems.push({ row: 0, column: 'picture', kind: 'look', say: `The picture “${name}” of “${product}” was not found.` });
-  }
-  if (typeof logo === 'string' && !pictures.some((picture) => picture.name.toLowerCase() === logo.toLowerCase()))
-    problems.push({ row: 0, column: 'look/logo', kind: 'look', say: `The logo “${logo}” was not found among the pictures.` });
-  const at = project.created;
-  return ok({
-    project: { ...project, pictures, decisions: Object.entries(decisions.data).map(([place, value]) => ({ place, value, at })) },
-    pictures: bytesByHash,
-    problems,
-  });
+  for (const { name, product } of missingPictures(project.goods.products, there))
+    problems.push(noted('picture', `The picture “${name}” of “${product}” was not found.`));
+  if (typeof logo === 'string' && !there.has(logo.toLowerCase()))
+    problems.push(noted(lookPlaces.logo.address, `The logo “${logo}” was not found among the pictures.`));
+  return { wishes, files, problems };
 }

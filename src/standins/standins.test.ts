@@ -1,5 +1,5 @@
 import { germanTill } from '../../tests/till';
-import { mkdtempSync, appendFileSync, rmSync } from 'node:fs';
+import { appendFileSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
@@ -186,6 +186,21 @@ describe('the payment provider', () => {
       payWith(id, testCards[2].number);
       const answered = confirm(id, yes);
       expect(answered.ok && answered.value.state).toBe(state);
+    }
+  });
+
+  test('what is decided stays: a paid payment is not paid again nor refused, a refused one is not paid', () => {
+    const intents = () => readFileSync(join(folder, 'payment', 'intents.jsonl'), 'utf8');
+    for (const [card, state] of [
+      [0, 'accepted'],
+      [1, 'refused'],
+    ] as const) {
+      const { id } = ask();
+      payWith(id, testCards[card].number);
+      const written = intents();
+      const answers = [...testCards.map(({ number }) => payWith(id, number)), confirm(id, true), confirm(id, false)];
+      expect(answers.map((answer) => answer.ok && answer.value.state)).toEqual(answers.map(() => state));
+      expect(intents()).toBe(written);
     }
   });
 

@@ -1,10 +1,22 @@
 import { priceRange, stockOf, type Catalogue } from '@/core/goods';
 import { runLength } from '@/core/look';
-import { sectionDefinition } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
+import {
+  itemsIn,
+  sectionAbout,
+  textIn,
+  type sectionAbouts,
+  type Item,
+  type ItemsField,
+  type SectionKind,
+  type TextAt,
+  type TextField,
+  type Words,
+} from '@/core/sections';
 import { formatMoney } from '@/core/till';
-import { askedAt, splitBlock, wordsPlace, type WrittenPage, type WrittenSection } from '@/core/words';
+import { askedAt, splitBlock, type Text } from '@/core/words';
+import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
 import { html, type Markup } from './html';
 
 /** What every piece of a page is drawn from. */
@@ -16,27 +28,66 @@ export interface Context {
   target: Target;
 }
 
-export interface SectionContext extends Context {
-  section: WrittenSection;
+/** A section of a kind, with what stands in its fields. */
+export interface SectionContext<K extends SectionKind = SectionKind> extends Context {
+  section: Omit<WrittenSection, 'words'> & { words: Words<FieldsOf<K>> };
 }
+
+type FieldsOf<K extends SectionKind> = (typeof sectionAbouts)[K]['fields'];
+type TextName<K extends SectionKind> = keyof { [F in keyof FieldsOf<K> as FieldsOf<K>[F] extends TextField ? F : never]: 1 } &
+  string;
+type ListName<K extends SectionKind> = keyof { [F in keyof FieldsOf<K> as FieldsOf<K>[F] extends ItemsField ? F : never]: 1 } &
+  string;
+type PartName<K extends SectionKind, L extends ListName<K>> = FieldsOf<K>[L] extends ItemsField<infer Parts> ? Parts : never;
+
+/** How a kind of section is drawn, and its style. */
+export interface Drawing<K extends SectionKind> {
+  draw: (context: SectionContext<K>) => Markup;
+  css?: string;
+  /** What is otherwise where there is little room, under 820 px. */
+  narrow?: string;
+}
+
+type Tag = 'h1' | 'h2' | 'h3' | 'p' | 'span' | 'td' | 'dt' | 'dd' | 'th';
 
 export const money = (amount: number, { shop }: Pick<Context, 'shop'>): string => formatMoney(amount, shop.rules);
 
-/** An attribute that tells the studio's window which place a text stands at. Published pages don't carry it. */
-export const place = ({ target, page, section }: SectionContext, slot: string): Markup | null =>
-  target.kind === 'preview' ? html` data-place="${wordsPlace(page, section, slot)}"` : null;
+/** Which place a text stands at, for the studio's window. Published pages don't carry it. */
+const placeAttribute = ({ target, page, section }: SectionContext, at: TextAt): Markup | null =>
+  target.kind === 'preview' ? html` data-place="${placeOfText(page, section, at).address}"` : null;
+
+/** The same, for an element that a section draws itself. */
+export const place = <K extends SectionKind>(context: SectionContext<K>, field: TextName<K>): Markup | null =>
+  placeAttribute(context as SectionContext, { field });
 
 /** Whether a paragraph is long enough to run in columns, and begins with a letter that can stand large: not with “I’m”. */
 const runsLong = (text: string): boolean => text.length > 150 && /^\p{L}(?!['’])/u.test(text);
 
 /** A text of a section in an element that the studio can point at; nothing where there is none. */
-export function slot(
-  context: SectionContext,
-  name: string,
-  tag: 'h1' | 'h2' | 'h3' | 'p' | 'span' | 'td' | 'dt' | 'dd' | 'th',
+export const drawText = <K extends SectionKind>(
+  context: SectionContext<K>,
+  field: TextName<K>,
+  tag: Tag,
   className = '',
-): Markup | null {
-  const found = context.section.words[name];
+): Markup | null => drawnText(context as SectionContext, textIn(context.section.words, field), { field }, tag, className);
+
+/** The items of a list, in the order in which they are shown. */
+export const items = <K extends SectionKind, L extends ListName<K>>(
+  { section }: SectionContext<K>,
+  list: L,
+): readonly Item<PartName<K, L>>[] => itemsIn(section.words, list);
+
+/** A part of an item in an element that the studio can point at; nothing where there is none. */
+export const drawPart = <K extends SectionKind, L extends ListName<K>>(
+  context: SectionContext<K>,
+  list: L,
+  { key, texts }: Item<PartName<K, L>>,
+  part: PartName<K, L>,
+  tag: Tag,
+  className = '',
+): Markup | null => drawnText(context as SectionContext, texts[part], { field: list, key, part: part as string }, tag, className);
+
+function drawnText(context: SectionContext, found: Text | undefined, at: TextAt, tag: Tag, className: string): Markup | null {
   const prompt = found && context.target.kind === 'preview' ? askedAt(found) : null;
   const text = found?.text || prompt;
   if (!text) return null;
@@ -49,52 +100,38 @@ export function slot(
   ]
     .filter(Boolean)
     .join(' ');
-  const attributes = html`${classes ? html` class="${classes}"` : null}${place(context, name)}`;
-  switch (tag) {
-    case 'h1':
-      return html`<h1${attributes}>${text}</h1>`;
-    case 'h2':
-      return html`<h2${attributes}>${text}</h2>`;
-    case 'h3':
-      return html`<h3${attributes}>${text}</h3>`;
-    case 'p':
-      return html`<p${attributes}>${text}</p>`;
-    case 'span':
-      return html`<span${attributes}>${text}</span>`;
-    case 'dt':
-      return html`<dt${attributes}>${text}</dt>`;
-    case 'dd':
-      return html`<dd${attributes}>${text}</dd>`;
-    case 'td':
-      return html`<td${attributes}>${text}</td>`;
-    case 'th':
-      return html`<th scope="row" ${attributes}>${text}</th>`;
-  }
+  return elements[tag](html`${classes ? html` class="${classes}"` : null}${placeAttribute(context, at)}`, text);
 }
 
-/** A text that may be long, in paragraphs: at empty lines, and where a block would be a wall. */
-export function paragraphs(context: SectionContext, name: string): Markup | null {
-  const text = context.section.words[name]?.text;
-  const blocks = (text ?? '').split(/\n{2,}/).flatMap((block) => splitBlock(block.trim()));
-  if (blocks.length < 2) return slot(context, name, 'p');
-  return html`<div${place(context, name)}>${blocks.map((block) => html`<p>${block}</p>`)}</div>`;
+const elements: Record<Tag, (attributes: Markup, text: string) => Markup> = {
+  h1: (attributes, text) => html`<h1${attributes}>${text}</h1>`,
+  h2: (attributes, text) => html`<h2${attributes}>${text}</h2>`,
+  h3: (attributes, text) => html`<h3${attributes}>${text}</h3>`,
+  p: (attributes, text) => html`<p${attributes}>${text}</p>`,
+  span: (attributes, text) => html`<span${attributes}>${text}</span>`,
+  dt: (attributes, text) => html`<dt${attributes}>${text}</dt>`,
+  dd: (attributes, text) => html`<dd${attributes}>${text}</dd>`,
+  td: (attributes, text) => html`<td${attributes}>${text}</td>`,
+  th: (attributes, text) => html`<th scope="row" ${attributes}>${text}</th>`,
+};
+
+/** A part that may be long, in paragraphs: at empty lines, and where a block would be a wall. */
+export function paragraphs<K extends SectionKind, L extends ListName<K>>(
+  context: SectionContext<K>,
+  list: L,
+  item: Item<PartName<K, L>>,
+  part: PartName<K, L>,
+): Markup | null {
+  const text = item.texts[part]?.text ?? '';
+  const blocks = text.split(/\n{2,}/).flatMap((block) => splitBlock(block.trim()));
+  if (blocks.length < 2) return drawPart(context, list, item, part, 'p');
+  const at = placeAttribute(context as SectionContext, { field: list, key: item.key, part: part as string });
+  return html`<div${at}>${blocks.map((block) => html`<p>${block}</p>`)}</div>`;
 }
-
-/** Slots that are numbered: text-1, text-2, … in their order. */
-export const numberedSlots = ({ section }: SectionContext, name: string): string[] =>
-  Object.keys(section.words)
-    .filter((key) => key.startsWith(`${name}-`) && /-\d+$/.test(key))
-    .sort((a, b) => Number(a.split('-').at(-1)) - Number(b.split('-').at(-1)));
-
-/** The numbers under which any of several slots stands: the items of a list. */
-export const itemsOf = (context: SectionContext, ...names: string[]): string[] =>
-  [...new Set(names.flatMap((name) => numberedSlots(context, name)).map((key) => key.split('-').at(-1) ?? ''))].sort(
-    (a, b) => Number(a) - Number(b),
-  );
 
 /** Which of its arrangements a section has: the seller's choice, else the one that its family prefers, else the first. */
-function arrangementOf({ section, shop, addresses }: SectionContext): string | null {
-  const { arrangements } = sectionDefinition(section.kind);
+function arrangementOf<K extends SectionKind>({ section, shop, addresses }: SectionContext<K>): string | null {
+  const { arrangements } = sectionAbout(section.kind);
   const has = (id: string | null | undefined) => arrangements.some((one) => one.id === id);
   if (has(section.arrangement)) return section.arrangement;
   // Words alone open a shop that has no picture to show.
@@ -104,7 +141,7 @@ function arrangementOf({ section, shop, addresses }: SectionContext): string | n
 }
 
 /** The classes of a section: its kind, its arrangement, and where it differs from the look of the whole. */
-export function arranged(context: SectionContext): string {
+export function arranged<K extends SectionKind>(context: SectionContext<K>): string {
   const { section, page, shop } = context;
   const arrangement = arrangementOf(context);
   const here = (at: { page: string; section: string }) =>
@@ -121,7 +158,8 @@ export function arranged(context: SectionContext): string {
 }
 
 /** Whether a section has an arrangement, by its own or its family's choice. */
-export const isArranged = (context: SectionContext, id: string): boolean => arrangementOf(context) === id;
+export const isArranged = <K extends SectionKind>(context: SectionContext<K>, id: string): boolean =>
+  arrangementOf(context) === id;
 
 /** Goods that have a picture at hand. */
 export const pictured = ({ shop, addresses }: Pick<Context, 'shop' | 'addresses'>): Product[] =>
@@ -201,9 +239,14 @@ export function productPicture(
 export const namePlate = (context: Context, { title }: Product): Markup =>
   html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
 
+/** What stands in the place of a price that is not known. */
+export const noPrice = 'Price on request';
+
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {
-  const { low, high, earlier } = priceRange(product);
+  const range = priceRange(product);
+  if (!range) return html`<span class="price"><small>${noPrice}</small></span>`;
+  const { low, high, earlier } = range;
   return html`<span class="price"
     >${low === high ? null : html`<small>from</small> `}${earlier ? html`<s><span class="aside">before </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span
   >`;

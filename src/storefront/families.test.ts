@@ -1,9 +1,10 @@
+import { decisionsOf } from '../../tests/decisions';
 import { HtmlValidate } from 'html-validate';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { importText } from '@/core/goods';
 import { families } from '@/core/look';
-import { pictureSchema, newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
+import { pictureSchema, newProject, type Picture, type Project } from '@/core/project';
 import { makeShop, relativeAddresses, siteFiles, viewPath, viewsOf } from '@/core/site';
 import { storefront } from './index';
 
@@ -28,20 +29,20 @@ function project(
   list: string,
   family: string,
   brief = readFileSync('demo/brief.txt', 'utf8'),
-  extra: Record<string, DecisionValue> = {},
+  extra: Record<string, unknown> = {},
 ): Project {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
   const decisions = { 'look/family': family, ...JSON.parse(readFileSync('demo/decisions.json', 'utf8')), ...extra } as Record<
     string,
-    DecisionValue
+    unknown
   >;
   return {
-    ...newProject('p', 'Shop', ''),
+    ...newProject('p', 'Shop'),
     brief,
     goods: { file: '', ...goods.value },
     pictures: [picture],
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   };
 }
 

@@ -1,8 +1,9 @@
+import { decisionsOf } from '../../tests/decisions';
 import { readFileSync } from 'node:fs';
 import { importText } from '@/core/goods';
 import { contrastRatio, families } from '@/core/look';
 import { provideOutlines, type Outlines } from '@/core/pictures';
-import { newProject, pictureSchema, type DecisionValue, type Picture } from '@/core/project';
+import { newProject, pictureSchema, type Picture } from '@/core/project';
 import { firstView, makeShop, relativeAddresses, siteFiles, type Shop } from '@/core/site';
 import { nearGround } from './context';
 import { storefront } from './index';
@@ -22,15 +23,15 @@ const picture = (name: string, more: Partial<Picture> = {}): Picture =>
     ...more,
   });
 
-function shopOf(decisions: Record<string, DecisionValue> = {}, pictures = [picture('hub.webp'), picture('spoke.webp')]): Shop {
+function shopOf(decisions: Record<string, unknown> = {}, pictures = [picture('hub.webp'), picture('spoke.webp')]): Shop {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
   return makeShop({
-    ...newProject('p', 'Shop', ''),
+    ...newProject('p', 'Shop'),
     brief,
     goods: { file: '', ...goods.value },
     pictures,
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   });
 }
 function drawn(shop: Shop, path = ''): string {
@@ -131,7 +132,7 @@ describe('single places', () => {
 });
 
 describe('the mark', () => {
-  const withMark = (decisions: Record<string, DecisionValue>) => {
+  const withMark = (decisions: Record<string, unknown>) => {
     const face = shopOf(decisions).look.heading.id;
     provideOutlines(face, JSON.parse(readFileSync(`public/outlines/${face}.json`, 'utf8')) as Outlines);
     return shopOf(decisions);
@@ -190,7 +191,7 @@ describe('the mark', () => {
 
   test('that is gone is set aside, and the name stands as text', () => {
     const shop = shopOf({ 'look/logo': 'lost.svg' });
-    expect(shop.setAside).toEqual(['look/logo']);
+    expect(shop.setAside.map(({ place }) => place)).toEqual(['look/logo']);
     expect(/<a class="brand"[^>]*>(.*?)<\/a>/s.exec(drawn(shop))?.[1]?.trim()).toBe('Kobold Cycles');
   });
 });

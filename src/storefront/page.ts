@@ -1,5 +1,4 @@
 import { fieldFor, isCompact } from '@/core/pictures';
-import { type SectionKind } from '@/core/plan';
 import {
   brandFiles,
   firstView,
@@ -14,28 +13,11 @@ import {
   type View,
 } from '@/core/site';
 import { type Picture } from '@/core/project';
-import { type WrittenPage } from '@/core/words';
-import { type Context, type SectionContext } from './context';
+import { type WrittenPage, type WrittenSection } from '@/core/writing';
+import { type Context, type Drawing } from './context';
+import { type SectionKind } from '@/core/sections';
 import { drawing, html, jsonIn, type Markup } from './html';
-import { homeSections } from './sections/home';
-import { meetingSections } from './sections/meeting';
-import { productSections } from './sections/product';
-import { sellingSections } from './sections/selling';
-import { shelfSections } from './sections/shelf';
-import { tellingSections } from './sections/telling';
-import { textSections } from './sections/texts';
-import { tillSections } from './sections/till';
-
-const sections: Partial<Record<SectionKind, (c: SectionContext) => Markup>> = {
-  ...homeSections,
-  ...shelfSections,
-  ...productSections,
-  ...textSections,
-  ...tillSections,
-  ...sellingSections,
-  ...tellingSections,
-  ...meetingSections,
-};
+import { drawings } from './sections';
 
 /** Which scripts a page needs beside the one that all have. */
 const extraScripts: Partial<Record<WrittenPage['kind'], string>> = {
@@ -63,11 +45,17 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
       </head>
       <body>
         <a class="skip" href="#main">To the content</a>${header(context)}
-        <main id="main">${shown.map((section) => sections[section.kind]?.({ ...context, section }) ?? null)}</main>
+        <main id="main">${shown.map((section) => drawSection(context, section))}</main>
         ${footer(context)}
       </body>
     </html>`;
   return document.text;
+}
+
+/** What was written for a section of a kind has that kind's fields: its definition and its drawing share them. */
+function drawSection(context: Context, section: WrittenSection): Markup {
+  const { draw } = drawings[section.kind] as Drawing<SectionKind>;
+  return draw({ ...context, section });
 }
 
 function head(c: Context): Markup {

@@ -1,6 +1,8 @@
-import { decide, fitsPlace, withdraw, type Project } from '@/core/project';
+import { fieldOfText, parseAt } from '@/core/places';
+import { withWishes, type Project } from '@/core/project';
+import { contentTexts } from '@/core/sections';
 import { firstView, makeShop, relativeAddresses, type Shop, type Target } from '@/core/site';
-import { wordsPlace } from '@/core/words';
+import { placeOfText } from '@/core/writing';
 import { everything } from '../../tests/sites/everything';
 import { storefront } from './index';
 
@@ -23,16 +25,16 @@ const drawn = (shop: Shop) =>
 const placesOf = (shop: Shop) =>
   pagesOf(shop).flatMap((page) =>
     shop.writer.write(page).sections.flatMap((section) =>
-      Object.keys(section.words)
-        .filter((slot) => !['address', 'markup'].includes(slot))
-        .map((slot) => ({ page: page.id, section: section.kind, slot, place: wordsPlace(page, section, slot) })),
+      contentTexts(section.words)
+        .filter(({ at }) => !['address', 'markup'].includes(at.field))
+        .map(({ at }) => ({ page: page.id, place: placeOfText(page, section, at).address })),
     ),
   );
 
 const withTexts = (project: Project, texts: ReadonlyMap<string, string>): Project =>
-  decide(
+  withWishes(
     project,
-    [...texts].map(([place, value]) => ({ place, value, at: '' })),
+    [...texts].map(([place, value]) => ({ place, value })),
   );
 const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 
@@ -54,11 +56,13 @@ describe.each([0, 1] as const)('a shop with every section, in arrangement %i', (
   test('has texts of the seller’s own at every place that takes them', () => {
     expect(places.length).toBeGreaterThan(120);
     expect(new Set(places.map(({ place }) => place)).size).toBe(places.length);
-    for (const { place } of places) expect([place, fitsPlace(place, 'A text.')]).toEqual([place, true]);
+    for (const { place } of places) expect([place, parseAt(place, 'A text.').ok]).toEqual([place, true]);
   });
 
   test.each(manners)('shows %s as written, where it belongs', (_, manner) => {
-    const texts = new Map(places.map(({ place }, n) => [place, manner(n + 1000)]));
+    // What is too long for its place never gets in.
+    const fitting = (place: string, text: string) => text.slice(-(fieldOfText(place)?.most ?? 0));
+    const texts = new Map(places.map(({ place }, n) => [place, fitting(place, manner(n + 1000))]));
     const changed = makeShop(withTexts(project, texts));
     const pages = drawn(changed);
     const lost: string[] = [];
@@ -78,8 +82,10 @@ describe.each([0, 1] as const)('a shop with every section, in arrangement %i', (
   test('is as it was where the texts are taken back', () => {
     const texts = new Map(places.map(({ place }) => [place, 'Something else.']));
     const changed = withTexts(project, texts);
-    const kept = project.decisions.filter(({ place }) => texts.has(place));
-    const back = decide(withdraw(changed, [...texts.keys()]), kept);
+    const back = withWishes(
+      changed,
+      [...texts.keys()].map((place) => ({ place, value: project.decisions.get(place) })),
+    );
     expect(drawn(makeShop(back))).toEqual(drawn(shop));
   });
 });

@@ -1,3 +1,4 @@
+import { decisionsOf } from '../../tests/decisions';
 import { HtmlValidate } from 'html-validate';
 import { importText } from '@/core/goods';
 import { families, type Family } from '@/core/look';
@@ -24,11 +25,11 @@ const shopIn = (family: string): Shop => {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
   return makeShop({
-    ...newProject('p', 'Shop', ''),
+    ...newProject('p', 'Shop'),
     brief:
       'Skerry Stores sells lamps and rope for boats in Oban. Prices in pounds. We take things back within 30 days. Delivery in the UK is £4.',
     goods: { file: '', ...goods.value },
-    decisions: [{ place: 'look/family', value: family, at: '' }],
+    decisions: decisionsOf({ 'look/family': family }),
   });
 };
 

@@ -1,6 +1,6 @@
 import { HtmlValidate } from 'html-validate';
 import { families } from '@/core/look';
-import { sectionDefinition, sectionLibrary } from '@/core/plan';
+import { sectionAbout, sectionLibrary } from '@/core/sections';
 import { firstView, makeShop, relativeAddresses, type Target } from '@/core/site';
 import { everything } from '../../tests/sites/everything';
 import { storefront } from './index';
@@ -24,7 +24,7 @@ describe.each(families.map((family) => family.id))('family %s', (family) => {
   test.each([0, 1] as const)('draws every section of the library in arrangement %i as valid markup', async (arrangement) => {
     const text = home(family, arrangement, published);
     for (const { kind } of sectionLibrary) {
-      const as = sectionDefinition(kind).arrangements[arrangement]?.id;
+      const as = sectionAbout(kind).arrangements[arrangement]?.id;
       // One thing to buy is drawn for the first of the list.
       expect([kind, new RegExp(`class="(?:part )?${kind} as-${as}" id="${kind}"`).test(text)]).toEqual([kind, true]);
     }
@@ -42,8 +42,10 @@ test('an empty place is shown to the seller and never published', () => {
   expect(home('ledger', 0, preview, false)).toContain('class="ask"');
   const text = home('ledger', 0, published, false);
   expect(text).not.toContain('class="ask"');
-  for (const { kind, asks } of sectionLibrary.map(({ kind }) => sectionDefinition(kind)))
-    for (const { prompt } of asks ?? []) expect([kind, text.includes(prompt)]).toEqual([kind, false]);
+  for (const { kind, fields } of sectionLibrary) {
+    const texts = Object.values(fields).flatMap((field) => (field.kind === 'text' ? [field] : Object.values(field.parts)));
+    for (const { ask } of texts) if (ask) expect([kind, text.includes(ask)]).toEqual([kind, false]);
+  }
   expect(text).not.toContain('id="video"');
 });
 

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { stations, type Station } from '@/core/proof';
+import { stations, type Station } from '@/core/proof/about';
 import { tokens } from './theme';
 
 const Nav = styled.nav`
@@ -53,7 +53,15 @@ function Arch({ done, here, id }: { done: number; here: boolean; id: string }) {
 }
 
 /** The row of stations. Each arch fills from the ground as its work gets done. */
-export function Arcade({ project, here, done }: { project: string; here: Station; done: Record<Station, number> }) {
+interface ArcadeProps {
+  project: string;
+  here: Station;
+  done: Record<Station, number>;
+  /** A station is chosen: also the one that one is at. */
+  onChoose: () => void;
+}
+
+export function Arcade({ project, here, done, onChoose }: ArcadeProps) {
   return (
     <Nav aria-label="Stations">
       <ol>
@@ -61,6 +69,7 @@ export function Arcade({ project, here, done }: { project: string; here: Station
           <li key={id}>
             <Link
               href={`/project/${project}/${id}`}
+              onClick={onChoose}
               aria-current={id === here ? 'page' : undefined}
               aria-label={`${name}, ${Math.round(done[id] * 100)} % done`}
             >

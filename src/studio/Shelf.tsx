@@ -4,11 +4,11 @@ import { useRouter } from 'next/navigation';
 import Link from 'next/link';
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { change } from '@/core/project';
+import { unnamed } from './keeper';
 import { OpenFile } from './OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
-import { createProject, createSample, download, duplicateProject, exportProject, importProject } from './projects';
-import { listProjects, loadHistory, removeForGood, saveHistory, setDeleted, type ShelfEntry } from './store';
+import { createProject, createSample, download, duplicateProject, exportProject, importProject, renameProject } from './projects';
+import { listProjects, onListChanged, openProject, removeForGood, setDeleted, type ShelfEntry } from './store';
 import { tokens } from './theme';
 import { useLive } from './useLive';
 import { when } from './when';
@@ -75,6 +75,7 @@ export function Shelf() {
   );
   useEffect(() => {
     void read();
+    return onListChanged(() => void read());
   }, [read]);
 
   const guarded = (say: string, work: () => Promise<void>) => {
@@ -111,7 +112,7 @@ export function Shelf() {
       <Row>
         <Button
           isDisabled={still}
-          onPress={() => guarded('Making a new project …', async () => open(await createProject('New shop')))}
+          onPress={() => guarded('Making a new project …', async () => open(await createProject(unnamed)))}
         >
           New shop
         </Button>
@@ -164,11 +165,8 @@ export function Shelf() {
                     setRenaming(null);
                     if (name.trim())
                       guarded('Renaming …', async () => {
-                        const history = await loadHistory(entry.id);
-                        if (typeof history !== 'string')
-                          await saveHistory(
-                            change(history, 'Rename the project', new Date().toISOString(), (p) => ({ ...p, name: name.trim() })),
-                          );
+                        const renamed = await renameProject(entry.id, name.trim());
+                        if (!renamed.ok) throw new Error(renamed.say);
                       });
                   }}
                 >
@@ -192,7 +190,7 @@ export function Shelf() {
                   aria-label={`Duplicate ${entry.name}`}
                   onPress={() =>
                     guarded('Duplicating …', async () => {
-                      const copy = await duplicateProject(entry.id);
+                      const copy = await duplicateProject(entry.id, entry.name);
                       if (!copy.ok) throw new Error(copy.say);
                     })
                   }
@@ -203,9 +201,9 @@ export function Shelf() {
                   aria-label={`Export ${entry.name}`}
                   onPress={() =>
                     guarded('Exporting …', async () => {
-                      const history = await loadHistory(entry.id);
-                      if (typeof history === 'string') throw new Error(history);
-                      download(await exportProject(history.project), `${entry.name}.arcatum.zip`);
+                      const opened = await openProject(entry.id);
+                      if (typeof opened === 'string') throw new Error(opened);
+                      download(await exportProject(opened.story), `${entry.name}.arcatum.zip`);
                     })
                   }
                 >

@@ -3,7 +3,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import { lengthRange, manners, stockIn, wordCount, type Manner, type Reworked, type Text } from '@/core/words';
+import { fieldOfText, writeText, type Address, type Wish } from '@/core/places';
+import { wordCount } from '@/core/sections/about';
+import { manners, stockIn } from '@/core/words/page';
+import { type Manner, type Reworked, type Text } from '@/core/words';
 import { type ShopWorker } from '@/workers/client';
 import { type OutlineText } from '@/workers/protocol';
 import { sourceLine } from './because';
@@ -11,7 +14,7 @@ import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './par
 import { tokens } from './theme';
 
 export interface Pointed {
-  place: string;
+  place: Address;
   text: string;
   rect: { x: number; y: number; width: number; height: number };
 }
@@ -85,17 +88,17 @@ interface SlipProps {
   text: OutlineText | undefined;
   worker: ShopWorker | null;
   onClose: () => void;
-  onDecide: (value: string) => void;
-  onWithdraw: () => void;
+  onDecide: (wish: Wish) => void;
 }
 
 /** Opens at the thing that was pointed at: its text, where that comes from, others that would do, and the text in another manner. */
-export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdraw }: SlipProps) {
+export function Slip({ pointed, scale, text, worker, onClose, onDecide }: SlipProps) {
   const anchor = useRef<HTMLSpanElement>(null);
   const [draft, setDraft] = useState(text ? text.text : pointed.text);
   const { x, y, width, height } = pointed.rect;
   const empty = stockIn(draft);
-  const range = lengthRange(pointed.place.split('/').at(-1) ?? '');
+  const field = fieldOfText(pointed.place);
+  const over = field ? draft.length - field.most : 0;
   return (
     <>
       <Anchor ref={anchor} style={{ left: x * scale, top: y * scale, width: width * scale, height: height * scale }} />
@@ -110,7 +113,8 @@ export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdr
           <form
             onSubmit={(event) => {
               event.preventDefault();
-              onDecide(draft);
+              const wish = writeText(pointed.place, draft);
+              if (wish && over <= 0) onDecide(wish);
             }}
           >
             <Field label="Text" rows={3} value={draft} onChange={setDraft} autoFocus placeholder={text?.ask ?? ''} />
@@ -119,16 +123,25 @@ export function Slip({ pointed, scale, text, worker, onClose, onDecide, onWithdr
                 <small>{sourceLine(text)}</small>
               </Soft>
             ) : null}
-            {range ? (
+            {field ? (
               <small>
-                {wordCount(draft)} words; {range[0]} to {range[1]} suit this place.
+                {wordCount(draft)} words; {field.words.join(' to ')} suit this place.
               </small>
+            ) : null}
+            {over > 0 ? (
+              <Notice $kind="mend">
+                {over} characters more than the {field?.most} that fit here. Shorten it, then use it.
+              </Notice>
             ) : null}
             {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
             <Row>
-              <Button type="submit">Use it</Button>
+              <Button type="submit" isDisabled={over > 0}>
+                Use it
+              </Button>
               {text?.sources.some((source) => source.kind === 'seller') ? (
-                <TextButton onPress={onWithdraw}>Back to what was made</TextButton>
+                <TextButton onPress={() => onDecide({ place: pointed.place, value: undefined })}>
+                  Back to what was made
+                </TextButton>
               ) : null}
             </Row>
             <Rework draft={draft} place={pointed.place} worker={worker} onTake={setDraft} />

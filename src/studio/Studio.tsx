@@ -1,20 +1,16 @@
 'use client';
 
 import Link from 'next/link';
-import { useCallback, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
 import styled from 'styled-components';
-import { stationsDone, type Station } from '@/core/proof';
-import { Arcade } from './Arcade';
-import { Notice, TextButton } from './parts';
+import { formerPosition } from '@/core/project';
+import { stations, stationsDone, type Station } from '@/core/proof/about';
+import { StudioHead } from './Head';
+import { sayClash } from './keeper';
+import { namesOf, standingIn } from './names';
+import { Notice, SheetBody, TextButton } from './parts';
+import { Safe } from './Safe';
 import { readOwner, type Owner } from './store';
-import { BriefStation } from './stations/Brief';
-import { GoodsStation } from './stations/Goods';
-import { LookStation } from './stations/Look';
-import { OrdersStation } from './stations/Orders';
-import { PlanStation } from './stations/Plan';
-import { ProofStation } from './stations/Proof';
-import { PublishStation } from './stations/Publish';
-import { TillStation } from './stations/Till';
 import { type StationProps } from './stations/station';
 import { tokens } from './theme';
 import { useProject } from './useProject';
@@ -26,46 +22,6 @@ const Hall = styled.div`
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
   min-width: 900px;
-`;
-
-const Top = styled.header`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto minmax(0, 1fr);
-  align-items: end;
-  padding: 8px 20px 0;
-  border-bottom: 1px solid ${tokens.ink};
-  background: ${tokens.stone};
-  gap: 12px;
-`;
-
-const Name = styled.p`
-  padding-bottom: 9px;
-  min-width: 0;
-  b {
-    display: block;
-    white-space: nowrap;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    font-weight: 600;
-    font-size: 16px;
-  }
-  a {
-    font-size: 13.5px;
-  }
-`;
-
-const Steps = styled.div`
-  display: flex;
-  justify-content: flex-end;
-  gap: 14px;
-  align-items: baseline;
-  padding-bottom: 5px;
-  font-size: 13.5px;
-  [role='status'] {
-    color: ${tokens.soft};
-    min-width: 3.6em;
-    text-align: right;
-  }
 `;
 
 const Floor = styled.div<{ $whole: boolean }>`
@@ -92,29 +48,88 @@ const Closed = styled.main`
 /** Stations whose sheet takes the whole width. */
 const whole: ReadonlySet<Station> = new Set<Station>(['goods', 'orders']);
 
-const sheets: Record<Station, (props: StationProps) => React.ReactNode> = {
-  brief: BriefStation,
-  goods: GoodsStation,
-  plan: PlanStation,
-  look: LookStation,
-  till: TillStation,
-  proof: ProofStation,
-  publish: PublishStation,
-  orders: OrdersStation,
+/** A sheet is fetched when its station is entered; the others follow when the page has nothing else to do. */
+const load: Record<Station, () => Promise<{ default: ComponentType<StationProps> }>> = {
+  brief: () => import('./stations/Brief').then(({ BriefStation }) => ({ default: BriefStation })),
+  goods: () => import('./stations/Goods').then(({ GoodsStation }) => ({ default: GoodsStation })),
+  plan: () => import('./stations/Plan').then(({ PlanStation }) => ({ default: PlanStation })),
+  look: () => import('./stations/Look').then(({ LookStation }) => ({ default: LookStation })),
+  till: () => import('./stations/Till').then(({ TillStation }) => ({ default: TillStation })),
+  proof: () => import('./stations/Proof').then(({ ProofStation }) => ({ default: ProofStation })),
+  publish: () => import('./stations/Publish').then(({ PublishStation }) => ({ default: PublishStation })),
+  orders: () => import('./stations/Orders').then(({ OrdersStation }) => ({ default: OrdersStation })),
 };
+
+const sheets: Record<Station, ComponentType<StationProps>> = {
+  brief: lazy(load.brief),
+  goods: lazy(load.goods),
+  plan: lazy(load.plan),
+  look: lazy(load.look),
+  till: lazy(load.till),
+  proof: lazy(load.proof),
+  publish: lazy(load.publish),
+  orders: lazy(load.orders),
+};
+
+const Steps = lazy(() => import('./steps/Steps').then((found) => ({ default: found.Steps })));
 
 /** The studio of one project: arcade, sheet and window. */
 export function Studio({ id, station }: { id: string; station: Station }) {
-  const { state, problem } = useProject(id);
   const [path, setPath] = useState('');
+  const [named, setNamed] = useState(() => namesOf(null, null));
+  const { state, problem } = useProject(id, named);
   const shop = useShop(state?.project ?? null, path);
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
   const [owner, setOwner] = useState<Owner | null>(null);
   const [orders, setOrders] = useState(0);
+  const [steps, setSteps] = useState(false);
+  const { summary, worker } = shop;
+  const goods = state?.project.goods ?? null;
+  const names = useMemo(() => namesOf(summary, goods), [summary, goods]);
+  if (names !== named) setNamed(() => names);
+
+  // Once the shop stands, the other sheets are fetched in what time is left.
+  const made = summary !== null;
+  useEffect(() => {
+    if (!made) return;
+    const timer = setTimeout(() => void Promise.allSettled(Object.values(load).map((one) => one())), 1500);
+    return () => clearTimeout(timer);
+  }, [made]);
 
   useEffect(() => {
     void readOwner(id).then(setOwner);
   }, [id]);
+
+  const call = state?.call;
+  const title = summary?.reading.name?.value ?? state?.project.name;
+  const known = summary?.reading.name?.value;
+  useEffect(() => {
+    if (known) call?.(known);
+  }, [known, call]);
+
+  const tellStanding = state?.show;
+  useEffect(() => {
+    if (summary) tellStanding?.(standingIn(summary));
+  }, [summary, tellStanding]);
+
+  // The browser's tab names project and station.
+  useEffect(() => {
+    const where = stations.find((one) => one.id === station)?.name ?? '';
+    document.title = title ? `${title}: ${where}` : 'Arcatum';
+  }, [title, station]);
+
+  // A project of an earlier form has its texts put on the things that they were written on.
+  const story = state?.story;
+  const replace = state?.replace;
+  const unsettled = story?.log.misfits.some(({ place }) => formerPosition(place) !== null) ?? false;
+  useEffect(() => {
+    if (!unsettled || !worker || !story || !replace) return;
+    let stale = false;
+    void worker.ask('settle', { story }).then((settled) => (stale ? undefined : replace(settled)));
+    return () => {
+      stale = true;
+    };
+  }, [unsettled, worker, story, replace]);
 
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
@@ -152,52 +167,48 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   }
 
   const { project } = state;
-  const done = stationsDone(shop.summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, {
+  const done = stationsDone(summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, {
     published: owner !== null,
     orders: orders > 0,
   });
   const Current = sheets[station];
+  const wide = whole.has(station) && !steps;
   return (
     <Hall>
-      <Top aria-label="Arcatum">
-        <Name>
-          <b>{shop.summary?.reading.name?.value ?? project.name}</b>
-          <Link href="/">All projects</Link>
-        </Name>
-        <Arcade project={id} here={station} done={done} />
-        <Steps>
-          <TextButton
-            onPress={state.undo}
-            isDisabled={!state.canUndo}
-            aria-label={state.canUndo ? `Undo: ${state.canUndo}` : 'Undo'}
-          >
-            Undo
-          </TextButton>
-          <TextButton
-            onPress={state.redo}
-            isDisabled={!state.canRedo}
-            aria-label={state.canRedo ? `Redo: ${state.canRedo}` : 'Redo'}
-          >
-            Redo
-          </TextButton>
-          <span role="status">{state.saving === 'saved' ? 'Saved' : state.saving === 'saving' ? 'Saving …' : 'Not saved'}</span>
-        </Steps>
-      </Top>
-      <Floor $whole={whole.has(station)}>
-        <Sheet key={station} aria-label={station} tabIndex={0}>
+      <StudioHead name={title ?? ''} station={station} done={done} state={state} steps={steps} onSteps={setSteps} />
+      <Floor $whole={wide}>
+        <Sheet key={steps ? 'steps' : station} aria-label={steps ? 'Steps' : station} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
+          {state.refused ? <Notice $kind="mend">{state.refused}</Notice> : null}
           {shop.fault ? <Notice $kind="mend">{shop.fault}</Notice> : null}
-          <Current state={state} shop={shop} goTo={goTo} path={path} owner={owner} onOwner={setOwner} onOrders={setOrders} />
+          {state.clashes.length ? (
+            <Notice $kind="todo" role="status">
+              {state.clashes.map((clash) => sayClash(clash, names)).join(' ')}{' '}
+              <TextButton onPress={state.dismissClashes}>I have seen it</TextButton>
+            </Notice>
+          ) : null}
+          <Safe what={steps ? 'The list of steps' : 'This sheet'} turn={`${station} ${steps}`} onUndo={state.undo}>
+            <Suspense fallback={<SheetBody role="status">Opening …</SheetBody>}>
+              {steps ? (
+                <Steps state={state} shop={shop} names={names} path={path} onClose={() => setSteps(false)} />
+              ) : (
+                <Current
+                  state={state}
+                  shop={shop}
+                  goTo={goTo}
+                  path={path}
+                  owner={owner}
+                  onOwner={setOwner}
+                  onOrders={setOrders}
+                />
+              )}
+            </Suspense>
+          </Safe>
         </Sheet>
-        {whole.has(station) ? null : (
-          <Window
-            shop={shop}
-            path={path}
-            onPath={onPath}
-            show={show}
-            onDecide={(place, value) => state.decide({ [place]: value })}
-            onWithdraw={(place) => state.withdraw([place])}
-          />
+        {wide ? null : (
+          <Safe what="The window" turn={path} onUndo={state.undo}>
+            <Window shop={shop} path={path} onPath={onPath} show={show} onDecide={state.decide} />
+          </Safe>
         )}
       </Floor>
     </Hall>

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { type Wish } from '@/core/places';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { Slip, type Pointed } from './Slip';
@@ -102,12 +103,11 @@ interface WindowProps {
   onPath: (path: string) => void;
   /** A section to bring into sight. */
   show: { section: string; nonce: number } | null;
-  onDecide: (place: string, value: string) => void;
-  onWithdraw: (place: string) => void;
+  onDecide: (wish: Wish) => void;
 }
 
 /** The live shop, at any width, on any page. */
-export function Window({ shop, path, onPath, show, onDecide, onWithdraw }: WindowProps) {
+export function Window({ shop, path, onPath, show, onDecide }: WindowProps) {
   const { worker, summary, watch } = shop;
   const made = shop.turn > 0;
   const frame = useRef<HTMLIFrameElement>(null);
@@ -249,12 +249,8 @@ export function Window({ shop, path, onPath, show, onDecide, onWithdraw }: Windo
               text={sectionText}
               worker={worker}
               onClose={() => setPointed(null)}
-              onDecide={(value) => {
-                onDecide(pointed.place, value);
-                setPointed(null);
-              }}
-              onWithdraw={() => {
-                onWithdraw(pointed.place);
+              onDecide={(wish) => {
+                onDecide(wish);
                 setPointed(null);
               }}
             />

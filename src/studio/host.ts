@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
-import { orderSchema, type Order } from '@/core/till';
+import { orderSchema } from '@/core/till/page';
+import { type Order } from '@/core/till';
 import { type Owner } from './store';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });

@@ -111,21 +111,27 @@ const NativeSelect = styled.label`
   }
 `;
 
-export function Choice({
+export function Choice<Id extends string>({
   label,
   value,
   options,
   onChange,
 }: {
   label: string;
-  value: string;
-  options: readonly { id: string; name: string }[];
-  onChange: (id: string) => void;
+  value: NoInfer<Id>;
+  options: readonly { id: Id; name: string }[];
+  onChange: (id: Id) => void;
 }) {
   return (
     <NativeSelect>
       <span>{label}</span>
-      <select value={value} onChange={(event) => onChange(event.target.value)}>
+      <select
+        value={value}
+        onChange={(event) => {
+          const chosen = options.find((option) => option.id === event.target.value);
+          if (chosen) onChange(chosen.id);
+        }}
+      >
         {options.map((option) => (
           <option key={option.id} value={option.id}>
             {option.name}

@@ -1,24 +1,33 @@
+import { given, set, type Wish } from '@/core/places';
 import {
+  change,
+  hashesOf,
   newProject,
+  readDecisions,
   readProjectFile,
-  startHistory,
+  startStory,
+  tellStory,
   writeProjectFile,
+  type Goods,
   type Picture,
   type Product,
   type Project,
+  type Story,
 } from '@/core/project';
-import { importGoods } from '@/core/goods';
 
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
+import { type ImportedList } from '@/workers/protocol';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
-import { goodsStored, loadHistory, saveHistory } from './store';
+import { appendToLog, goodsStored } from './logStore';
+import { keepProject, openProject, writeEntry } from './store';
 
 const now = () => new Date().toISOString();
 
 export async function createProject(name: string): Promise<string> {
-  const project = newProject(crypto.randomUUID(), name, now());
-  await saveHistory(startHistory(project));
+  const at = now();
+  const project = newProject(crypto.randomUUID(), name);
+  await keepProject(startStory(project, at), name, at);
   return project.id;
 }
 
@@ -47,14 +56,31 @@ export async function keepPictures(
 /** So many products cross from the worker at a time without the page being felt to stop. */
 const atATime = 1500;
 
+/** A list that was brought in, and the pictures that came with it. */
+export interface BroughtIn {
+  goods: Goods;
+  pictures: ImportedList['pictures'];
+}
+
 /** Has the worker read a list of goods, and fetches it in pieces. */
 export async function readList(
   worker: ShopWorker,
   list: { project: string; name: string; bytes: Uint8Array; currency: string },
-): Promise<Result<Project['goods']>> {
-  const read = await worker.ask('import', list);
+): Promise<Result<BroughtIn>> {
+  return fetchList(worker, await worker.ask('import', list));
+}
+
+/** Has the worker read the list that is there anew, with what is said of it now. */
+export async function rereadList(
+  worker: ShopWorker,
+  said: { project: string; wishes: Wish[]; currency: string },
+): Promise<Result<BroughtIn>> {
+  return fetchList(worker, await worker.ask('reread', said));
+}
+
+async function fetchList(worker: ShopWorker, read: Result<ImportedList>): Promise<Result<BroughtIn>> {
   if (!read.ok) return read;
-  const { rest, products: count, keptAs } = read.value;
+  const { rest, products: count, keptAs, pictures } = read.value;
   const products: Product[] = [];
   while (products.length < count) {
     const piece = await worker.ask('products', { from: products.length, count: atATime });
@@ -63,13 +89,7 @@ export async function readList(
   }
   const goods = { ...rest, products };
   if (keptAs) goodsStored(goods, keptAs);
-  return ok(goods);
-}
-
-/** A project with pictures more. One of a name that is there already takes its place, as the list of goods calls it. */
-export function withPictures(project: Project, pictures: readonly Picture[]): Project {
-  const named = new Set(pictures.map((picture) => picture.name.toLowerCase()));
-  return { ...project, pictures: [...project.pictures.filter((old) => !named.has(old.name.toLowerCase())), ...pictures] };
+  return ok({ goods, pictures });
 }
 
 async function fetchBytes(path: string): Promise<Uint8Array> {
@@ -83,11 +103,11 @@ export async function createSample(progress: (say: string) => void): Promise<str
   progress('Opening the brief and the list');
   const text = new TextDecoder();
   const brief = text.decode(await fetchBytes('/demo/brief.txt'));
-  const goods = importGoods(await fetchBytes('/demo/goods.csv'));
-  const decisions = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<
-    string,
-    Project['decisions'][number]['value']
-  >;
+  const id = crypto.randomUUID();
+  const worker = new ShopWorker();
+  const list = { project: id, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
+  const goods = await readList(worker, list);
+  const decided = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, unknown>;
   const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];
   if (!goods.ok) throw new Error(goods.say);
   const files: { name: string; bytes: Uint8Array }[] = [];
@@ -99,47 +119,69 @@ export async function createSample(progress: (say: string) => void): Promise<str
       )),
     );
   }
-  const worker = new ShopWorker();
   const { pictures } = await keepPictures(files, worker, (done) => progress(`Taking in picture ${done + 1} of ${files.length}`));
   worker.close();
   const at = now();
   const project: Project = {
-    ...newProject(crypto.randomUUID(), 'Tarnwick Dye House', at),
+    ...newProject(id, sampleName),
     brief,
-    goods: { file: 'goods.csv', ...goods.value },
+    goods: goods.value.goods,
     pictures,
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at })),
+    decisions: readDecisions(Object.entries(decided)).decisions,
   };
-  await saveHistory(startHistory(project));
+  await keepProject(startStory(project, at), sampleName, at);
   return project.id;
 }
 
-export async function exportProject(project: Project): Promise<Uint8Array> {
+const sampleName = 'Tarnwick Dye House';
+
+/** The whole project with its past as one file. */
+export async function exportProject(story: Story): Promise<Uint8Array> {
   const pictures = new Map<string, Uint8Array>();
-  for (const hash of project.pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)])) {
+  for (const hash of hashesOf(story)) {
     const bytes = await readPictureBytes(hash);
     if (bytes) pictures.set(hash, bytes);
   }
-  return writeProjectFile({ project, pictures });
+  return writeProjectFile({ story, pictures });
 }
+
+/** A project under another id. */
+const withId = ({ log }: Story, id: string): Story => tellStory({ ...log, base: { ...log.base, id } });
 
 /** Opens a project file beside those that are here already: it never takes another's place. */
 export async function importProject(bytes: Uint8Array): Promise<Result<string>> {
   const file = readProjectFile(bytes);
   if (!file.ok) return file;
   for (const [hash, picture] of file.value.pictures) await writePictureBytes(hash, picture);
-  const taken = typeof (await loadHistory(file.value.project.id)) !== 'string';
-  const project = taken ? { ...file.value.project, id: crypto.randomUUID() } : file.value.project;
-  await saveHistory(startHistory(project));
-  return ok(project.id);
+  const worker = new ShopWorker();
+  const settled = await worker.ask('settle', { story: file.value.story }).finally(() => worker.close());
+  const taken = typeof (await openProject(settled.project.id)) !== 'string';
+  const story = taken ? withId(settled, crypto.randomUUID()) : settled;
+  await keepProject(story, story.project.name, now());
+  return ok(story.project.id);
 }
 
-export async function duplicateProject(id: string): Promise<Result<string>> {
-  const history = await loadHistory(id);
-  if (typeof history === 'string') return fail(history);
-  const project: Project = { ...history.project, id: crypto.randomUUID(), name: `${history.project.name}, copy`, changed: now() };
-  await saveHistory(startHistory(project));
-  return ok(project.id);
+/** A copy beside a project, with all of its past. */
+export async function duplicateProject(id: string, called: string): Promise<Result<string>> {
+  const opened = await openProject(id);
+  if (typeof opened === 'string') return fail(opened);
+  const copy = crypto.randomUUID();
+  const name = `${called}, copy`;
+  const story = change(withId(opened.story, copy), '', [set(given.shopName, name)], { id: crypto.randomUUID(), at: now() });
+  await keepProject(story, name, now());
+  return ok(copy);
+}
+
+/** Gives a project another name, as a step of its own. */
+export async function renameProject(id: string, name: string): Promise<Result<null>> {
+  const opened = await openProject(id);
+  if (typeof opened === 'string') return fail(opened);
+  const wishes: Wish[] = [set(given.shopName, name)];
+  const story = change(opened.story, 'Rename the project', wishes, { id: crypto.randomUUID(), at: now() });
+  const [last] = story.log.changes.slice(-1);
+  if (story !== opened.story && last) await appendToLog(story, [last], opened.seen);
+  await writeEntry({ id, name, changed: now(), products: story.project.goods.products.length });
+  return ok(null);
 }
 
 export function download(bytes: Uint8Array, name: string, type = 'application/zip'): void {

@@ -1,20 +1,22 @@
-import localforage from 'localforage';
 import { z } from 'zod';
-import {
-  goodsApart,
-  historySchema,
-  listsOf,
-  readProject,
-  startHistory,
-  withGoods,
-  type History,
-  type Project,
-} from '@/core/project';
-import { goodsKeys, isGoodsKeyOf, newGoodsKey, readGoods, removeAllGoods, removeGoods, writeGoods } from '@/workers/goodsStore';
+import { readProject, type Story } from '@/core/project';
+import { readGoods } from '@/workers/goodsStore';
+import { moveIn, storeAt } from '@/workers/stores';
+import { hasLog, kept, readLog, removeLog, writeLog, type OpenedLog } from './logStore';
 
-const projects = () => localforage.createInstance({ name: 'arcatum', storeName: 'projects' });
-const entries = () => localforage.createInstance({ name: 'arcatum', storeName: 'shelf' });
-const keys = () => localforage.createInstance({ name: 'arcatum', storeName: 'keys' });
+const ownStores = ['projects', 'shelf', 'keys', 'drafts'] as const;
+type OwnStore = (typeof ownStores)[number];
+
+/** Where projects were kept before they were logs: as they stood, with copies of what stood before. */
+const formerly = () => own('projects');
+const entries = () => own('shelf');
+const keys = () => own('keys');
+const drafts = () => own('drafts');
+
+async function own(name: OwnStore) {
+  await moveIn(ownStores);
+  return storeAt(name);
+}
 
 const entrySchema = z.object({
   id: z.string(),
@@ -27,92 +29,61 @@ const entrySchema = z.object({
 /** A project as the list of projects shows it. */
 export type ShelfEntry = z.infer<typeof entrySchema>;
 
-/** Storage refused: it is full, or shut. Nothing that was stored before is lost. */
-export class StorageRefused extends Error {}
+const listChannel = 'arcatum-shelf';
 
-async function kept<T>(write: () => Promise<T>): Promise<T> {
-  try {
-    return await write();
-  } catch (error) {
-    throw new StorageRefused(
-      'The browser’s storage took nothing more. Export the project to a file now, then make room by deleting others; what is on the screen is not lost while this page is open.',
-      { cause: error },
-    );
-  }
+/** Tells when the list of projects has changed: in this tab, where a project is left while it is still being kept, or in another. */
+export function onListChanged(listener: () => void): () => void {
+  if (typeof BroadcastChannel === 'undefined') return () => undefined;
+  const channel = new BroadcastChannel(listChannel);
+  channel.addEventListener('message', listener);
+  return () => channel.close();
 }
 
-/** Where a list of goods is stored already: it is written once, not with every step after it. */
-const storedAs = new WeakMap<Project['goods'], string>();
-/** The lists that the stored history of a project names, as far as this page knows. */
-const named = new Map<string, string[]>();
-
-/** The key that a list is stored under, where it is. */
-export const goodsKey = (goods: Project['goods']): string | undefined => storedAs.get(goods);
-/** Tells that a list is stored already: the worker that reads one writes it too. */
-export const goodsStored = (goods: Project['goods'], key: string): void => void storedAs.set(goods, key);
-
-export async function saveHistory(history: History, deleted = false): Promise<void> {
-  const { project } = history;
-  const entry: ShelfEntry = {
-    id: project.id,
-    name: project.name,
-    changed: project.changed,
-    products: project.goods.products.length,
-    deleted,
-  };
-  const keys = new Map<Project['goods'], string>();
-  const { stored, lists } = goodsApart(history, (goods) => {
-    const known = keys.get(goods) ?? storedAs.get(goods);
-    const key = known && isGoodsKeyOf(project.id, known) ? known : newGoodsKey(project.id);
-    keys.set(goods, key);
-    return key;
-  });
-  await kept(async () => {
-    // Lists first: a history never names one that is not there, even where another tab has let go of it meanwhile.
-    const there = await goodsKeys(project.id);
-    for (const [key, goods] of lists) {
-      if (!there.has(key)) await writeGoods(key, goods);
-      storedAs.set(goods, key);
-    }
-    await projects().setItem(project.id, stored);
-    await entries().setItem(project.id, entry);
-  });
-  const before = named.get(project.id) ?? [];
-  named.set(project.id, [...lists.keys()]);
-  for (const key of before) if (!lists.has(key)) await removeGoods(key);
+/** Puts a project on the list, or renews what the list says of it. */
+export async function writeEntry(entry: Omit<ShelfEntry, 'deleted'>): Promise<void> {
+  await kept(async () => (await entries()).setItem(entry.id, { ...entry, deleted: false }));
+  if (typeof BroadcastChannel === 'undefined') return;
+  const channel = new BroadcastChannel(listChannel);
+  channel.postMessage(entry.id);
+  channel.close();
 }
 
-/** A project with its history. A history that can't be read any more is left behind; the project itself never is. */
-export async function loadHistory(id: string): Promise<History | string> {
-  const stored: unknown = await projects().getItem(id);
-  if (stored === null) return 'This project is not in this browser. Open its file, or choose another from the list.';
-  const keys = listsOf(stored);
-  const lists = new Map<string, unknown>();
-  for (const key of keys) lists.set(key, await readGoods(key));
-  const filled = withGoods(stored, lists);
-  const whole = historySchema.safeParse(filled);
-  if (whole.success) {
-    const { project, past, future } = whole.data;
-    named.set(id, keys);
-    // The project's own list was read into a new one; those of the steps are as they came.
-    const own = keys[0];
-    if (own !== undefined) storedAs.set(project.goods, own);
-    const keyOf = new Map([...lists].map(([key, list]) => [list, key]));
-    for (const { before, after } of [...past, ...future])
-      for (const { goods } of [before, after]) {
-        const key = goods && keyOf.get(goods);
-        if (goods && key) storedAs.set(goods, key);
-      }
-    return whole.data;
-  }
-  const inner = z.looseObject({ project: z.unknown() }).safeParse(filled);
-  const project = readProject(inner.success ? inner.data.project : filled);
-  return project.ok ? startHistory(project.value) : project.say;
+/** Keeps a new project. */
+export async function keepProject(story: Story, name: string, changed: string): Promise<void> {
+  const { id, goods } = story.project;
+  await writeLog(story);
+  await writeEntry({ id, name, changed, products: goods.products.length });
+}
+
+/** Opens a project with the way that it came; says why where it can't. */
+export async function openProject(id: string): Promise<OpenedLog | string> {
+  const read = await readLog(id);
+  if (typeof read !== 'string' || (await hasLog(id))) return read;
+  const story = await readFormer(id);
+  if (typeof story === 'string') return story;
+  const seen = await writeLog(story);
+  await (await formerly()).removeItem(id);
+  return { story, seen, torn: false };
+}
+
+const formerSchema = z.looseObject({ project: z.looseObject({ goods: z.unknown() }) });
+const apartSchema = z.strictObject({ keptAs: z.string() });
+
+/** A project from before there were logs: it begins anew, as it stood. */
+async function readFormer(id: string): Promise<Story | string> {
+  const stored = formerSchema.safeParse(await (await formerly()).getItem(id));
+  if (!stored.success) return 'This project is not in this browser. Open its file, or choose another from the list.';
+  const { project } = stored.data;
+  const apart = apartSchema.safeParse(project.goods);
+  const goods = apart.success ? await readGoods(apart.data.keptAs) : project.goods;
+  const told = readProject({ ...project, goods });
+  return told.ok ? told.value : told.say;
 }
 
 export async function listProjects(): Promise<ShelfEntry[]> {
   const found: ShelfEntry[] = [];
-  await entries().iterate((value: unknown) => {
+  const shelf = await entries();
+  await shelf.iterate((value: unknown) => {
     const entry = entrySchema.safeParse(value);
     if (entry.success) found.push(entry.data);
   });
@@ -121,14 +92,15 @@ export async function listProjects(): Promise<ShelfEntry[]> {
 
 /** Puts a project aside, or takes it back. Its bytes stay until the list is emptied. */
 export async function setDeleted(id: string, deleted: boolean): Promise<void> {
-  const entry = entrySchema.safeParse(await entries().getItem(id));
-  if (entry.success) await kept(() => entries().setItem(id, { ...entry.data, deleted }));
+  const entry = entrySchema.safeParse(await (await entries()).getItem(id));
+  if (entry.success) await kept(async () => (await entries()).setItem(id, { ...entry.data, deleted }));
 }
 
 export async function removeForGood(id: string): Promise<void> {
-  await projects().removeItem(id);
-  await entries().removeItem(id);
-  await removeAllGoods(id);
+  await (await formerly()).removeItem(id);
+  await (await entries()).removeItem(id);
+  await (await drafts()).removeItem(id);
+  await removeLog(id);
 }
 
 const ownerSchema = z.object({ address: z.string(), key: z.string() });
@@ -136,25 +108,52 @@ export type Owner = z.infer<typeof ownerSchema>;
 
 /** The address that a project is published at, and the key that opens it. Kept apart from the project: a copy does not own it. */
 export async function readOwner(id: string): Promise<Owner | null> {
-  const parsed = ownerSchema.safeParse(await keys().getItem(id));
+  const parsed = ownerSchema.safeParse(await (await keys()).getItem(id));
   return parsed.success ? parsed.data : null;
 }
 
 export async function writeOwner(id: string, owner: Owner): Promise<void> {
-  await kept(() => keys().setItem(id, owner));
+  await kept(async () => (await keys()).setItem(id, owner));
 }
 
-const drafts = () => localforage.createInstance({ name: 'arcatum', storeName: 'drafts' });
 const draftSchema = z.object({ from: z.string(), text: z.string() });
 
-/** A change of the brief that was written but not done yet, and the brief that it changes. */
+/** What was typed into the brief and is no change yet, and the brief that it was typed over. */
 export type Draft = z.infer<typeof draftSchema>;
 
-export const saveDraft = async (project: string, draft: Draft): Promise<void> =>
-  void (await kept(() => drafts().setItem(project, draft)));
-export const clearDraft = (project: string): Promise<void> => drafts().removeItem(project);
+const heldKey = (project: string) => `arcatum-draft/${project}`;
+
+export async function saveDraft(project: string, draft: Draft): Promise<void> {
+  await kept(async () => (await drafts()).setItem(project, draft));
+  // What was typed meanwhile stays held.
+  if (localStorage.getItem(heldKey(project)) === JSON.stringify(draft)) localStorage.removeItem(heldKey(project));
+}
+
+/** Holds a draft where that takes no time: a page may be gone before it is saved. */
+export function holdDraft(project: string, draft: Draft): void {
+  try {
+    localStorage.setItem(heldKey(project), JSON.stringify(draft));
+  } catch {
+    // Full or shut: it is saved in a moment.
+  }
+}
+
+export async function clearDraft(project: string): Promise<void> {
+  localStorage.removeItem(heldKey(project));
+  await (await drafts()).removeItem(project);
+}
+
+function heldDraft(project: string): unknown {
+  try {
+    return JSON.parse(localStorage.getItem(heldKey(project)) ?? 'null');
+  } catch {
+    return null;
+  }
+}
 
 export async function loadDraft(project: string): Promise<Draft | null> {
-  const found = draftSchema.safeParse(await drafts().getItem(project));
+  const held = draftSchema.safeParse(heldDraft(project));
+  if (held.success) return held.data;
+  const found = draftSchema.safeParse(await (await drafts()).getItem(project));
   return found.success ? found.data : null;
 }

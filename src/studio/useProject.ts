@@ -1,99 +1,115 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { change, decide, redo, undo, withdraw, type DecisionValue, type History, type Project, placeLabel } from '@/core/project';
-import { loadHistory, saveHistory } from './store';
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { clear, type Names, type Place, type Wish } from '@/core/places';
+import { type Clash, type Project, type Story, type VersionName, type Standing } from '@/core/project';
+import { type Result } from '@/core/result';
+import { Keeper, redoSays, undoSays, type Kept } from './keeper';
 
+/** The project that the studio works on, and what can be done to it. */
 export interface ProjectState {
   project: Project;
+  /** The way that it came. */
+  story: Story;
   canUndo: string | null;
   canRedo: string | null;
-  saving: 'saved' | 'saving' | string;
-  /** Makes a step that can be taken back. */
-  change: (label: string, next: (project: Project) => Project) => void;
-  decide: (decisions: Record<string, DecisionValue>, label?: string) => void;
-  withdraw: (places: string[]) => void;
+  saving: Kept['saving'];
+  /** Where another tab decided at the same place. */
+  clashes: readonly Clash[];
+  /** Why what was wished last was not done; empty where it was. */
+  refused: string;
+  dismissClashes: () => void;
+  /** Makes a step that can be taken back. Its sentence follows from what it moves, unless the seller did something with a name. */
+  decide: (wishes: Wish | readonly Wish[], label?: string) => void;
+  /** Takes decisions back: what was made stands there again. */
+  withdraw: (...places: readonly Place[]) => void;
   undo: () => void;
   redo: () => void;
+  takeOut: (step: string) => Result<null>;
+  nameVersion: (version: VersionName) => void;
+  goBackTo: (step: string) => Result<null>;
+  /** How the shop is called, for the list of projects. */
+  call: (name: string) => void;
+  /** What stands in the shop, so that steps can tell what they turned from. */
+  show: (standing: Standing) => void;
+  /** Puts a settled form of the project in its place. */
+  replace: (story: Story) => void;
 }
 
-const now = () => new Date().toISOString();
+const nothing = () => () => undefined;
 
 /** A project that is kept in the browser after every step. `problem` says why it can't be opened. */
-export function useProject(id: string): { state: ProjectState | null; problem: string } {
-  const [history, setHistory] = useState<History | null>(null);
+export function useProject(id: string, names: Partial<Names>): { state: ProjectState | null; problem: string } {
+  const [keeper, setKeeper] = useState<Keeper | null>(null);
   const [problem, setProblem] = useState('');
-  const [saving, setSaving] = useState<ProjectState['saving']>('saved');
-  const queue = useRef(Promise.resolve());
-  const current = useRef<History | null>(null);
 
   useEffect(() => {
     let gone = false;
-    loadHistory(id).then(
+    let opened: Keeper | null = null;
+    Keeper.open(id).then(
       (found) => {
-        if (gone) return;
-        if (typeof found === 'string') return setProblem(found);
-        current.current = found;
-        setHistory(found);
+        if (typeof found === 'string') return gone ? undefined : setProblem(found);
+        if (gone) return found.close();
+        opened = found;
+        setKeeper(found);
       },
       () => setProblem('This browser keeps nothing for websites just now. Allow storage, then reload the page.'),
     );
     return () => {
       gone = true;
+      opened?.close();
     };
   }, [id]);
 
-  const step = useCallback((next: (history: History) => History) => {
-    const before = current.current;
-    if (!before) return;
-    const after = next(before);
-    if (after === before) return;
-    current.current = after;
-    setHistory(after);
-    setSaving('saving');
-    // One write after another, and only the newest of those that wait.
-    queue.current = queue.current.then(async () => {
-      if (current.current !== after) return;
-      try {
-        await saveHistory(after);
-        if (current.current === after) setSaving('saved');
-      } catch (error) {
-        setSaving(error instanceof Error ? error.message : String(error));
-      }
-    });
-  }, []);
+  // What is being typed is kept when the page is hidden, and what is not stored yet is put where that takes no time.
+  useEffect(() => {
+    if (!keeper) return;
+    const leave = () => {
+      if (document.visibilityState !== 'hidden') return;
+      if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+      keeper.flush();
+    };
+    const unload = () => keeper.flush();
+    document.addEventListener('visibilitychange', leave);
+    window.addEventListener('pagehide', unload);
+    return () => {
+      document.removeEventListener('visibilitychange', leave);
+      window.removeEventListener('pagehide', unload);
+    };
+  }, [keeper]);
 
-  const changeProject = useCallback(
-    (label: string, next: (project: Project) => Project) => step((h) => change(h, label, now(), next)),
-    [step],
+  const kept = useSyncExternalStore(
+    keeper?.subscribe ?? nothing,
+    () => keeper?.state ?? null,
+    () => null,
   );
-  const decideAll = useCallback(
-    (decisions: Record<string, DecisionValue>, label?: string) => {
-      const made = Object.entries(decisions).map(([place, value]) => ({ place, value, at: now() }));
-      changeProject(label ?? placeLabel(made[0]?.place ?? ''), (project) => decide(project, made));
-    },
-    [changeProject],
+  const decide = useCallback(
+    (wishes: Wish | readonly Wish[], label = '') => keeper?.change(label, 'place' in wishes ? [wishes] : wishes),
+    [keeper],
   );
-  const withdrawAll = useCallback(
-    (places: string[]) => changeProject('Take a decision back', (project) => withdraw(project, places)),
-    [changeProject],
-  );
-  const undoStep = useCallback(() => step((h) => undo(h, now())), [step]);
-  const redoStep = useCallback(() => step((h) => redo(h, now())), [step]);
-
-  if (!history) return { state: null, problem };
-  return {
-    problem,
-    state: {
-      project: history.project,
-      canUndo: history.past.at(-1)?.label ?? null,
-      canRedo: history.future[0]?.label ?? null,
+  const state = useMemo((): ProjectState | null => {
+    if (!keeper || !kept) return null;
+    const { story, saving, clashes, refused } = kept;
+    return {
+      project: story.project,
+      story,
       saving,
-      change: changeProject,
-      decide: decideAll,
-      withdraw: withdrawAll,
-      undo: undoStep,
-      redo: redoStep,
-    },
-  };
+      clashes,
+      refused,
+      canUndo: undoSays(story, names),
+      canRedo: redoSays(story, names),
+      decide,
+      withdraw: (...places) => decide(places.map(clear)),
+      undo: keeper.undo,
+      redo: keeper.redo,
+      takeOut: (step) => keeper.takeOut(step, names),
+      nameVersion: (version) => keeper.nameVersion(version),
+      goBackTo: (step) => keeper.goBackTo(step),
+      call: (name) => keeper.call(name),
+      show: (standing) => keeper.show(standing),
+      replace: (settled) => keeper.replace(settled),
+      dismissClashes: () => keeper.dismissClashes(),
+    };
+  }, [keeper, kept, names, decide]);
+  return { state, problem };
 }

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type Project } from '@/core/project';
-import { goodsKey } from './store';
+import { goodsKey } from './logStore';
 import { ShopWorker, WorkerLost } from '@/workers/client';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { type PaintedPage, type Summary } from '@/workers/protocol';

@@ -1,10 +1,10 @@
-import localforage from 'localforage';
 import { type Project } from '@/core/project';
+import { storeAt } from './stores';
 
 type Goods = Project['goods'];
 
-/** Lists of goods by keys that begin with their project. A database of their own, for the same reason as pictures. */
-const store = () => localforage.createInstance({ name: 'arcatum-goods', storeName: 'goods' });
+/** Lists of goods by keys that begin with their project. */
+const store = () => storeAt('goods');
 
 const prefix = (project: string) => `${project}/`;
 
@@ -15,6 +15,13 @@ export const isGoodsKeyOf = (project: string, key: string): boolean => key.start
 /** As it was written; whether it still is a list of goods is for the reader to see. */
 export const readGoods = (key: string): Promise<unknown> => store().getItem(key);
 export const writeGoods = async (key: string, goods: Goods): Promise<void> => void (await store().setItem(key, goods));
+/** Lists as they came, under keys of the same kind. */
+export const writeSource = async (key: string, bytes: Uint8Array): Promise<void> => void (await store().setItem(key, bytes));
+export async function readSource(key: string): Promise<Uint8Array | null> {
+  const stored: unknown = await store().getItem(key);
+  return stored instanceof Uint8Array ? stored : null;
+}
+
 export const removeGoods = (key: string): Promise<void> => store().removeItem(key);
 
 /** The keys of the lists that are stored of a project. */

@@ -1,26 +1,22 @@
 import { type Reading } from '@/core/brief';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
-import {
-  type Arrangement,
-  type Ask as SectionAsk,
-  type Because,
-  type PageKind,
-  type Section,
-  type SectionKind,
-} from '@/core/plan';
+import { type Because, type PageKind, type Section } from '@/core/plan';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
-import { type DecisionValue, type Picture, type Product, type Project } from '@/core/project';
+import { type ArtId } from '@/core/pictures/about';
+import { type Address, type Wish } from '@/core/places';
+import { type Picture, type Product, type Project, type Story } from '@/core/project';
 import { type Result } from '@/core/result';
-import { type Exceptions, type LooksKind, type MarkChoice, type ShopDifference, type Target } from '@/core/site';
+import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
+import { type Exceptions, type LooksKind, type MarkChoice, type SetAside, type ShopDifference, type Target } from '@/core/site';
 import { type TillRules } from '@/core/till';
 import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
 /** A text with the place that it can be changed at. */
 export interface OutlineText extends Text {
-  place: string;
-  slot: string;
+  place: Address;
+  at: TextAt;
   /** What the seller is asked where the place is empty. */
   ask: string | null;
 }
@@ -39,7 +35,6 @@ export interface OutlineSection {
   from: Section['from'];
   arrangement: string | null;
   arrangements: readonly Arrangement[];
-  asks: readonly SectionAsk[];
   words: OutlineText[];
 }
 
@@ -67,6 +62,7 @@ export interface Summary {
   slug: string;
   reading: Reading;
   rules: TillRules;
+  moneyKnown: boolean;
   look: Look;
   mark: MarkChoice;
   exceptions: Exceptions;
@@ -82,7 +78,7 @@ export interface Summary {
   variants: number;
   categories: { name: string; path: string; count: number }[];
   findings: Finding[];
-  setAside: string[];
+  setAside: SetAside[];
   /** Pages that the seller took out and can bring back. */
   takenOut: { id: string; name: string }[];
   /** How easily the home page reads. */
@@ -95,6 +91,8 @@ export interface ImportedList {
   products: number;
   /** Where it is stored; null where storage took it not. */
   keptAs: string | null;
+  /** Pictures that came in one archive with it. */
+  pictures: { name: string; bytes: Uint8Array }[];
 }
 
 export interface PaintedPage {
@@ -108,6 +106,9 @@ export interface Progress {
   done: number;
   of: number;
 }
+
+/** A state of the project; its list is left out where it is the one that the worker has. */
+export type StateOf = Omit<Project, 'goods'> & { goods: Project['goods'] | null };
 
 /** Each thing that the worker does: what it is given and what it gives back. */
 export interface Jobs {
@@ -128,11 +129,21 @@ export interface Jobs {
   paint: { give: { path: string }; get: PaintedPage };
   load: { give: { path: string }; get: unknown };
   /** The question whose answer would change most; null where none is worth asking. */
-  ask: { give: Record<string, never>; get: Next | { none: true } };
-  answer: {
-    give: { id: string; given: string[]; at: string };
-    get: { ok: true; brief: string; decisions: Project['decisions'] } | { ok: false; say: string };
+  /** The question to ask next, and the one that is shown where it is still open. */
+  ask: { give: { shown: string }; get: { best: Next | null; shown: Next | null } };
+  answer: { give: { id: string; given: string[] }; get: Result<Wish[]> };
+  /** A change of brief or goods, with all that goes along with it: decisions stay with the things that they were made on. */
+  moves: { give: { project: Omit<Project, 'goods'>; wishes: Wish[] }; get: Wish[] };
+  /** A project of an earlier form, its texts on the things that they were written on. */
+  settle: { give: { story: Story }; get: Story };
+  /** One page in two states of the project, with what differs outlined. Goods that are null are those of the shop that is open. */
+  sideBySide: {
+    give: { before: StateOf; after: StateOf; path: string };
+    /** The pages, how many texts of them differ, and what going back would change in the whole shop. */
+    get: { pages: [PaintedPage, PaintedPage]; differ: number; back: ShopDifference };
   };
+  /** What else of the look would change with some wishes, as sentences. */
+  follows: { give: { wishes: readonly Wish[] }; get: string[] };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
   /** Shelves for goods that have none, by their nouns' broader terms: products by id. */
   shelves: { give: Record<string, never>; get: { shelf: string; products: string[] }[] };
@@ -145,17 +156,17 @@ export interface Jobs {
   sketches: { give: { page: string }; get: { kind: SectionKind; html: string }[] };
   /** Looks to compare: the three candidates, near relatives, or far ones. `base` are decisions to vary from. */
   looks: {
-    give: { kind: LooksKind; turn: number; seen: Genes[]; base: Record<string, DecisionValue>; locks: string[] };
+    give: { kind: LooksKind; turn: number; seen: Genes[]; base: Wish[]; locks: string[] };
     get: Candidate[];
   };
-  /** A page as it would be with some decisions more. */
-  paintAs: { give: { path: string; decisions: Record<string, DecisionValue> }; get: PaintedPage };
+  /** A page as it would be with some wishes fulfilled. */
+  paintAs: { give: { path: string; wishes: readonly Wish[] }; get: PaintedPage };
   /** Palettes and pairs to take at once, marks and made pictures in the shop's present look. */
   quick: { give: Record<string, never>; get: { palettes: QuickPalette[]; pairs: Pair[] } };
   marks: { give: Record<string, never>; get: (Pick<Mark, 'kind' | 'name' | 'manner' | 'smallest'> & { svg: string })[] };
   /** What follows from the mark, as it would be sent: the site's icon and the card for shared links, as addresses that hold them. */
   brand: { give: Record<string, never>; get: { icon: string; card: string } | null };
-  arts: { give: Record<string, never>; get: { kind: string; name: string; say: string; src: string }[] };
+  arts: { give: Record<string, never>; get: { kind: ArtId; name: string; say: string; src: string }[] };
   /** Takes a picture file in: upright, without what else is in the file, in the sizes of screens. */
   keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The same picture without its plain background. */
@@ -163,6 +174,8 @@ export interface Jobs {
   /** The look as a file of design tokens. */
   tokens: { give: Record<string, never>; get: string };
   /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
+  /** The same for the list that is there, with what is said of it now. */
+  reread: { give: { project: string; wishes: Wish[]; currency: string }; get: Result<ImportedList> };
   import: { give: { project: string; name: string; bytes: Uint8Array; currency: string }; get: Result<ImportedList> };
   products: { give: { from: number; count: number }; get: Product[] };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };

@@ -1,17 +1,21 @@
 /// <reference lib="webworker" />
-import { importGoods } from '@/core/goods';
-import { answerQuestion, fullerBrief, nameIdeas, nextQuestion, sloganIdeas } from '@/core/interview';
+import { importSource, mappingOf, openSource, withKnownIds, type Mapping } from '@/core/goods';
+import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { suggestShelves } from '@/core/lexicon';
-import { freshId, reason, sectionLibrary, type Page, type Section } from '@/core/plan';
-import { pack, type DecisionValue, type Picture, type Project } from '@/core/project';
+import { freshId, reason, type Section } from '@/core/plan';
+import { Decided, given, lookPlaces, set, type Address, type Wish } from '@/core/places';
+import { type Result } from '@/core/result';
+import { pack, withWishes, type Picture, type Project } from '@/core/project';
+import { sectionLibrary } from '@/core/sections';
 import {
   artFile,
   brandFiles,
   compareShops,
   firstView,
+  lookChanges,
+  lookOf,
   lookSearch,
   looksFor,
-  makeShop,
   markSource,
   openingArt,
   pictureAt,
@@ -19,8 +23,10 @@ import {
   offerOf,
   pageAt,
   siteFiles,
+  settlePositions,
   viewPath,
-  withDecisions,
+  Workshop,
+  withMoves,
   type Addresses,
   type Shop,
   type SiteFile,
@@ -40,18 +46,30 @@ import {
   provideRaster,
   type Outlines,
 } from '@/core/pictures';
-import { rework, wordsPlace } from '@/core/words';
+import { rework } from '@/core/words';
 import { storefront } from '@/storefront';
 import { browserCodec, packPixels } from './codec';
-import { newGoodsKey, readGoods, writeGoods } from './goodsStore';
+import { newGoodsKey, readGoods, readSource, writeGoods, writeSource } from './goodsStore';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
-import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
+import {
+  windowRoot,
+  type Answer,
+  type Ask,
+  type ImportedList,
+  type JobName,
+  type Jobs,
+  type StateOf,
+  type Stop,
+} from './protocol';
 import { summarise } from './summary';
+import { differingTexts, saidElsewhere, textAt } from './texts';
 
 declare const self: DedicatedWorkerGlobalScope;
 
 provideRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
 
+/** Makes shops in stages: what a decision does not touch is not made again. */
+const workshop = new Workshop();
 let shop: Shop | null = null;
 let goods: Project['goods'] | null = null;
 /** The list that was read last, and the key that it is stored under. */
@@ -85,22 +103,45 @@ function windowAddresses(of: Shop): Addresses {
 }
 
 /** Places of a look that its quick palettes and pairs are taken for. */
-const tryable = new Set(['look/scheme', 'look/harmony', 'look/mix', 'look/heading', 'look/text', 'look/family']);
+const tryable = new Set<Address>(
+  [lookPlaces.scheme, lookPlaces.harmony, lookPlaces.mix, lookPlaces.headingFace, lookPlaces.textFace, lookPlaces.family].map(
+    ({ address }) => address,
+  ),
+);
 let quick: { key: string; goods: Project['goods']; made: Jobs['quick']['get'] } | null = null;
 
-/** Shops that are being tried, by the decisions that tell them from the present one. */
+/** Shops that are being tried, by the wishes that tell them from the present one. */
 const tried = new Map<string, Shop>();
 
-async function shopWith(decisions: Record<string, DecisionValue>): Promise<Shop> {
-  const key = JSON.stringify(decisions);
+async function shopWith(wishes: readonly Wish[]): Promise<Shop> {
+  const key = JSON.stringify(wishes);
   const known = tried.get(key);
   if (known) return known;
-  const project = withDecisions(openedProject(), decisions);
-  let made = makeShop(project);
-  if (await loadOutlines(made.look.heading.id)) made = makeShop(project);
+  const made = await shopOf(withWishes(openedProject(), wishes));
   if (tried.size > 12) tried.clear();
   tried.set(key, made);
   return made;
+}
+
+/** The shop of a project, with the outlines of its face at hand. */
+async function shopOf(project: Project): Promise<Shop> {
+  const made = workshop.make(project);
+  return (await loadOutlines(made.look.heading.id)) ? workshop.make(project) : made;
+}
+
+const filled = (state: StateOf): Project => ({ ...state, goods: state.goods ?? openedProject().goods });
+
+/** One page of two shops, with what differs outlined in both. */
+function sideBySide(before: Shop, after: Shop, path: string): Jobs['sideBySide']['get'] {
+  const differ = differingTexts(before, after, path);
+  const outline = differ.length
+    ? `${differ.map((place) => `[data-place=${JSON.stringify(place)}]`).join(',')}{outline:3px solid #a8433a;outline-offset:4px}`
+    : '';
+  const painted = (of: Shop) => {
+    const page = paint(path, of);
+    return { ...page, css: page.css + outline };
+  };
+  return { pages: [painted(before), painted(after)], differ: differ.length, back: compareShops(after, before) };
 }
 
 /** Fetches the outlines of a face for drawn marks; true where they are new. */
@@ -186,18 +227,6 @@ async function site(id: number, to: Target): Promise<Jobs['site']['get'] | null>
   return { archive: pack(files), files: files.length };
 }
 
-/** The page, section and slot of a place in the shop that is open. */
-function textAt(of: Shop, place: string): { page: Page; section: Section; slot: string; now: string } | null {
-  for (const page of of.pages)
-    for (const section of page.sections) {
-      const prefix = wordsPlace(page, section, '');
-      if (!place.startsWith(prefix)) continue;
-      const slot = place.slice(prefix.length);
-      return { page, section, slot, now: of.writer.words(page, section)?.[slot]?.text ?? '' };
-    }
-  return null;
-}
-
 /** Each section of the library on a page of its own, in the look of the shop, with what it would say there. */
 function sketches(pageId: string): Jobs['sketches']['get'] {
   const of = opened();
@@ -225,20 +254,6 @@ function sketches(pageId: string): Jobs['sketches']['get'] {
   });
 }
 
-/** What a shop says elsewhere: a rework must not say it again. */
-const saidElsewhere = (of: Shop, place: string): string[] =>
-  of.pages
-    .filter((page) => page.kind !== 'product')
-    .flatMap((page) =>
-      of.writer
-        .write(page)
-        .sections.flatMap((section) =>
-          Object.entries(section.words).map(([slot, text]) => ({ at: wordsPlace(page, section, slot), text: text.text })),
-        ),
-    )
-    .filter(({ at }) => at !== place)
-    .map(({ text }) => text);
-
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
     goods = await goodsGiven(give.goods);
@@ -246,18 +261,27 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const project: Project = { ...give.project, goods };
     pictureUrls = give.pictureUrls;
     current = project;
-    shop = makeShop(project);
-    if (await loadOutlines(shop.look.heading.id)) shop = makeShop(project);
+    shop = await shopOf(project);
     tried.clear();
     return give.path === null ? null : paint(give.path);
   },
   summary: async () => summarise(opened(), openedProject(), pictureUrls),
   paint: async ({ path }) => paint(path),
   load: async ({ path }) => load(path),
-  ask: async () => nextQuestion(openedProject()) ?? { none: true },
-  answer: async ({ id, given, at }) => {
-    const answered = answerQuestion(openedProject(), id, given, at);
-    return answered.ok ? { ok: true, brief: answered.project.brief, decisions: answered.project.decisions } : answered;
+  ask: async ({ shown }) => {
+    const open = openQuestions(openedProject());
+    return { best: open[0] ?? null, shown: open.find(({ id }) => id === shown) ?? null };
+  },
+  answer: async ({ id, given }) => {
+    const answered = answerQuestion(openedProject(), id, given);
+    return answered.ok ? { ok: true, value: withMoves(openedProject(), answered.value) } : answered;
+  },
+  moves: async ({ project, wishes }) => withMoves({ ...project, goods: openedProject().goods }, wishes),
+  settle: async ({ story }) => settlePositions(story),
+  sideBySide: async ({ before, after, path }) => sideBySide(await shopOf(filled(before)), await shopOf(filled(after)), path),
+  follows: async ({ wishes }) => {
+    const before = opened().look;
+    return lookChanges(before, lookOf(withWishes(openedProject(), wishes)), wishes);
   },
   ideas: async () => ({
     names: nameIdeas(opened(), openedProject().seed),
@@ -275,17 +299,20 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   },
   choices: async ({ place }) => {
     const at = textAt(opened(), place);
-    return at ? opened().writer.alternatives(at.page, at.section, at.slot, at.now) : [];
+    return at ? opened().writer.alternatives(at.page, at.section, at.at, at.now) : [];
   },
   rework: async ({ text, manner, place }) => rework(text, manner, opened().reading, saidElsewhere(opened(), place)),
-  compare: async ({ brief }) => compareShops(opened(), makeShop({ ...openedProject(), brief })),
+  compare: async ({ brief }) => {
+    const project = openedProject();
+    return compareShops(opened(), workshop.make(withWishes(project, withMoves(project, [set(given.brief, brief)]))));
+  },
   sketches: async ({ page }) => sketches(page),
   looks: async (wish) => looksFor(openedProject(), wish),
-  paintAs: async ({ path, decisions }) => paint(path, await shopWith(decisions)),
+  paintAs: async ({ path, wishes }) => paint(path, await shopWith(wishes)),
   quick: async () => {
     const project = openedProject();
     // They follow from all but the mixture and the faces that are in use, so trying one of them does not make them anew.
-    const key = JSON.stringify([project.brief, project.seed, project.decisions.filter(({ place }) => !tryable.has(place))]);
+    const key = JSON.stringify([project.brief, project.seed, [...project.decisions].filter(([place]) => !tryable.has(place))]);
     if (quick?.key !== key || quick.goods !== project.goods) {
       const { source, decided } = lookSearch(project);
       const { look } = opened();
@@ -347,20 +374,48 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   },
   tokens: async () => writeTokens(opened().look, opened().name),
   import: async ({ project, name, bytes, currency }) => {
-    const read = importGoods(bytes, currency);
-    if (!read.ok) return read;
-    const { products, ...rest } = { file: name, ...read.value };
     const key = newGoodsKey(project);
-    imported = { key, goods: { ...rest, products } };
-    const keptAs = await writeGoods(key, imported.goods).then(
-      () => key,
-      () => null,
+    const isKept = await writeSource(key, bytes).then(
+      () => true,
+      () => false,
     );
-    return { ok: true, value: { rest, products: products.length, keptAs } };
+    const decided = new Decided(current?.id === project ? current.decisions : new Map());
+    return takeList(project, { name, bytes, source: isKept ? key : null }, currency, mappingOf(decided));
+  },
+  reread: async ({ project, wishes, currency }) => {
+    const { goods } = openedProject();
+    const source = goods.report?.source ?? null;
+    const bytes = source ? await readSource(source) : null;
+    if (!bytes) return { ok: false, say: 'The list itself is not in this browser any more. Bring it in again, then say it.' };
+    const said = new Decided(withWishes(openedProject(), wishes).decisions);
+    return takeList(project, { name: goods.file, bytes, source }, currency, mappingOf(said));
   },
   products: async ({ from, count }) => imported?.goods.products.slice(from, from + count) ?? [],
   site: async ({ target: to }, id) => site(id, to),
 };
+
+/** Reads a list, gives its goods the names that they had, and keeps them. */
+async function takeList(
+  project: string,
+  { name, bytes, source }: { name: string; bytes: Uint8Array; source: string | null },
+  currency: string,
+  mapping: Mapping,
+): Promise<Result<ImportedList>> {
+  const opened = openSource(bytes, name);
+  if (!opened.ok) return opened;
+  const read = importSource(opened.value, { brief: currency }, mapping);
+  if (!read.ok) return read;
+  const { products: listed, report, ...others } = read.value;
+  const rest = { file: name, ...others, report: { ...report, source } };
+  const products = withKnownIds(current?.id === project ? current.goods.products : [], listed);
+  const key = newGoodsKey(project);
+  imported = { key, goods: { ...rest, products } };
+  const keptAs = await writeGoods(key, imported.goods).then(
+    () => key,
+    () => null,
+  );
+  return { ok: true, value: { rest, products: products.length, keptAs, pictures: opened.value.pictures } };
+}
 
 self.onmessage = async ({ data }: MessageEvent<Ask | Stop>) => {
   if (data.stop !== undefined) return void stopped.add(data.stop);

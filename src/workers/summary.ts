@@ -1,10 +1,13 @@
 import { findingsOf } from '@/core/proof';
-import { pageDefinitions, sectionDefinition, type Page } from '@/core/plan';
-import { type Project } from '@/core/project';
+import { pageDefinitions, type Page } from '@/core/plan';
+import { Decided, planPlaces } from '@/core/places';
+import { type Product, type Project } from '@/core/project';
+import { contentTexts, sectionAbout, textIn } from '@/core/sections';
 import { priceRange } from '@/core/goods';
 import { type Shop } from '@/core/site';
 import { formatMoney } from '@/core/till';
-import { askedAt, readingEase, wordsPlace } from '@/core/words';
+import { askedAt, readingEase } from '@/core/words';
+import { placeOfText } from '@/core/writing';
 import { type OutlinePage, type OutlineText, type Summary } from './protocol';
 
 function outlinePage(shop: Shop, page: Page): OutlinePage {
@@ -13,15 +16,14 @@ function outlinePage(shop: Shop, page: Page): OutlinePage {
   const written = new Map(shop.writer.write(page).sections.map((section) => [section.id, section.words]));
   const sections = page.sections.map((section) => {
     const words = written.get(section.id) ?? shop.writer.words(page, section);
-    const definition = sectionDefinition(section.kind);
-    const texts = Object.entries(words ?? {}).map(([slot, text]): OutlineText => ({
+    const texts = contentTexts(words ?? {}).map(({ at, text }): OutlineText => ({
       ...text,
-      slot,
-      place: wordsPlace(page, section, slot),
+      at,
+      place: placeOfText(page, section, at).address,
       ask: askedAt(text),
     }));
-    const filled = words !== null && shop.writer.isFilled(page, section, words);
-    return { ...section, filled, words: texts, arrangements: definition.arrangements, asks: definition.asks ?? [] };
+    const filled = words !== null && shop.writer.isFilled(section, words);
+    return { ...section, filled, words: texts, arrangements: sectionAbout(section.kind).arrangements };
   });
   const optional = pageDefinitions.some((definition) => definition.kind === kind && definition.optional);
   return {
@@ -48,9 +50,9 @@ function homeText(shop: Shop): string {
   if (!home) return '';
   return shop.writer
     .write(home)
-    .sections.flatMap((section) => Object.values(section.words))
-    .filter((text) => text.rank < 3 && /[.!?]$/.test(text.text))
-    .map((text) => text.text)
+    .sections.flatMap((section) => contentTexts(section.words))
+    .filter(({ text }) => text.rank < 3 && /[.!?]$/.test(text.text))
+    .map(({ text }) => text.text)
     .join(' ');
 }
 
@@ -63,12 +65,12 @@ function pieceOf(shop: Shop, pictureUrls: Record<string, string>): Summary['piec
   const product = products.find((one) => pictureOf(one.pictures)) ?? products[0];
   return {
     made: shop.art !== null,
-    headline: opening?.words.headline?.text ?? shop.name,
-    button: opening?.words.button?.text ?? 'See everything',
+    headline: (opening && textIn(opening.words, 'headline')?.text) ?? shop.name,
+    button: (opening && textIn(opening.words, 'button')?.text) ?? 'See everything',
     product: product
       ? {
           title: product.title,
-          price: formatMoney(priceRange(product).low, shop.rules),
+          price: shownPrice(product, shop),
           picture: pictureOf(product.pictures) ?? null,
         }
       : null,
@@ -78,12 +80,14 @@ function pieceOf(shop: Shop, pictureUrls: Record<string, string>): Summary['piec
 /** The studio's view of a shop. Products stand for one another: the first one shows what a product page is made of. */
 export function summarise(shop: Shop, project: Project, pictureUrls: Record<string, string> = {}): Summary {
   const firstProduct = shop.pages.find((page) => page.kind === 'product');
+  const decided = new Decided(project.decisions);
   const pages = shop.pages.filter((page) => page.kind !== 'product' || page === firstProduct);
   return {
     name: shop.name,
     slug: shop.slug,
     reading: shop.reading,
     rules: shop.rules,
+    moneyKnown: shop.moneyKnown,
     look: shop.look,
     mark: shop.mark,
     exceptions: shop.exceptions,
@@ -99,11 +103,13 @@ export function summarise(shop: Shop, project: Project, pictureUrls: Record<stri
     findings: findingsOf(shop, project.goods.problems),
     setAside: shop.setAside,
     takenOut: pageDefinitions
-      .filter(
-        (definition) =>
-          definition.optional && project.decisions.some((d) => d.place === `plan/${definition.kind}/hidden` && d.value === true),
-      )
+      .filter((definition) => definition.optional && decided.get(planPlaces.pageHidden(definition.kind)))
       .map(({ kind, name }) => ({ id: kind, name })),
     ease: readingEase(homeText(shop)),
   };
+}
+
+function shownPrice(product: Product, shop: Shop): string {
+  const range = priceRange(product);
+  return range ? formatMoney(range.low, shop.rules) : '';
 }

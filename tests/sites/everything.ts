@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { importText } from '@/core/goods';
-import { sectionDefinition, sectionLibrary } from '@/core/plan';
-import { pictureSchema, newProject, type DecisionValue, type Picture, type Project } from '@/core/project';
+import { sectionLibrary } from '@/core/sections';
+import { pictureSchema, newProject, type Picture, type Project } from '@/core/project';
+import { decisionsOf } from '../decisions';
 
 /** What the sample shop would have to say for every section to be filled. Invented. */
 const more = `
@@ -27,34 +28,37 @@ const picture: Picture = pictureSchema.parse({
 export function everything(family: string, arrangement: 0 | 1, filled = true): Project {
   const goods = importText(readFileSync('demo/goods.csv', 'utf8'));
   if (!goods.ok) throw new Error(goods.say);
-  const decisions: Record<string, DecisionValue> = {
-    ...(JSON.parse(readFileSync('demo/decisions.json', 'utf8')) as Record<string, DecisionValue>),
+  const decisions: Record<string, unknown> = {
+    ...(JSON.parse(readFileSync('demo/decisions.json', 'utf8')) as Record<string, unknown>),
     'look/family': family,
-    'plan/pages': [{ id: 'journal', kind: 'journal', name: 'Journal' }],
-    'plan/home/added': sectionLibrary.map(({ kind }) => ({ id: kind, kind })),
-    'words/journal/posts/title-1': 'A wet Tuesday',
-    'words/journal/posts/text-1': 'The tarn came up to the door. We dyed all the same.',
+    'added/page/journal': { kind: 'journal', name: 'Journal' },
+    'words/journal/posts/entries/own-1/title': 'A wet Tuesday',
+    'words/journal/posts/entries/own-1/text': 'The tarn came up to the door. We dyed all the same.',
   };
-  for (const { kind } of sectionLibrary) {
-    const { arrangements, asks } = sectionDefinition(kind);
+  for (const { kind, arrangements, fields } of sectionLibrary) {
+    decisions[`added/section/home/${kind}`] = { kind };
     const chosen = arrangements[arrangement];
     if (chosen) decisions[`plan/home/${kind}/arrangement`] = chosen.id;
-    if (filled)
-      for (const { slot } of asks ?? [])
-        if (['video', 'free-text', 'markup', 'people'].includes(kind))
-          decisions[`words/home/${kind}/${slot}`] =
-            slot === 'address'
-              ? 'https://film.example/dye'
-              : slot === 'markup'
-                ? '<b>Fair days</b><script>alert(1)</script>'
-                : `Words for ${kind}, ${slot}.`;
+    if (!filled || !['video', 'free-text', 'markup', 'people'].includes(kind)) continue;
+    for (const [name, field] of Object.entries(fields)) {
+      if (field.kind === 'text' && field.ask)
+        decisions[`words/home/${kind}/${name}`] =
+          name === 'address'
+            ? 'https://film.example/dye'
+            : name === 'markup'
+              ? '<b>Fair days</b><script>alert(1)</script>'
+              : `Words for ${kind}, ${name}.`;
+      if (field.kind === 'items')
+        for (const [part, { ask }] of Object.entries(field.parts))
+          if (ask) decisions[`words/home/${kind}/${name}/own-1/${part}`] = `Words for ${kind}, ${part}.`;
+    }
   }
   decisions['plan/home/opening/arrangement'] = arrangement ? 'spoken' : 'pictured';
   return {
-    ...newProject('p', 'Shop', ''),
+    ...newProject('p', 'Shop'),
     brief: readFileSync('demo/brief.txt', 'utf8') + (filled ? more : ''),
     goods: { file: '', ...goods.value },
     pictures: [picture],
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   };
 }

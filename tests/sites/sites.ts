@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { importText } from '@/core/goods';
-import { newProject, type DecisionValue, type Project } from '@/core/project';
+import { newProject, type Project } from '@/core/project';
+import { decisionsOf } from '../decisions';
 import { makeShop, type Shop } from '@/core/site';
 import { sets } from '../briefs';
 
@@ -32,19 +33,19 @@ export interface Site {
   inputs: string;
 }
 
-function site(name: string, brief: string, list: string, decisions: Record<string, DecisionValue> = {}): Site {
+function site(name: string, brief: string, list: string, decisions: Record<string, unknown> = {}): Site {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
   const project: Project = {
-    ...newProject(name, name, ''),
+    ...newProject(name, name),
     brief,
     goods: { file: '', ...goods.value },
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   };
   return { name, shop: makeShop(project), inputs: `${brief}\n${list}\n${JSON.stringify(decisions)}` };
 }
 
-const till: Record<string, DecisionValue> = {
+const till: Record<string, unknown> = {
   'till/taxes': { standard: 2000, reduced: 500, zero: 0 },
   'till/returnsDays': 30,
   'till/zones': [
@@ -65,6 +66,6 @@ export function sites(): Site[] {
     if (!found) throw new Error(`No brief “${what}”.`);
     return site(found.what, found.brief, list, i % 2 ? till : {});
   });
-  const demo = JSON.parse(readFileSync('demo/decisions.json', 'utf8')) as Record<string, DecisionValue>;
+  const demo = JSON.parse(readFileSync('demo/decisions.json', 'utf8')) as Record<string, unknown>;
   return [...made, site('the sample shop', readFileSync('demo/brief.txt', 'utf8'), readFileSync('demo/goods.csv', 'utf8'), demo)];
 }

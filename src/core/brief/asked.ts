@@ -1,3 +1,4 @@
+import { type Goal } from './about';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
 
@@ -44,8 +45,6 @@ export function readFeatures(brief: string, sentences: readonly Sentence[], wish
   }
   return found;
 }
-
-export type Goal = 'sell' | 'bookings' | 'enquiries' | 'visits' | 'subscribers' | 'known';
 
 const goals: [Goal, RegExp][] = [
   ['bookings', /\b(?:book(?:s|ed|ing|ings)?|appointments?|classes|reserve)\b/i],

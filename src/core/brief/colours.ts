@@ -1,5 +1,5 @@
 import { sourceAt, type Fact } from './fact';
-import { surveyedColours } from '../lexicon';
+import { surveyedColours } from '../lexicon/about';
 import { cssColours } from './cssColours';
 
 export interface NamedColour {

@@ -1,4 +1,5 @@
-import { countries, countryOf, once } from '../lexicon';
+import { countries, countryOf } from '../lexicon';
+import { once } from '../once';
 import { factAt, type Fact } from './fact';
 
 /** Signs and codes that mean one currency wherever they stand. */
@@ -66,3 +67,7 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
   }
   return null;
 }
+
+/** The currency of a shop that a brief tells of: the one that it names, or that of its country. */
+export const currencyFor = (currency: Fact<string> | null, country: Fact<string> | null): string =>
+  currency?.value ?? countryOf(country?.value ?? '')?.currencies[0]?.code ?? '';

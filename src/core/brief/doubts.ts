@@ -8,7 +8,7 @@ export interface Doubt {
   /** The fact that the seller's answer sets. */
   about: 'coloursWanted' | 'tone' | 'currency' | 'place';
   say: string;
-  options: { label: string; set: Record<string, string[]> }[];
+  options: { label: string; set: Partial<Record<'coloursWanted' | 'coloursAvoided' | 'tone', string[]>> }[];
   sources: Source[];
 }
 

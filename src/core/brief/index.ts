@@ -1,4 +1,4 @@
-export { correct, readBrief, type Reading } from './read';
+export { briefCurrency, correct, readBrief, type Reading } from './read';
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
 export { topicsOf, type Statement, type Topic } from './statements';
@@ -6,8 +6,7 @@ export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';
 export { isAnswered, kindsOf } from './kinds';
 export { type Figure, type Opening, type Review } from './told';
-export { type Goal } from './asked';
+export { type Goal, type Origin, type Reach } from './about';
 export { type Trade } from './trade';
-export { locate, type Reach } from './where';
-export { type Origin } from './stance';
+export { locate } from './where';
 export { type Doubt } from './doubts';

@@ -1,23 +1,23 @@
-import { z } from 'zod';
 import { placesNamed } from '../lexicon';
-import { type Decided } from '../project';
-import { readFeatures, readGoal, type Goal } from './asked';
+import { correctionOf, corrections, isCorrectable, type Decided, type Place } from '../places';
+import { type Goal, type Origin, type Reach } from './about';
+import { readFeatures, readGoal } from './asked';
 import { readAudience } from './audience';
 import { colourOf, coloursIn, type NamedColour } from './colours';
 import { phoneCountry, readAddress, readEmail, readLinks, readPhone } from './contact';
-import { readCurrency } from './currency';
+import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
 import { readLanguage } from './language';
 import { readName } from './names';
 import { readSells } from './sells';
 import { sentencesOf } from './sentences';
-import { readDifference, readOrigin, type Origin } from './stance';
+import { readDifference, readOrigin } from './stance';
 import { statementsOf, wishesOf, type Statement } from './statements';
 import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
 import { readTone, styleOf } from './tone';
 import { readTrade, type Trade } from './trade';
-import { readCountry, readPlace, readReach, type Reach } from './where';
+import { readCountry, readPlace, readReach } from './where';
 
 /** What Arcatum understood of a brief. Every fact keeps its words. */
 export interface Reading {
@@ -115,7 +115,11 @@ function readAnew(given: string): Reading {
   );
   const name = readName(brief, sentences);
   const sells = readSells(brief, sentences, wishes);
-  const place = readPlace(brief, sentences, name?.source ?? null);
+  const reviews = readReviews(brief, sentences);
+  // Where the people live who are quoted is not where the shop is.
+  const quoted = reviews.flatMap(({ source }) => source ?? []);
+  const own = sentences.filter(({ source }) => !quoted.some(({ start, end }) => source.start < end && start < source.end));
+  const place = readPlace(without(brief, quoted), own, name?.source ?? null);
   const dialled = phoneCountry(brief);
   const abouts = readCountry(brief, place, readCurrency(brief, '')?.value ?? '', dialled);
   const currency = readCurrency(brief, abouts?.value ?? '');
@@ -145,7 +149,7 @@ function readAnew(given: string): Reading {
     language: readLanguage(brief),
     figures: readFigures(brief, statements),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
-    reviews: readReviews(brief, sentences),
+    reviews,
     openings: readOpenings(brief),
     steps: readSteps(brief, statements),
     statements,
@@ -158,6 +162,10 @@ function readAnew(given: string): Reading {
   return { ...reading, doubts: doubtsOf(reading), coloursWanted: unsure };
 }
 
+/** A text with spaces where these parts of it stand, so that all else keeps its position. */
+const without = (text: string, parts: readonly Pick<Source, 'start' | 'end'>[]): string =>
+  parts.reduce((left, { start, end }) => left.slice(0, start) + ' '.repeat(end - start) + left.slice(end), text);
+
 function personOf(brief: string): 'I' | 'we' {
   const single = brief.match(/\b(?:I|my)\b|\bi(?='m| )/gi)?.length ?? 0;
   const several = brief.match(/\b(?:we|our)\b/gi)?.length ?? 0;
@@ -169,31 +177,26 @@ function firstOfEach<T>(facts: Fact<T>[], key: (value: T) => string): Fact<T>[] 
   return facts.filter((fact) => !seen.has(key(fact.value)) && seen.add(key(fact.value)));
 }
 
-const goalIds: readonly Goal[] = ['sell', 'bookings', 'enquiries', 'visits', 'subscribers', 'known'];
-const reachIds: readonly Reach[] = ['local', 'country', 'abroad', 'region', 'world'];
-const originIds: readonly Origin[] = ['own', 'resold', 'both'];
-
 /** Lays the seller's corrections over a reading. */
 export function correct(reading: Reading, decided: Decided): Reading {
-  const one = (fact: Fact<string> | null, name: string): Fact<string> | null => {
-    const value = decided.at(`reading/${name}`, z.string());
+  const one = (fact: Fact<string> | null, place: Place<string>): Fact<string> | null => {
+    const value = decided.get(place);
     if (value === undefined) return fact;
     return value === '' ? null : { value, confidence: 1, source: fact?.source ?? null, corrected: true };
   };
-  const many = (facts: Fact<string>[], name: string): Fact<string>[] =>
-    decided.at(`reading/${name}`, z.array(z.string()))?.map((value) => ({
+  const many = (facts: Fact<string>[], place: Place<string[]>): Fact<string>[] =>
+    decided.get(place)?.map((value) => ({
       value,
       confidence: 1,
       source: facts.find((f) => f.value === value)?.source ?? null,
       corrected: true,
     })) ?? facts;
-  const chosen = <T extends string>(fact: Fact<T> | null, name: string, ids: readonly T[]): Fact<T> | null => {
-    const value = decided.at(`reading/${name}`, z.string());
-    const known = ids.find((id) => id === value);
-    return known ? { value: known, confidence: 1, source: fact?.source ?? null, corrected: true } : fact;
+  const chosen = <T extends string>(fact: Fact<T> | null, place: Place<T>): Fact<T> | null => {
+    const value = decided.get(place);
+    return value ? { value, confidence: 1, source: fact?.source ?? null, corrected: true } : fact;
   };
-  const colours = (facts: Fact<NamedColour>[], name: string): Fact<NamedColour>[] =>
-    decided.at(`reading/${name}`, z.array(z.string()))?.flatMap((word) => {
+  const colours = (facts: Fact<NamedColour>[], place: Place<string[]>): Fact<NamedColour>[] =>
+    decided.get(place)?.flatMap((word) => {
       const hex = colourOf(word);
       return hex
         ? [
@@ -206,24 +209,32 @@ export function correct(reading: Reading, decided: Decided): Reading {
           ]
         : [];
     }) ?? facts;
+  const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));
   return {
     ...reading,
-    doubts: reading.doubts.filter((doubt) => !decided.has(`reading/${doubt.about}`)),
-    address: one(reading.address, 'address'),
-    name: one(reading.name, 'name'),
-    place: one(reading.place, 'place'),
-    email: one(reading.email, 'email'),
-    phone: one(reading.phone, 'phone'),
-    currency: one(reading.currency, 'currency'),
-    sells: many(reading.sells, 'sells'),
-    audience: many(reading.audience, 'audience'),
-    tone: many(reading.tone, 'tone'),
-    features: many(reading.features, 'features'),
-    difference: many(reading.difference, 'difference'),
-    goal: chosen(reading.goal, 'goal', goalIds) ?? reading.goal,
-    reach: chosen(reading.reach, 'reach', reachIds),
-    origin: chosen(reading.origin, 'origin', originIds),
-    coloursWanted: colours(reading.coloursWanted, 'coloursWanted'),
-    coloursAvoided: colours(reading.coloursAvoided, 'coloursAvoided'),
+    doubts: reading.doubts.filter((doubt) => !settled(doubt.about)),
+    address: one(reading.address, corrections.address),
+    name: one(reading.name, corrections.name),
+    place: one(reading.place, corrections.place),
+    email: one(reading.email, corrections.email),
+    phone: one(reading.phone, corrections.phone),
+    currency: one(reading.currency, corrections.currency),
+    sells: many(reading.sells, corrections.sells),
+    audience: many(reading.audience, corrections.audience),
+    tone: many(reading.tone, corrections.tone),
+    features: many(reading.features, corrections.features),
+    difference: many(reading.difference, corrections.difference),
+    goal: chosen(reading.goal, corrections.goal) ?? reading.goal,
+    reach: chosen(reading.reach, corrections.reach),
+    origin: chosen(reading.origin, corrections.origin),
+    coloursWanted: colours(reading.coloursWanted, corrections.coloursWanted),
+    coloursAvoided: colours(reading.coloursAvoided, corrections.coloursAvoided),
   };
+}
+
+/** The currency that prices beside a brief are in, where it or its country says so. */
+export function briefCurrency(brief: string): string {
+  if (!brief.trim()) return '';
+  const { currency, country } = readBrief(brief);
+  return currencyFor(currency, country);
 }

@@ -1,8 +1,7 @@
+import { type Origin } from './about';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
 import { type Statement } from './statements';
-
-export type Origin = 'own' | 'resold' | 'both';
 
 const made =
   /\b(?:we|i)(?:'ve| have)?\s+(?:\w+\s+){0,3}?(?:make|made|making|bake|baked|dye|brew|roast|grow|sew|knit|carve|throw|forge|print|build|pour|weave|bind|cut|shape|craft|cast|restore|teach|work in|tie|blend|press|turn|design|solder|mill)\b|\b(?:hand-?made|made by (?:us|me)|by hand|our own|what the bees make|hand-?(?:woven|shaped|sewn|carved|thrown|cut|printed|dyed|bound|built|knitted|painted|poured|stitched|forged|blown)|(?:are|is) (?:all )?(?:sewn|woven|carved|thrown|printed|dyed|baked|brewed|poured|cut|made) (?:in|at|by hand|on)|hand-shaped|home-?made)\b|\b(?:i|we) fit\b/i;

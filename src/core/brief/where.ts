@@ -1,3 +1,4 @@
+import { type Reach } from './about';
 import { countries, countryOf, placesNamed, sharedCurrency, type Place } from '../lexicon';
 import { factAt, type Fact, type Source } from './fact';
 import { type Sentence } from './sentences';
@@ -145,8 +146,6 @@ const goesOut = /\b(?:deliver(?:y|s|ed|ing)?|ships?|shipping|shipped|post(?:ed|a
 
 const regions =
   /\b(?:all of |throughout |across |to )?(?:the )?(?:Europe|EU|European Union|Scandinavia|Benelux|North America|Asia|Oceania|British Isles)\b/;
-
-export type Reach = 'local' | 'country' | 'abroad' | 'region' | 'world';
 
 /** How far the parcels go: the town, the country, some other countries, a part of the world, or everywhere. */
 export function readReach(

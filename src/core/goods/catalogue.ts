@@ -1,5 +1,5 @@
-import { z } from 'zod';
-import { type Decided, type Product, productSchema, taxClassSchema, type Variant, variantSchema } from '../project';
+import { productHidden, productPlaces, variantPlaces, type Address, type Decided, type Place, type Value } from '../places';
+import { type Product, type Variant } from './about';
 import { uniqueSlugs } from '../slug';
 import { type PriceList } from '../till';
 
@@ -18,26 +18,18 @@ export interface Catalogue {
   /** The place of each among them, from 1. */
   numbers: ReadonlyMap<string, number>;
   /** Places of decisions whose product or variant is gone. */
-  setAside: string[];
+  setAside: Address[];
 }
 
-const productFields = {
-  title: z.string().min(1),
-  description: z.string(),
-  slug: z.string().min(1),
-  categories: productSchema.shape.categories,
-  taxClass: taxClassSchema,
-};
-const variantFields = {
-  price: z.number().int(),
-  earlierPrice: variantSchema.shape.earlierPrice,
-  stock: variantSchema.shape.stock,
-  weight: z.number(),
-};
-
 /** The goods as the shop sells them, with all that is found out about them. */
-export function makeCatalogue(list: readonly Product[], decided: Decided, listDigits: number, digits: number): Catalogue {
-  const { products, setAside } = decidedGoods(list, decided, listDigits, digits);
+export function makeCatalogue(
+  list: readonly Product[],
+  decided: Decided,
+  listDigits: number,
+  digits: number,
+  isMoneyKnown = true,
+): Catalogue {
+  const { products, setAside } = decidedGoods(list, decided, listDigits, digits, isMoneyKnown);
   return {
     products,
     categories: categoriesOf(products),
@@ -50,53 +42,86 @@ export function makeCatalogue(list: readonly Product[], decided: Decided, listDi
 /**
  * Lays decisions over the list of goods.
  * @param digits decimals of the shop's currency; prices that were read with other decimals are brought to it
+ * @param isMoneyKnown whether it is known what money the prices are in
  */
 export function decidedGoods(
   list: readonly Product[],
   decided: Decided,
   listDigits: number,
   digits: number,
+  isMoneyKnown = true,
 ): Pick<Catalogue, 'products' | 'setAside'> {
-  const setAside: string[] = [];
+  const setAside: Address[] = [];
   const products: Product[] = [];
-  const places = new Map<string, string[]>();
-  for (const [place] of decided.under('goods/')) {
-    const id = place.split('/')[1] ?? '';
-    places.set(id, [...(places.get(id) ?? []), place]);
-  }
+  const changed = placesByProduct(decided);
   const scale = 10 ** (digits - listDigits);
   for (const given of list) {
-    const scaled = scale === 1 ? given : { ...given, variants: given.variants.map((v) => rescale(v, scale)) };
-    const mine = places.get(given.id);
-    places.delete(given.id);
+    const known = isMoneyKnown ? withMoney(given) : given;
+    const scaled = scale === 1 ? known : { ...known, variants: known.variants.map((v) => rescale(v, scale)) };
+    const mine = changed.get(given.id);
+    changed.delete(given.id);
     if (!mine) {
       products.push(scaled);
       continue;
     }
-    if (decided.at(`goods/${given.id}/hidden`, z.boolean())) continue;
-    const variants = scaled.variants.map((variant) =>
-      overlay(variant, variantFields, `goods/${given.id}/${variant.id}`, decided),
-    );
-    const known = new Set(given.variants.map((variant) => variant.id));
-    for (const place of mine) {
-      const [, , third, fourth] = place.split('/');
-      if (fourth && !known.has(third ?? '')) setAside.push(place);
-    }
-    products.push({ ...overlay(scaled, productFields, `goods/${given.id}`, decided), variants });
+    const ids = new Set(given.variants.map((variant) => variant.id));
+    for (const { address, variant } of mine) if (variant !== null && !ids.has(variant)) setAside.push(address);
+    if (decided.get(productHidden(given.id))) continue;
+    const variants = scaled.variants.map((variant) => answered(variant, decided, [given.id, variant.id]));
+    products.push({ ...overlay(scaled, productPlaces, decided, [given.id]), variants });
   }
-  for (const orphans of places.values()) setAside.push(...orphans);
+  for (const orphans of changed.values()) setAside.push(...orphans.map(({ address }) => address));
   return { products, setAside };
+}
+
+/** Amounts that only lacked the name of their money are prices as soon as it is known. */
+function withMoney(product: Product): Product {
+  if (!product.variants.some(({ asks }) => asks.includes('money'))) return product;
+  return {
+    ...product,
+    variants: product.variants.map((variant) => ({ ...variant, asks: variant.asks.filter((ask) => ask !== 'money') })),
+  };
+}
+
+/** Where something was decided of a product, or of one of its variants. */
+function placesByProduct(decided: Decided): Map<string, { address: Address; variant: string | null }[]> {
+  const found = new Map<string, { address: Address; variant: string | null }[]>();
+  const note = (address: Address, product: string, variant: string | null) =>
+    void found.set(product, [...(found.get(product) ?? []), { address, variant }]);
+  for (const place of [productHidden, ...Object.values(productPlaces)])
+    for (const { address, parts } of decided.all<[string], Value>(place)) note(address, parts[0], null);
+  for (const place of Object.values(variantPlaces))
+    for (const { address, parts } of decided.all<[string, string], Value | null>(place)) note(address, parts[0], parts[1]);
+  return found;
 }
 
 const rescale = (variant: Variant, scale: number): Variant => ({
   ...variant,
-  price: Math.round(variant.price * scale),
+  price: variant.price === null ? null : Math.round(variant.price * scale),
+  cost: variant.cost === null ? null : Math.round(variant.cost * scale),
   earlierPrice: variant.earlierPrice === null ? null : Math.round(variant.earlierPrice * scale),
 });
 
-function overlay<T extends object>(given: T, fields: Record<string, z.ZodType>, at: string, decided: Decided): T {
-  const changes = Object.entries(fields).flatMap(([field, schema]) => {
-    const value = decided.at(`${at}/${field}`, schema);
+/** A variant with what was decided of it; what was decided is no longer asked. */
+function answered(variant: Variant, decided: Decided, parts: [string, string]): Variant {
+  const laid = overlay(variant, variantPlaces, decided, parts);
+  if (!laid.asks.length) return laid;
+  const has = {
+    price: decided.get(variantPlaces.price(...parts)) !== undefined,
+    stock: decided.get(variantPlaces.stock(...parts)) !== undefined,
+  };
+  return { ...laid, asks: laid.asks.filter((ask) => !(ask === 'money' ? has.price : has[ask])) };
+}
+
+/** What was decided of a thing, laid over what the list says of it. */
+function overlay<T extends object, Parts extends string[]>(
+  given: T,
+  places: Readonly<Record<string, (...parts: Parts) => Place>>,
+  decided: Decided,
+  parts: Parts,
+): T {
+  const changes = Object.entries(places).flatMap(([field, place]) => {
+    const value = decided.get(place(...parts));
     return value === undefined ? [] : [[field, value] as const];
   });
   return changes.length ? { ...given, ...Object.fromEntries(changes) } : given;
@@ -124,7 +149,7 @@ function categoriesOf(products: readonly Product[]): Category[] {
 export function priceListOf(products: readonly Product[]): PriceList {
   return new Map(
     products.flatMap((product) =>
-      product.variants.map((variant) => [
+      product.variants.filter(isForSale).map((variant) => [
         variant.id,
         {
           id: variant.id,
@@ -142,20 +167,33 @@ export function priceListOf(products: readonly Product[]): PriceList {
 
 export const variantTitle = (product: Product, variant: Variant): string => [product.title, ...variant.values].join(', ');
 
-/** Lowest and highest price over a product's variants, minor units. */
-export function priceRange(product: Product): { low: number; high: number; earlier: number | null } {
-  let low = Infinity;
-  let high = 0;
-  let earlier: number | null = null;
-  for (const variant of product.variants) {
-    if (variant.price < low) {
-      low = variant.price;
-      earlier = variant.earlierPrice;
-    }
-    high = Math.max(high, variant.price);
-  }
-  return { low, high, earlier };
+/** Whether it can be bought: all that an order needs is known of it. */
+export const isForSale = (variant: Variant): variant is Variant & { price: number } =>
+  variant.price !== null && variant.asks.length === 0;
+
+export interface PriceRange {
+  low: number;
+  high: number;
+  /** What the cheapest cost before. */
+  earlier: number | null;
 }
+
+/** Lowest and highest price over what can be bought of a product, minor units; null where nothing can. */
+export function priceRange(product: Pick<Product, 'variants'>): PriceRange | null {
+  let range: PriceRange | null = null;
+  for (const variant of product.variants) {
+    if (!isForSale(variant)) continue;
+    const { price, earlierPrice } = variant;
+    if (!range) range = { low: price, high: price, earlier: earlierPrice };
+    else if (price < range.low) range = { low: price, high: range.high, earlier: earlierPrice };
+    else range.high = Math.max(range.high, price);
+  }
+  return range;
+}
+
+/** The same over several products. */
+export const pricesOf = (products: readonly Product[]): PriceRange | null =>
+  priceRange({ variants: products.flatMap(({ variants }) => variants) });
 
 /** Pieces left over all variants; null where any of them isn't counted. */
 export function stockOf(product: Pick<Product, 'variants'>): number | null {

@@ -1,11 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { importGoods, importText } from './import';
-import { readTable } from './table';
+import { openText } from './source/open';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
-const goods = (text: string, currency = '') => {
-  const result = importText(text, currency);
+const goods = (text: string, brief = 'EUR') => {
+  const result = importText(text, { brief });
   if (!result.ok) throw new Error(result.say);
   return result.value;
 };
@@ -52,31 +52,33 @@ describe('a list', () => {
     ]);
   });
 
-  test('says what is wrong with a row, with its line and column, and keeps the rest', () => {
-    const { products, problems } = goods(
-      'title,price,sku,stock,was\nA,free,x1,1,\nB,-3,x2,1,\nC,5,x3,lots,9\nD,6,x3,2,4\n,7,,,\nC,5,,,\n',
+  test('says of every row what was not understood, with its line and column, and sells none of it', () => {
+    const { products, problems, report } = goods(
+      'title,price,sku,stock,was\nA,free,x1,1,\nB,-3,x2,1,\nC,5,x3,lots,9\nD,6,x4,2,4\n,7,x5,1,\nE,5,x6,a few,\n',
     );
-    expect(products.map((product) => product.title)).toEqual(['C', 'D']);
+    expect(products.map(({ title, variants }) => [title, ...variants.map(({ price, asks }) => [price, asks])])).toEqual([
+      ['A', [0, []]],
+      ['B', [null, ['price']]],
+      ['C', [500, []]],
+      ['D', [600, []], [700, []]],
+      ['E', [500, ['stock']]],
+    ]);
     expect(problems.map(({ row, column, kind }) => [row, column, kind])).toEqual([
-      [2, 'price', 'left-out'],
-      [3, 'price', 'left-out'],
-      [4, 'stock', 'mended'],
+      [3, 'price', 'asked'],
       [5, 'was', 'mended'],
-      [5, 'sku', 'look'],
-      [6, 'title', 'left-out'],
-      [7, 'title', 'left-out'],
+      [7, 'stock', 'asked'],
     ]);
-    expect(problems.every((problem) => problem.say.length > 20)).toBe(true);
+    expect(report.questions.map(({ about, likeliest }) => [about, likeliest])).toEqual([
+      ['price', 'number'],
+      ['stock', 'none'],
+    ]);
+    expect(problems.every((problem) => problem.say.length > 10)).toBe(true);
   });
 
-  test('keeps markup as text', () => {
-    expect(goods('title,price\n<script>alert(1)</script>,5\n').products[0]?.title).toBe('<script>alert(1)</script>');
-  });
-
-  test('names a column that it has no use for', () => {
-    expect(goods('title,price,Moon phase\nA,5,full\n').problems).toEqual([
-      expect.objectContaining({ row: 1, column: 'Moon phase', kind: 'look' }),
-    ]);
+  test('shows a column that nothing claims with the goods', () => {
+    const { products, report } = goods('title,price,Moon phase\nA,5,full\nB,6,new\n');
+    expect(report.columns.map(({ as }) => as)).toEqual(['title', 'price', 'particular']);
+    expect(products[0]?.particulars).toEqual([{ name: 'Moon phase', value: 'full' }]);
   });
 
   test('is read in the encodings that spreadsheets write', () => {
@@ -95,7 +97,7 @@ describe('a list', () => {
       digits: 3,
       products: [{ variants: [{ price: 1250 }] }],
     });
-    expect(goods('title,price\nTea,¥1200\n')).toMatchObject({
+    expect(goods('title,price\nTea,¥1200\n', 'JPY')).toMatchObject({
       currency: 'JPY',
       digits: 0,
       products: [{ variants: [{ price: 1200 }] }],
@@ -104,14 +106,43 @@ describe('a list', () => {
 
   test.each([
     ['an empty file', new Uint8Array(), 'empty'],
-    ['a picture', Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 13]), 'not text'],
-    ['a workbook', Uint8Array.from([0x50, 0x4b, 3, 4]), 'Save the sheet as CSV'],
-    ['a list without headings', bytes('Cap,10\nBag,20\n'), 'no headings'],
+    ['a picture', Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 13]), 'a picture, not a list'],
+    ['a document', bytes('%PDF-1.7 and so on'), 'a PDF document'],
+    ['half an archive', Uint8Array.from([0x50, 0x4b, 3, 4]), 'can’t be unpacked'],
     ['a header alone', bytes('title,price\n'), 'no rows'],
-    ['a list without prices', bytes('title,sku\nA,1\n'), 'No column holds the prices'],
-    ['a list of nothing usable', bytes('title,price\nA,free\n'), 'The one row could not be used'],
     ['blank lines', bytes('\n\n  \n'), 'empty'],
+    ['bytes that are no text', Uint8Array.from({ length: 400 }, (_, i) => (i * 7) % 256), 'not text'],
+    ['JSON that breaks off', bytes('[{"title": "A", "price": 4}, {"title"'), 'JSON with a fault'],
+    ['a page without goods', bytes('<!doctype html><html><body><p>Hello</p></body></html>'), 'No goods were found'],
+    [
+      'XML with entities of its own',
+      bytes('<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b "c">]><a><item>&b;</item></a>'),
+      'entities',
+    ],
   ])('%s is refused with a sentence', (_, file, say) => expect(refusal(importGoods(file))).toContain(say));
+
+  test('without headings is read by what stands in it', () => {
+    const { products, report } = goods('Cap,10\nBag,20\n');
+    expect([report.headerRow, products.map(({ title, variants: [v] }) => [title, v?.price])]).toEqual([
+      null,
+      [
+        ['Cap', 1000],
+        ['Bag', 2000],
+      ],
+    ]);
+  });
+
+  test('without prices is shown, and nothing of it is sold', () => {
+    const { products, report } = goods('title,sku\nA,1\n');
+    expect(products[0]?.variants[0]).toMatchObject({ price: null, asks: ['price'] });
+    expect(report.questions).toHaveLength(1);
+  });
+
+  test('whose money nothing names is sold only when something does', () => {
+    const { currency, products, report } = goods('title,price\nA,5\n', '');
+    expect([currency, report.currency.code]).toEqual(['', null]);
+    expect(products[0]?.variants[0]).toMatchObject({ price: 500, asks: ['money'] });
+  });
 });
 
 describe('the table under a list', () => {
@@ -125,10 +156,12 @@ describe('the table under a list', () => {
   test.each(names)('reads “%s” of the acid test as published', (name) => {
     const text = readFileSync(join(folder, 'csvs', `${name}.csv`), 'utf8');
     const wanted: unknown = JSON.parse(readFileSync(join(folder, 'json', `${name}.json`), 'utf8'));
-    const { header, rows, unclosed } = readTable(text);
+    const source = openText(text);
+    if (!source.ok) throw new Error(source.say);
+    const [header = [], ...rows] = source.value.grids[0]?.rows ?? [];
     const filled = rows.filter((row) => row.length > 1 || row[0] !== '');
     expect(filled.map((row) => Object.fromEntries(header.map((heading, i) => [heading, row[i]])))).toEqual(wanted);
-    expect(unclosed).toEqual([]);
+    expect(source.value.notes).toEqual([]);
   });
 
   test('follows RFC 4180, section 2: quoted breaks, commas and doubled quotes', () => {

@@ -1,6 +1,7 @@
 import { type GoodsKind } from '../brief';
 import { pluralTitle } from '../words';
-import { type DecisionValue, type Project } from '../project';
+import { type Wish } from '../places';
+import { type Project } from '../project';
 import { type Shop } from '../site';
 
 /** What a question is made from. */
@@ -15,10 +16,10 @@ export interface Situation {
   trade: string;
 }
 
-/** What an answer adds: a sentence to the brief, or decisions where no sentence would say it. */
+/** What an answer adds: a sentence to the brief, or wishes where no sentence would say it. */
 export interface Answer {
   sentence?: string;
-  decisions?: Record<string, DecisionValue>;
+  wishes?: readonly Wish[];
 }
 
 /** A question in the words of this shop. */

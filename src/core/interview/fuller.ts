@@ -1,4 +1,4 @@
-import { priceRange } from '../goods';
+import { pricesOf } from '../goods';
 import { type Shop } from '../site';
 import { formatMoney } from '../till';
 import { withGoods } from './asking';
@@ -24,10 +24,10 @@ export function fullerBrief(shop: Shop): string {
     );
   else add(reading.sells.length > 0, 'What you sell');
   if (catalogue.products.length) {
-    const low = Math.min(...catalogue.products.map((product) => priceRange(product).low));
+    const range = pricesOf(catalogue.products);
     const count = catalogue.products.length;
     lines.push(
-      `There ${count === 1 ? 'is' : 'are'} ${numberWords(count)} ${count === 1 ? 'thing' : 'things'} on the list, from ${formatMoney(low, rules)}.`,
+      `There ${count === 1 ? 'is' : 'are'} ${numberWords(count)} ${count === 1 ? 'thing' : 'things'} on the list${range ? `, from ${formatMoney(range.low, rules)}` : ''}.`,
     );
   }
   add(reading.place !== null, 'Where you are');

@@ -1,3 +1,3 @@
-export { answerQuestion, askedSoFar, mostQuestions, nextQuestion, type Gain, type Next } from './interview';
+export { answerQuestion, askedSoFar, mostQuestions, nextQuestion, openQuestions, type Gain, type Next } from './interview';
 export { nameIdeas, sloganIdeas, type NameIdea } from './ideas';
 export { fullerBrief } from './fuller';

@@ -1,31 +1,30 @@
+import { asked, Decided, set } from '../places';
 import { importText } from '../goods';
-import { Decided, newProject, type Project } from '../project';
+import { newProject, withWishes, type Project } from '../project';
 import { makeShop } from '../site';
 import { answerQuestion, fullerBrief, mostQuestions, nameIdeas, nextQuestion, sloganIdeas } from './index';
 
 const projectOf = (brief: string, list = ''): Project => {
   const goods = list ? importText(list) : null;
-  const empty = newProject('p', 'p', '');
+  const empty = newProject('p', 'p');
   return { ...empty, brief, goods: goods?.ok ? { file: '', ...goods.value } : empty.goods };
 };
 
 /** Answers of a seller who picks first answers and types something where nothing is to pick. */
 function interview(start: Project, typed: Record<string, string> = {}): { asked: string[]; ids: string[]; project: Project } {
-  const asked: string[] = [];
+  const said: string[] = [];
   const ids: string[] = [];
   let project = start;
   for (let i = 0; i < 20; i++) {
     const next = nextQuestion(project);
     if (!next) break;
-    asked.push(next.say);
+    said.push(next.say);
     ids.push(next.id);
     const given = typed[next.id] ? [typed[next.id] ?? ''] : next.picks.slice(0, 1);
-    const answered = given.length ? answerQuestion(project, next.id, given, '') : { ok: false as const, say: '' };
-    project = answered.ok
-      ? answered.project
-      : { ...project, decisions: [...project.decisions, { place: `asked/${next.id}`, value: 'skipped', at: '' }] };
+    const answered = given.length ? answerQuestion(project, next.id, given) : { ok: false as const, say: '' };
+    project = withWishes(project, answered.ok ? answered.value : [set(asked(next.id), 'skipped')]);
   }
-  return { asked, ids, project };
+  return { asked: said, ids, project };
 }
 
 const thin = 'Vegan cheese, Bristol.';
@@ -93,21 +92,22 @@ describe('an answer', () => {
     ],
     ['returns', '30 days', (p: Project) => makeShop(p).rules.returnsDays, 30],
   ])('to “%s” is read back as that fact', (id, given, fact, wanted) => {
-    const answered = answerQuestion(projectOf(thin), id, [given], '');
+    const answered = answerQuestion(projectOf(thin), id, [given]);
     expect(answered.ok).toBe(true);
     if (answered.ok) {
-      expect(fact(answered.project)).toEqual(wanted);
+      const after = withWishes(projectOf(thin), answered.value);
+      expect(fact(after)).toEqual(wanted);
       // It is a sentence of the letter from now on, which the seller can edit, or a decision.
-      expect(answered.project.brief.startsWith(thin)).toBe(true);
-      expect(new Decided(answered.project.decisions).has(`asked/${id}`)).toBe(true);
+      expect(after.brief.startsWith(thin)).toBe(true);
+      expect(new Decided(after.decisions).has(asked(id))).toBe(true);
     }
   });
 
   test('that is a wish about the site is never printed', () => {
-    const toned = answerQuestion(projectOf(thin), 'tone', ['loud'], '');
+    const toned = answerQuestion(projectOf(thin), 'tone', ['loud']);
     expect(
       toned.ok &&
-        makeShop(toned.project)
+        makeShop(withWishes(projectOf(thin), toned.value))
           .reading.statements.map((one) => one.text)
           .join(' '),
     ).not.toMatch(/loud/);
@@ -120,7 +120,7 @@ describe('an answer', () => {
     ['name', 'x'.repeat(80), 'no sign'],
     ['tone', '  ', 'skip'],
   ])('to “%s” that can’t be used gets a sentence', (id, given, say) => {
-    const answered = answerQuestion(projectOf('Vegan cheese.'), id, [given], '');
+    const answered = answerQuestion(projectOf('Vegan cheese.'), id, [given]);
     expect(answered.ok ? '' : answered.say).toContain(say);
   });
 });
@@ -129,8 +129,8 @@ test('what contradicts itself is asked first, and the answer settles it', () => 
   const project = projectOf('Hay Barn sells hats in Bath. No green please. Our logo is green. a@b.example');
   const next = nextQuestion(project);
   expect(next?.say).toBe('Your brief asks for green and refuses it. Which holds?');
-  const answered = answerQuestion(project, next?.id ?? '', ['No green'], '');
-  expect(answered.ok && makeShop(answered.project).reading).toMatchObject({ doubts: [], coloursWanted: [] });
+  const answered = answerQuestion(project, next?.id ?? '', ['No green']);
+  expect(answered.ok && makeShop(withWishes(project, answered.value)).reading).toMatchObject({ doubts: [], coloursWanted: [] });
 });
 
 test('a list that does not fit the brief is asked about; one that fits is not', () => {

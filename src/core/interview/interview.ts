@@ -1,7 +1,9 @@
-import { z } from 'zod';
 import { kindsOf } from '../brief';
 import { findingsOf } from '../proof';
-import { Decided, decide, type Project } from '../project';
+import { asked, Decided, given, areaOf, set, type Wish } from '../places';
+import { withWishes, type Project } from '../project';
+import { contentTexts, pathOf } from '../sections';
+import { fail, ok, type Result } from '../result';
 import { makeShop, type Shop } from '../site';
 import { type Answer, type Asking, type Question, type Situation } from './asking';
 import { businessQuestions } from './questions/business';
@@ -69,24 +71,27 @@ const questionsFor = (situation: Situation): Question[] => [
 ];
 
 /** How many questions the seller has answered or skipped. */
-export const askedSoFar = (project: Project): number => new Decided(project.decisions).under('asked/').length;
+export const askedSoFar = (project: Project): number => new Decided(project.decisions).all(asked).length;
 
-const isAsked = (project: Project, id: string): boolean =>
-  new Decided(project.decisions).at(`asked/${id}`, z.string()) !== undefined;
+const isAsked = (project: Project, id: string): boolean => new Decided(project.decisions).has(asked(id));
 
-/** A project with an answer in it: a sentence more in the brief, decisions more. */
-export function withAnswer(project: Project, answer: Answer, at = ''): Project {
-  const brief = answer.sentence
-    ? `${project.brief.trimEnd()}${project.brief.trim() ? '\n\n' : ''}${answer.sentence}`
-    : project.brief;
-  const made = Object.entries(answer.decisions ?? {}).map(([place, value]) => ({ place, value, at }));
-  return decide({ ...project, brief }, made);
+/** What an answer comes to: a sentence more in the brief, and what is decided by it. */
+export function wishesOf(project: Project, { sentence, wishes = [] }: Answer): Wish[] {
+  if (!sentence) return [...wishes];
+  const before = project.brief.trimEnd();
+  return [set(given.brief, before ? `${before}\n\n${sentence}` : `${project.brief}${sentence}`), ...wishes];
 }
 
+/** A project with an answer in it. */
+export const withAnswer = (project: Project, answer: Answer): Project => withWishes(project, wishesOf(project, answer));
+
 /** The question whose answer would change the shop most, or null where none is worth asking. */
-export function nextQuestion(project: Project): Next | null {
+export const nextQuestion = (project: Project): Next | null => openQuestions(project)[0] ?? null;
+
+/** The questions that are worth asking, the one first whose answer would change the shop most. */
+export function openQuestions(project: Project): Next[] {
   const number = askedSoFar(project) + 1;
-  if (number > mostQuestions) return null;
+  if (number > mostQuestions) return [];
   const tried: Project = { ...project, goods: { ...project.goods, products: project.goods.products.slice(0, triedWith) } };
   const shop = makeShop(tried);
   const situation = situationOf(tried, shop);
@@ -103,41 +108,26 @@ export function nextQuestion(project: Project): Next | null {
     .map((one) => ({ ...one, worth: one.gain.score * one.asking.answerable }))
     .filter(({ worth }) => worth >= worthAsking)
     .sort((a, b) => b.worth - a.worth);
-  const [best] = open;
-  if (!best) return null;
-  const { say, picks, several, field } = best.asking;
-  return {
-    id: best.question.id,
-    say,
-    picks,
-    several,
-    field,
-    gain: best.gain,
-    number,
+  return open.map(({ question, asking: { say, picks, several, field }, gain }) => ({
+    ...{ id: question.id, say, picks, several, field, gain, number },
     left: Math.min(open.length, mostQuestions - number + 1),
-  };
+  }));
 }
 
-/** Answers a question, or says what is wrong with the answer. */
-export function answerQuestion(
-  project: Project,
-  id: string,
-  given: readonly string[],
-  at: string,
-): { ok: true; project: Project } | { ok: false; say: string } {
+/** What answering a question comes to, or what is wrong with the answer. */
+export function answerQuestion(project: Project, id: string, given: readonly string[]): Result<Wish[]> {
   const situation = situationOf(project, makeShop(project));
   const asking = questionsFor(situation)
     .find((question) => question.id === id)
     ?.ask(situation);
-  if (!asking) return { ok: false, say: 'That is answered by now.' };
+  if (!asking) return fail('That is answered by now.');
   const answers = given.map((one) => one.trim()).filter(Boolean);
-  if (!answers.length) return { ok: false, say: 'Pick an answer or write one, or skip the question.' };
+  if (!answers.length) return fail('Pick an answer or write one, or skip the question.');
   for (const one of answers) {
     const wrong = asking.picks.includes(one) ? null : (asking.check?.(one) ?? null);
-    if (wrong) return { ok: false, say: wrong };
+    if (wrong) return fail(wrong);
   }
-  const next = withAnswer(project, asking.answer(answers, situation), at);
-  return { ok: true, project: decide(next, [{ place: `asked/${id}`, value: 'answered', at }]) };
+  return ok([...wishesOf(project, asking.answer(answers, situation)), set(asked(id), 'answered')]);
 }
 
 /** What a shop says and leaves open, for comparing. */
@@ -169,7 +159,10 @@ function measure(shop: Shop, project: Project): Measure {
       const label = page.kind === 'product' ? `${section.label} with each product` : `${section.label} on ${page.name}`;
       if (section.filled)
         sections.set(at, { label, weight: page.kind === 'home' || page.kind === 'product' ? 3 : weightOf(page.kind) });
-      for (const [slot, text] of Object.entries(section.words)) if (text.text) texts.set(`${at}/${slot}`, text.rank);
+      contentTexts(section.words).forEach(({ at: place, text }, i) => {
+        // Items are counted, not named: an answer that brings a third reason makes a third text.
+        if (text.text) texts.set(`${at}/${place.key === undefined ? pathOf(place) : `${place.field}-${i}`}`, text.rank);
+      });
     }
   const findings = findingsOf(shop, project.goods.problems);
   const open = findings.reduce((sum, finding) => sum + (finding.level === 'mend' ? 4 : finding.level === 'todo' ? 1 : 0), 0);
@@ -191,11 +184,8 @@ function gainOf(before: Measure, project: Project, asking: Asking, situation: Si
   const opened = [...after.sections].filter(([at]) => !before.sections.has(at)).map(([, section]) => section);
   const better = [...after.texts].filter(([at, rank]) => rank < (before.texts.get(at) ?? 3)).map(([at]) => at);
   // A doubt that the answer has settled stays in the brief's own words; that it is answered is what counts.
-  const settled = Object.keys(asking.answer(asking.sample, situation).decisions ?? {}).filter((place) =>
-    place.startsWith('reading/'),
-  ).length
-    ? 2
-    : 0;
+  const wishes = asking.answer(asking.sample, situation).wishes ?? [];
+  const settled = wishes.some(({ place }) => areaOf(place) === 'reading') ? 2 : 0;
   const settles = Math.max(0, before.open - after.open) + settled + (asking.urgent ? 6 : 0);
   const look = before.look !== after.look;
   const texts = better.reduce((sum, at) => sum + weightOfText(at), 0);

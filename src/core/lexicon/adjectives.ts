@@ -1,5 +1,6 @@
 import { packedMoodWords } from './adjectives.generated';
-import { lineOf, once, unpack } from './packed';
+import { lineOf, unpack } from './packed';
+import { once } from '../once';
 
 const lines = once(() => unpack(packedMoodWords).split('\n'));
 

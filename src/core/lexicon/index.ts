@@ -17,4 +17,3 @@ export { placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, suggestShelves, type SharedTerm } from './kinds';
 export { surveyedColours } from './survey.generated';
 export { isVerb } from './verbs';
-export { once } from './packed';

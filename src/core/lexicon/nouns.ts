@@ -1,6 +1,7 @@
 import pluralize from 'pluralize';
 import { packedNouns } from './nouns.generated';
-import { lineOf, once, unpack } from './packed';
+import { lineOf, unpack } from './packed';
+import { once } from '../once';
 
 /** One meaning of a noun. */
 export interface Sense {

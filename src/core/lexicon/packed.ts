@@ -6,12 +6,6 @@ export function unpack(packed: string): string {
   return strFromU8(inflateSync(bytes));
 }
 
-/** Runs once, at the first call: what it makes is too large to be made before it is asked for. */
-export function once<T>(make: () => T): () => T {
-  let made: { value: T } | null = null;
-  return () => (made ??= { value: make() }).value;
-}
-
 /** The rest of the line that begins with `key|`, among lines sorted by code unit. */
 export function lineOf(lines: readonly string[], key: string): string | null {
   const wanted = `${key}|`;

@@ -1,4 +1,5 @@
-import { lineOf, once, unpack } from './packed';
+import { lineOf, unpack } from './packed';
+import { once } from '../once';
 import { packedPlaces } from './places.generated';
 
 /** A town, region or country of the gazetteer. */

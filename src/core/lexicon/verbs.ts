@@ -1,4 +1,5 @@
-import { once, unpack } from './packed';
+import { unpack } from './packed';
+import { once } from '../once';
 import { packedVerbs } from './verbs.generated';
 
 const verbs = once(() => new Set(unpack(packedVerbs).split('\n')));

@@ -1,7 +1,8 @@
+import { Decided } from '../places';
 import { sets } from '../../../tests/briefs';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
-import { Decided } from '../project';
+
 import {
   candidates,
   contrastPairs,
@@ -20,7 +21,7 @@ import {
 const goods = importText('title,price,category\nTall one,40,Large\nLow one,30,Large\nLittle one,12,Small\n');
 if (!goods.ok) throw new Error(goods.say);
 const { products } = goods.value;
-const none = new Decided([]);
+const none = new Decided(new Map());
 
 const briefs = [...sets.before, ...sets.after].map(({ what, brief, expected }) => {
   const source: LookSource = { reading: readBrief(brief), catalogue: makeCatalogue(products, none, 2, 2), pictured: 1, seed: 1 };

@@ -1,7 +1,9 @@
+import { Decided, parseAt, type Wish } from '../places';
+import { decisionsOf } from '../../../tests/decisions';
 import { readFileSync } from 'node:fs';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
-import { Decided, type DecisionValue } from '../project';
+
 import {
   candidates,
   contrastPairs,
@@ -20,8 +22,9 @@ import {
   type Part,
 } from './index';
 
-const decide = (places: Record<string, DecisionValue> = {}) =>
-  new Decided(Object.entries(places).map(([place, value]) => ({ place, value, at: '' })));
+const decide = (places: Record<string, unknown> = {}) => new Decided(decisionsOf(places));
+const wished = (wishes: readonly Wish[]) =>
+  new Decided(new Map(wishes.flatMap(({ place, value }) => (value === undefined ? [] : [[place, value]]))));
 
 function source(brief: string, list: string, seed = 1): LookSource {
   const goods = importText(list);
@@ -38,7 +41,7 @@ const stationery = source(
   'Papelería Nube is a stationery workshop in Oaxaca. The site should feel cheerful and hand-made, yellow and pink, no grey and no blue.',
   'title,price\nNotebook,280\nLetter set,190\nCard,45\n',
 );
-const search = (of: LookSource, locks: Part[] = [], turn = 0, places: Record<string, DecisionValue> = {}) => ({
+const search = (of: LookSource, locks: Part[] = [], turn = 0, places: Record<string, unknown> = {}) => ({
   source: of,
   decided: decide(places),
   locks,
@@ -101,8 +104,8 @@ describe.each([
   test('the first is the shop as it is made', () => expect(three[0]?.genes).toEqual(makeLook(of, decide()).genes));
 
   test('each is brought about by its decisions alone', () => {
-    for (const { decisions, genes, palette } of three) {
-      const look = makeLook(of, decide(decisions));
+    for (const { wishes, genes, palette } of three) {
+      const look = makeLook(of, wished(wishes));
       expect(look.genes).toEqual(genes);
       expect(look.palette).toEqual(palette);
     }
@@ -164,9 +167,9 @@ describe('quick choices', () => {
     const look = makeLook(of, decide());
     const palettes = quickPalettes(of, decide(), look, 20);
     expect(palettes).toHaveLength(20);
-    for (const { palette, decisions } of palettes) {
+    for (const { palette, wishes } of palettes) {
       for (const pair of contrastPairs(palette)) expect(pair.ratio).toBeGreaterThanOrEqual(pair.least);
-      expect(makeLook(of, decide(decisions)).palette).toEqual(palette);
+      expect(makeLook(of, wished(wishes)).palette).toEqual(palette);
       expect(differenceToAll(palette.good, palette.bad)).toBeGreaterThan(5);
     }
     expect(new Set(palettes.map(({ palette }) => JSON.stringify(palette))).size).toBe(20);
@@ -193,7 +196,11 @@ describe('a look', () => {
   });
 
   test('leaves decisions on things that are gone aside', () => {
-    const look = makeLook(sample, decide({ 'look/family': 'nowhere', 'look/heading': 'nothing', 'look/scheme': 'nought' }));
-    expect(look.genes).toEqual(makeLook(sample, decide()).genes);
+    for (const [place, value] of [
+      ['look/family', 'nowhere'],
+      ['look/heading', 'nothing'],
+      ['look/scheme', 'nought'],
+    ] as const)
+      expect(parseAt(place, value).ok).toBe(false);
   });
 });

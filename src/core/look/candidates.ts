@@ -1,20 +1,21 @@
 import { chance } from '../chance';
-import { type Decided, type DecisionValue } from '../project';
+import { type Decided, type Wish } from '../places';
+import { type Part } from './about';
 import { families, familiesFor, familyById, familyFit, type Family } from './families';
-import { geneDecisions, parts, styleDistance, type Genes, type Part } from './genes';
+import { geneWishes, parts, styleDistance, type Genes } from './genes';
 import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
 import { standsOut, type Palette } from './palette';
 import { schemeById, schemeFit, schemes, type Scheme } from './schemes';
 
-/** A whole look to choose: its genes, and the decisions that bring it about. */
+/** A whole look to choose: its genes, and the wishes that bring it about. */
 export interface Candidate {
   genes: Genes;
   palette: Palette;
   /** How well it fits the brief, 0–1. */
   fit: number;
-  decisions: Record<string, DecisionValue>;
+  wishes: readonly Wish[];
 }
 
 /** How looks are searched: the source, what is kept, and which turn it is. */
@@ -71,7 +72,7 @@ class Pool {
     const family = familyById(genes.family);
     if (!family) return null;
     const palette = this.palette(genes);
-    return { genes, palette, fit: this.fit(genes, family), decisions: geneDecisions(genes) };
+    return { genes, palette, fit: this.fit(genes, family), wishes: geneWishes(genes) };
   }
 
   /** Families, each in a few of its dresses. */
@@ -115,7 +116,7 @@ class Pool {
       base.corner,
       ...[0, 3, 8, 16, 99].filter((corner) => Math.abs(Math.log2((corner + 1) / (base.corner + 1))) < 4),
     ];
-    const arts = [base.art, 'still-life', 'pattern', 'landscape', 'room', 'texture', 'lettering'];
+    const arts: Genes['art'][] = [base.art, 'still-life', 'pattern', 'landscape', 'room', 'texture', 'lettering'];
     const pick = <T>(from: readonly T[], keep: number): T => {
       const at = random() < keep ? 0 : Math.floor(random() * from.length);
       return from[at] as T;

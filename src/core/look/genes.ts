@@ -1,15 +1,17 @@
-import { z } from 'zod';
-import { type Decided, type DecisionValue } from '../project';
+import { clear, lookPlaces, set, type Decided, type Place, type Value, type Wish } from '../places';
+import { type ArtId } from '../pictures/about';
+import { type FamilyId, type HarmonyId, type Motion, type Part, type SchemeId, type Treatment } from './about';
 import { faceDistance } from './pairs';
 import { faceById } from './faces';
-import { familyById, familyDistance, type Treatment } from './families';
+import { familyById, familyDistance } from './families';
 import { paletteDistance, type Palette } from './palette';
-import { type HarmonyId } from './schemes';
+
+const { genePlaces } = lookPlaces;
 
 /** All that a look is chosen by. Every one of them is a decision that the seller can make alone. */
 export interface Genes {
-  family: string;
-  scheme: string;
+  family: FamilyId;
+  scheme: SchemeId;
   /** How the second hue stands to the first; null leaves it to the brief and the seed. */
   harmony: HarmonyId | null;
   /** Which of the mixtures of the same wishes. */
@@ -20,9 +22,9 @@ export interface Genes {
   rule: number;
   room: number;
   treatment: Treatment;
-  motion: 'none' | 'gentle';
+  motion: Motion;
   /** The kind of made pictures. */
-  art: string;
+  art: ArtId;
 }
 
 /** Parts of a look that a seller can keep while the rest changes, and the genes in each. */
@@ -32,17 +34,15 @@ export const parts = {
   type: ['heading', 'text'],
   shape: ['corner', 'rule', 'room', 'treatment', 'motion'],
   pictures: ['art'],
-} as const satisfies Record<string, readonly (keyof Genes)[]>;
+} as const satisfies Record<Part, readonly (keyof Genes)[]>;
 
-export type Part = keyof typeof parts;
-
-/** Decisions of the seller that belong to a part, beside its genes. */
-export const partPlaces: Record<Part, readonly string[]> = {
-  family: ['look/family'],
-  palette: ['look/scheme', 'look/harmony', 'look/mix', 'look/accent', 'look/second', 'look/third', 'look/ground', 'look/colours'],
-  type: ['look/heading', 'look/text'],
-  shape: ['look/corner', 'look/rule', 'look/room', 'look/treatment', 'look/motion'],
-  pictures: ['look/art'],
+/** Places of the seller's that belong to a part: its genes, and for the palette the colours that were picked or given. */
+export const partPlaces: Record<Part, readonly Place[]> = {
+  family: [genePlaces.family],
+  palette: [genePlaces.scheme, genePlaces.harmony, genePlaces.mix, ...Object.values(lookPlaces.picked), lookPlaces.givenColours],
+  type: [genePlaces.heading, genePlaces.text],
+  shape: [genePlaces.corner, genePlaces.rule, genePlaces.room, genePlaces.treatment, genePlaces.motion],
+  pictures: [genePlaces.art],
 };
 
 export const treatments: readonly { id: Treatment; name: string; say: string }[] = [
@@ -52,29 +52,26 @@ export const treatments: readonly { id: Treatment; name: string; say: string }[]
   { id: 'one-ink', name: 'One ink', say: 'printed in the colour of the text, in full colour when pointed at' },
 ];
 
-const schemas: { [K in keyof Genes]: z.ZodType<Genes[K]> } = {
-  family: z.string(),
-  scheme: z.string(),
-  harmony: z.enum(['single', 'neighbours', 'triad', 'split', 'opposite']).nullable(),
-  mix: z.number(),
-  heading: z.string(),
-  text: z.string(),
-  corner: z.number(),
-  rule: z.number(),
-  room: z.number(),
-  treatment: z.enum(['plain', 'framed', 'settled', 'one-ink']),
-  motion: z.enum(['none', 'gentle']),
-  art: z.string(),
-};
-
-/** One gene as it was decided; undefined where nobody has. */
-export const decidedGene = <K extends keyof Genes>(decided: Decided, gene: K): Genes[K] | undefined =>
-  decided.at(`look/${gene}`, schemas[gene]);
-
-/** Genes as the decisions that bring them about. */
-export function geneDecisions(genes: Partial<Genes>): Record<string, DecisionValue> {
-  return Object.fromEntries(Object.entries(genes).map(([gene, value]) => [`look/${gene}`, value]));
+/** The genes that the seller has decided. */
+export function decidedGenes(decided: Decided): Partial<Genes> {
+  return Object.fromEntries(
+    Object.entries(genePlaces).flatMap(([gene, place]) => {
+      const value = decided.get<Value>(place);
+      return value === undefined ? [] : [[gene, value]];
+    }),
+  );
 }
+
+/** Genes as the wishes that bring them about. */
+export function geneWishes(genes: Partial<Genes>): Wish[] {
+  return Object.entries(genePlaces).flatMap(([gene, place]) => {
+    const value = genes[gene as keyof Genes];
+    return value === undefined ? [] : [set<Value>(place, value)];
+  });
+}
+
+/** Takes back all that was decided of a part. */
+export const withoutPart = (part: Part): Wish[] => partPlaces[part].map(clear);
 
 /**
  * The style space: how far two looks are apart, 0–1. Half of it is structure (what the families are made of), a fifth type (kind,

@@ -22,7 +22,7 @@ export {
   type Palette,
   type PaletteWish,
 } from './palette';
-export { harmonies, isBright, schemes, type HarmonyId, type Scheme } from './schemes';
+export { harmonies, isBright, schemes, type Scheme } from './schemes';
 export { advance, faceById, faces, genericOf, runLength, standInFor, subsetsFor, type Face, type StandIn } from './faces';
 export { type Measures, type Subset } from './measures';
 export { faceDistance, headingFaces, scorePair, suggestPairs, textFaces, type Pair } from './pairs';
@@ -41,9 +41,9 @@ export {
   type ProductForm,
   type ProductPart,
   type Shape,
-  type Treatment,
 } from './families';
-export { geneDecisions, partPlaces, parts, styleDistance, treatments, type Genes, type Part } from './genes';
+export { geneWishes, partPlaces, parts, styleDistance, treatments, withoutPart, type Genes } from './genes';
+export * from './about';
 export { makeLook, occasionOf, type Look, type LookSource, type Origin } from './look';
 export { candidates, startAgain, vary, type Candidate, type Search } from './candidates';
 export { quickPairs, quickPalettes, type QuickPalette } from './quick';

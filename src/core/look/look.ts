@@ -1,14 +1,14 @@
-import { z } from 'zod';
 import { moodOf, type Mood, type Reading } from '../brief';
 import { type Catalogue } from '../goods';
-import { type Decided } from '../project';
+import { lookPlaces, type Decided } from '../places';
+import { pickedRoles } from './about';
 import { lchOf } from './colour';
 import { faceById, type Face } from './faces';
 import { familiesFor, familyById, familyFit, type Family, type Occasion, type Shape } from './families';
-import { decidedGene, type Genes } from './genes';
+import { decidedGenes, type Genes } from './genes';
 import { makePalette, type Palette } from './palette';
 import { scorePair } from './pairs';
-import { isBright, isPale, schemeById, schemeFit, type HarmonyId } from './schemes';
+import { isBright, isPale, schemeById, schemeFit } from './schemes';
 import { makeScale, type TypeScale } from './type';
 
 /** What a look is made from. */
@@ -41,9 +41,6 @@ export interface Look {
   because: { family: string; palette: string; type: string; shape: string };
   from: { family: Origin; palette: Origin; type: Origin; shape: Origin };
 }
-
-const hex = z.string().regex(/^#[0-9a-f]{6}$/);
-const picks = ['accent', 'second', 'third', 'ground'] as const;
 
 const listed = new Intl.ListFormat('en-GB');
 
@@ -100,7 +97,7 @@ export const givesGround = (id: string, ground: Occasion['ground']): boolean =>
 
 /** The colours that a look has to show, and those that it must not. A colour that the brief also refuses waits for the seller's word. */
 function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look['asked']; given: boolean; avoided: string[] } {
-  const given = decided.at('look/colours', z.array(hex));
+  const given = decided.get(lookPlaces.givenColours);
   const wanted = reading.coloursWanted.filter((fact) => fact.confidence >= 0.5).map((fact) => fact.value);
   return {
     asked: given ? given.map((one) => ({ hex: one, name: one })) : wanted,
@@ -119,7 +116,7 @@ function turned(colours: readonly string[], mix: number): string[] {
 /** The palette that genes come to, for the same wishes. */
 export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Genes, 'scheme' | 'harmony' | 'mix'>): Palette {
   const { asked, avoided } = colourWishes(source, decided);
-  const own = Object.fromEntries(picks.map((role) => [role, decided.at(`look/${role}`, hex)]));
+  const own = Object.fromEntries(pickedRoles.map((role) => [role, decided.get(lookPlaces.picked[role])]));
   return makePalette({
     wanted: turned(
       asked.map((colour) => colour.hex),
@@ -171,20 +168,13 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   const { reading } = source;
   const occasion = occasionOf(source);
   const fitting = familiesFor(occasion)[0];
-  const chosen = familyById(decidedGene(decided, 'family') ?? '');
+  const own = decidedGenes(decided);
+  const chosen = own.family && familyById(own.family);
   const family = chosen ?? fitting;
   if (!family) throw new Error('The registry of families is empty.');
   const fitted = fittingGenes(family, occasion);
-  const genes = { ...fitted };
-  const decidedParts = new Set<keyof Genes>();
-  for (const gene of Object.keys(fitted) as (keyof Genes)[]) {
-    const value = decidedGene(decided, gene);
-    if (value === undefined) continue;
-    decidedParts.add(gene);
-    Object.assign(genes, { [gene]: value });
-  }
-  genes.family = family.id;
-  if (!schemeById(genes.scheme)) genes.scheme = fitted.scheme;
+  const genes = { ...fitted, ...own, family: family.id };
+  const decidedParts = new Set<keyof Genes>(Object.keys(own) as (keyof Genes)[]);
   const heading = faceById(genes.heading) ?? faceById(fitted.heading);
   const text = faceById(genes.text) ?? faceById(fitted.text);
   if (!heading || !text) throw new Error('The registry of faces is empty.');
@@ -192,7 +182,7 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   genes.text = text.id;
   const { asked, given } = colourWishes(source, decided);
   const palette = paletteFor(source, decided, genes);
-  const picked = picks.some((role) => decided.has(`look/${role}`));
+  const picked = pickedRoles.some((role) => decided.has(lookPlaces.picked[role]));
   const tone = reading.tone.map((fact) => fact.value);
   const pair = scorePair(heading, text, occasion.mood);
   const has = (...of: (keyof Genes)[]) => of.some((gene) => decidedParts.has(gene));
@@ -248,5 +238,3 @@ function unfitColours(asked: Look['asked'], palette: Palette): Look['unfit'] {
       because: `${name === one ? one : `${name} (${one})`} has no place: a shop has a ground and three colours beside it.`,
     }));
 }
-
-export type { HarmonyId };

@@ -1,17 +1,16 @@
-import { type Decided } from '../project';
-import { geneDecisions } from './genes';
+import { type Decided, type Wish } from '../places';
+import { geneWishes } from './genes';
 import { givesGround, occasionOf, paletteFor, type Look, type LookSource } from './look';
 import { paletteDistance, standsOut, type Palette } from './palette';
 import { suggestPairs, type Pair } from './pairs';
 import { lchOf } from './colour';
 import { harmonies, isPale, schemeFit, schemes } from './schemes';
-import { type DecisionValue } from '../project';
 
-/** A palette to take at once, and the decisions that bring it about. */
+/** A palette to take at once, and the wishes that bring it about. */
 export interface QuickPalette {
   palette: Palette;
   name: string;
-  decisions: Record<string, DecisionValue>;
+  wishes: readonly Wish[];
 }
 
 /** Palettes that suit the brief, no two alike, best first. Colours that were asked for are in them. */
@@ -45,7 +44,7 @@ export function quickPalettes(source: LookSource, decided: Decided, look: Look, 
           found.push({
             palette,
             name: harmony ? `${scheme.name}, ${harmony.name.toLowerCase()}` : scheme.name,
-            decisions: geneDecisions(genes),
+            wishes: geneWishes(genes),
           });
         }
   }

@@ -1,10 +1,11 @@
 import { type Mood } from '../brief';
+import { type HarmonyId, type SchemeId } from './about';
 import { type Lch } from './colour';
 import { type Occasion } from './families';
 
 /** How the ground of a shop relates to its accent. */
 export interface Scheme {
-  id: string;
+  id: SchemeId;
   name: string;
   say: string;
   /** Whether the ground itself wears the asked-for colour, so that one too light for words is still seen. */
@@ -126,8 +127,8 @@ export const harmonies = [
   { id: 'triad', name: 'A third apart', say: 'two of three that share the wheel', turn: 120 },
   { id: 'split', name: 'Beside the opposite', say: 'nearly across the wheel, a little softer', turn: 152 },
   { id: 'opposite', name: 'Opposites', say: 'straight across the wheel', turn: 180 },
-] as const;
+] as const satisfies readonly { id: HarmonyId; name: string; say: string; turn: number }[];
 
-export type HarmonyId = (typeof harmonies)[number]['id'];
+export { type HarmonyId };
 
 export const harmonyById = (id: string) => harmonies.find((harmony) => harmony.id === id);

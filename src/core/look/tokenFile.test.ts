@@ -1,10 +1,13 @@
+import { Decided, type Wish } from '../places';
+import { decisionsOf } from '../../../tests/decisions';
 import { readBrief } from '../brief';
 import { makeCatalogue } from '../goods';
-import { Decided, type DecisionValue } from '../project';
+
 import { makeLook, readTokens, writeTokens, type LookSource } from './index';
 
-const decide = (places: Record<string, DecisionValue> = {}) =>
-  new Decided(Object.entries(places).map(([place, value]) => ({ place, value, at: '' })));
+const decide = (places: Record<string, unknown> = {}) => new Decided(decisionsOf(places));
+const wished = (wishes: readonly Wish[]) =>
+  new Decided(new Map(wishes.flatMap(({ place, value }) => (value === undefined ? [] : [[place, value]]))));
 const source: LookSource = {
   reading: readBrief('Bello. We bake dog biscuits in Graz. It should be warm and funny.'),
   catalogue: makeCatalogue([], decide(), 2, 2),
@@ -24,7 +27,7 @@ test('a look that is saved and loaded is the same look', () => {
     expect(read.value.notes).toEqual([]);
     const again = makeLook(
       { ...source, reading: readBrief('Another shop altogether. Blue, please.') },
-      decide(read.value.decisions),
+      wished(read.value.wishes),
     );
     expect(again.genes).toEqual(look.genes);
     for (const role of ['ground', 'accent', 'second', 'third'] as const) expect(again.palette[role]).toBe(look.palette[role]);
@@ -74,9 +77,10 @@ test('reads files of other makers: references, groups that hand down their type,
     }),
   );
   if (!read.ok) throw new Error(read.say);
-  expect(read.value.decisions).toMatchObject({ 'look/second': '#c9972b', 'look/heading': 'jost', 'look/corner': 8 });
-  expect(read.value.decisions['look/accent']).toMatch(/^#/);
-  expect(read.value.decisions['look/ground']).toBe('#faf7f0');
+  const taken = Object.fromEntries(read.value.wishes.map(({ place, value }) => [place, value]));
+  expect(taken).toMatchObject({ 'look/second': '#c9972b', 'look/heading': 'jost', 'look/corner': 8 });
+  expect(taken['look/accent']).toMatch(/^#/);
+  expect(taken['look/ground']).toBe('#faf7f0');
   expect(read.value.notes).toEqual(['The typeface “Comic Neue” does not ship with Arcatum; the text keeps its own.']);
 });
 

@@ -1,10 +1,10 @@
 import { converter, formatHex, parse, type Rgb } from 'culori';
 import { z } from 'zod';
-import { type DecisionValue } from '../project';
+import { lookPlaces, parseAt, set, type Place, type Value, type Wish } from '../places';
 import { fail, ok, type Result } from '../result';
+import { pickedRoles } from './about';
 import { faces, genericOf, type Face } from './faces';
-import { familyById } from './families';
-import { geneDecisions, type Genes } from './genes';
+import { type Genes } from './genes';
 import { type Look } from './look';
 import { coloursOf } from './palette';
 
@@ -54,9 +54,9 @@ export function writeTokens(look: Look, shop: string): string {
   return `${JSON.stringify(file, null, 2)}\n`;
 }
 
-/** What a file of tokens comes to: decisions, and what in it could not be used. */
+/** What a file of tokens comes to: wishes, and what in it could not be used. */
 export interface ReadTokens {
-  decisions: Record<string, DecisionValue>;
+  wishes: Wish[];
   notes: string[];
 }
 
@@ -150,9 +150,14 @@ const roles: Record<'ground' | 'accent' | 'second' | 'third', readonly string[]>
   third: ['third', 'tertiary'],
 };
 
-const genesSchema = z.object({ family: z.string() }).catchall(z.union([z.string(), z.number(), z.null()]));
+const genesSchema = z.record(z.string(), z.unknown());
 
-/** Reads a file of design tokens into decisions on the look. Ours comes back whole; of others, colours, faces and corners are taken. */
+const genePlaces: Readonly<Record<string, Place<Value>>> = lookPlaces.genePlaces;
+
+/** How a place of the look is called in a note. */
+const geneNames: Partial<Record<keyof Genes, string>> = { heading: 'face of headings', text: 'face of texts' };
+
+/** Reads a file of design tokens into wishes for the look. Ours comes back whole; of others, colours, faces and corners are taken. */
 export function readTokens(text: string): Result<ReadTokens> {
   let json: unknown;
   try {
@@ -166,20 +171,26 @@ export function readTokens(text: string): Result<ReadTokens> {
   flatten(json as Record<string, unknown>, [], undefined, tokens);
   if (!tokens.size) return fail('There are no tokens in this file: nothing in it has a “$value”.');
   const notes: string[] = [];
-  const decisions: Record<string, DecisionValue> = {};
+  const wishes = new Map<string, Wish>();
+  const take = (wish: Wish) => void wishes.set(wish.place, wish);
   const ours = z.object({ $extensions: z.object({ [ourName]: z.object({ genes: genesSchema }) }) }).safeParse(json);
   const genes = ours.success ? ours.data.$extensions[ourName]?.genes : undefined;
-  if (genes) {
-    if (familyById(genes.family)) Object.assign(decisions, geneDecisions(genes as Partial<Genes>));
-    else notes.push(`The family “${genes.family}” is not known here; the shop keeps its own.`);
+  for (const [gene, place] of Object.entries(genePlaces)) {
+    const value = genes && Object.hasOwn(genes, gene) ? genes[gene] : undefined;
+    if (value === undefined) continue;
+    const parsed = parseAt(place.address, value);
+    if (parsed.ok) take(set(place, parsed.value));
+    else
+      notes.push(`The ${geneNames[gene as keyof Genes] ?? gene} “${String(value)}” is not known here; the shop keeps its own.`);
   }
   const paths = [...tokens.keys()];
-  for (const [role, names] of Object.entries(roles)) {
+  for (const role of pickedRoles) {
+    const names = roles[role];
     const path = names.flatMap((name) => paths.filter((one) => one.split('.').at(-1)?.toLowerCase() === name))[0];
     const found = path === undefined ? null : resolve(tokens, tokens.get(path));
     if (path === undefined) continue;
     const hex = found && (found.type === undefined || found.type === 'color') ? readColour(found.value) : null;
-    if (hex) decisions[`look/${role}`] = hex;
+    if (hex) take(set(lookPlaces.picked[role], hex));
     else notes.push(`“${path}” is no colour that can be read; it is left as it was.`);
   }
   for (const role of ['heading', 'text'] as const) {
@@ -188,14 +199,14 @@ export function readTokens(text: string): Result<ReadTokens> {
     if (!found) continue;
     const names = (Array.isArray(found.value) ? found.value : [found.value]).filter((one) => typeof one === 'string');
     const face = faces.find((one) => names.some((name) => name.toLowerCase() === one.name.toLowerCase()));
-    if (face) decisions[`look/${role}`] = face.id;
+    if (face) take(set(role === 'heading' ? lookPlaces.headingFace : lookPlaces.textFace, face.id));
     else notes.push(`The typeface “${names[0] ?? ''}” does not ship with Arcatum; the ${role} keeps its own.`);
   }
   const corner = pixels(resolve(tokens, tokens.get('corner') ?? tokens.get('radius'))?.value);
-  if (corner !== null && !genes) decisions['look/corner'] = Math.min(99, Math.max(0, corner));
-  if (!Object.keys(decisions).length)
+  if (corner !== null && !genes) take(set(lookPlaces.corner, Math.min(99, Math.max(0, corner))));
+  if (!wishes.size)
     return fail(
       'Nothing in this file fits a look: it names no ground, accent or second colour, and no typeface for heading or text.',
     );
-  return ok({ decisions, notes });
+  return ok({ wishes: [...wishes.values()], notes });
 }

@@ -28,6 +28,7 @@ export {
 } from './marks';
 export { dataUri, embedLogo, fieldFor, isCompact, logoDrawn, logoGround, seenOn } from './logo';
 export { rasterize, provideRaster } from './raster';
-export { enoughPixels, isAnimated, keepPicture, screenWidths, type Codec, type Kept } from './keep';
+export { isAnimated, keepPicture, type Codec, type Kept } from './keep';
+export { enoughPixels, screenWidths } from './screens';
 export { coloursOf, cropKeeps, cutOut, plainGround, rimOf, subjectOf, type Box, type Pixels, type Spot } from './pixels';
 export { cleanSvg } from './svg';

@@ -4,6 +4,7 @@ import { fail, ok, type Result } from '../result';
 import { coloursOf, cropKeeps, plainGround, rimOf, subjectOf, type Pixels } from './pixels';
 import { hashBytes, largestPicture, readPicture } from './read';
 import { drawingPixels } from './raster';
+import { enoughPixels, screenWidths } from './screens';
 import { cleanSvg } from './svg';
 
 /** What opens and packs pictures: the browser's own means in the worker, a library on the command line. */
@@ -28,9 +29,6 @@ export interface Kept {
 const mostPixels = 50_000_000;
 /** Widest size that is kept, and the smaller ones that screens are sent. */
 const widest = 2400;
-export const screenWidths = [480, 960, 1600];
-/** Under this width a picture blurs where it stands large. */
-export const enoughPixels = 800;
 
 /** Width to height of the places that pictures stand in. */
 const placeShapes = { upright: 2 / 3, lying: 3 / 2 } as const;

@@ -1,4 +1,5 @@
-import { bands, contrastRatio, type Band, type Palette } from '../look';
+import { type Band, type Palette } from '../look';
+import { bands, contrastRatio } from '../look/page';
 import { type Picture } from '../project';
 import { type Codec } from './keep';
 import { type Drawn } from './marks';

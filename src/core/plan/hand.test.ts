@@ -3,8 +3,10 @@ import { sets } from '../../../tests/briefs';
 import { readBrief } from '../brief';
 import { chance } from '../chance';
 import { importText, makeCatalogue } from '../goods';
-import { decide, Decided, fitsPlace, newProject, withdraw, type DecisionValue, type Project } from '../project';
-import { freshId, pageDefinitions, pageLibrary, planShop, sectionDefinition, sectionLibrary, type Page } from './index';
+import { Decided, parseAt, planPlaces, set, type Wish } from '../places';
+import { newProject, withWishes, type Project } from '../project';
+import { sectionAbout, sectionLibrary } from '../sections';
+import { freshId, pageDefinitions, pageLibrary, planShop, type Page } from './index';
 
 const rules = { ...bareTill, returnsDays: 14 };
 const goods = importText('title,price,category\nTall lamp,40,Lamps\nLow lamp,30,Lamps\nAsh bowl,12,Bowls\nGift card,20,\n');
@@ -13,7 +15,7 @@ const { products } = goods.value;
 
 const briefs = [...sets.before, ...sets.after].map(({ what, brief }) => ({ what, brief, reading: readBrief(brief) }));
 
-function planOf(reading: ReturnType<typeof readBrief>, decisions: Project['decisions'] = []): Page[] {
+function planOf(reading: ReturnType<typeof readBrief>, decisions: Project['decisions'] = new Map()): Page[] {
   const decided = new Decided(decisions);
   return planShop({ reading, catalogue: makeCatalogue(products, decided, 2, 2), rules }, decided);
 }
@@ -78,14 +80,12 @@ interface Seller {
 function move(seller: Seller, pages: readonly Page[], random: () => number): Seller {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
   const { project } = seller;
-  const decided = new Decided(project.decisions);
-  const at = (place: string, value: DecisionValue): Project => {
-    expect([place, fitsPlace(place, value)]).toEqual([place, true]);
-    return decide(project, [{ place, value, at: '' }]);
+  const at = (wish: Wish): Project => {
+    expect([wish.place, wish.value === undefined || parseAt(wish.place, wish.value).ok]).toEqual([wish.place, true]);
+    return withWishes(project, [wish]);
   };
   const page = pick(pages.filter(({ kind }) => kind !== 'product' && kind !== 'category'));
   const section = page.sections.length ? pick(page.sections) : null;
-  const listAt = (place: string) => (decided.under(place)[0]?.[1] as { id: string; kind: string }[] | undefined) ?? [];
   const what = Math.floor(random() * 7);
   if (what === 0) {
     const { kind } = pick(sectionLibrary);
@@ -93,10 +93,9 @@ function move(seller: Seller, pages: readonly Page[], random: () => number): Sel
       kind,
       page.sections.map((one) => one.id),
     );
-    const place = `plan/${page.id}/added`;
     return {
       ...seller,
-      project: at(place, [...listAt(place), { id, kind }]),
+      project: at(set(planPlaces.addedSection(page.id, id), { kind })),
       added: [...seller.added, { page: page.id, section: id }],
     };
   }
@@ -106,27 +105,27 @@ function move(seller: Seller, pages: readonly Page[], random: () => number): Sel
       kind,
       pages.map((one) => one.id),
     );
-    const name = pick(['Wholesale', 'Cart', 'Ünsere Bänke', 'Shop', '茶', 'Goods & more', '  ']);
+    const name = pick(['Wholesale', 'Cart', 'Ünsere Bänke', 'Shop', '茶', 'Goods & more']);
     return {
       ...seller,
-      project: at('plan/pages', [...listAt('plan/pages'), { id, kind, name }]),
+      project: at(set(planPlaces.addedPage(id), { kind, name })),
       pages: [...seller.pages, id],
     };
   }
   if (!section) return seller;
   const shuffled = [...page.sections].map(({ id }) => id).sort(() => random() - 0.5);
-  if (what === 2) return { ...seller, project: at(`plan/${page.id}/order`, shuffled) };
-  if (what === 3) return { ...seller, project: at(`plan/${page.id}/${section.id}/hidden`, random() < 0.7) };
+  if (what === 2) return { ...seller, project: at(set(planPlaces.sectionOrder(page.id), shuffled)) };
+  if (what === 3) return { ...seller, project: at(set(planPlaces.sectionHidden(page.id, section.id), random() < 0.7)) };
   if (what === 4) {
-    const { arrangements } = sectionDefinition(section.kind);
+    const { arrangements } = sectionAbout(section.kind);
     return arrangements.length
-      ? { ...seller, project: at(`plan/${page.id}/${section.id}/arrangement`, pick(arrangements).id) }
+      ? { ...seller, project: at(set(planPlaces.arrangement(page.id, section.id), pick(arrangements).id)) }
       : seller;
   }
-  if (what === 5) return { ...seller, project: at(`plan/${page.id}/menu`, random() < 0.5) };
+  if (what === 5) return { ...seller, project: at(set(planPlaces.inMenu(page.id), random() < 0.5)) };
   // Taking a page out: only those that may go do.
   const isOwn = seller.pages.includes(page.id);
-  return isOwn ? seller : { ...seller, project: at(`plan/${page.kind}/hidden`, true) };
+  return isOwn ? seller : { ...seller, project: at(set(planPlaces.pageHidden(page.kind), true)) };
 }
 
 test('sixty sellers who do anything at Plan never break it, lose nothing that they put in, and can take it all back', () => {
@@ -134,7 +133,7 @@ test('sixty sellers who do anything at Plan never break it, lose nothing that th
     const random = chance(n * 31 + 5);
     const { what, reading } = briefs[n % briefs.length] as (typeof briefs)[number];
     const first = planOf(reading);
-    let seller: Seller = { project: newProject('p', 'p', ''), added: [], pages: [] };
+    let seller: Seller = { project: newProject('p', 'p'), added: [], pages: [] };
     let pages = first;
     for (let step = 0; step < 20; step++) {
       seller = move(seller, pages, random);
@@ -148,12 +147,12 @@ test('sixty sellers who do anything at Plan never break it, lose nothing that th
       else expect(pageDefinitions.find((one) => one.kind === page)?.optional).toBe(true);
     }
     for (const { id, sections } of pages) {
-      const order = new Decided(seller.project.decisions).under(`plan/${id}/order`)[0]?.[1] as string[] | undefined;
+      const order = new Decided(seller.project.decisions).get(planPlaces.sectionOrder(id));
       if (order) expect(sections.map((one) => one.id).filter((one) => order.includes(one))).toEqual(order.filter((one) => sections.some((section) => section.id === one))); // prettier-ignore
     }
-    const back = withdraw(
+    const back = withWishes(
       seller.project,
-      seller.project.decisions.map(({ place }) => place),
+      [...seller.project.decisions.keys()].map((place) => ({ place, value: undefined })),
     );
     expect(planOf(reading, back.decisions)).toEqual(first);
   }

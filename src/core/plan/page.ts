@@ -1,72 +1,36 @@
 import { type Reading } from '../brief';
 import { type Catalogue, type Category } from '../goods';
-import { type Product } from '../project';
-import { type TillRules } from '../till';
+import { type Product } from '../goods/about';
+import { type SectionKind } from '../sections/kind';
+import { type TillRules } from '../till/about';
 
-export type PageKind =
-  | 'home'
-  | 'shop'
-  | 'category'
-  | 'product'
-  | 'about'
-  | 'contact'
-  | 'questions'
-  | 'gallery'
-  | 'journal'
-  | 'appointments'
-  | 'gift-cards'
-  | 'delivery'
-  | 'privacy'
-  | 'refunds'
-  | 'terms'
-  | 'campaign'
-  | 'page'
-  | 'search'
-  | 'cart'
-  | 'checkout'
-  | 'thanks'
-  | 'missing';
+/** Kinds of pages, in the order of a usual shop. */
+export const pageKinds = [
+  'home',
+  'shop',
+  'category',
+  'product',
+  'about',
+  'contact',
+  'questions',
+  'gallery',
+  'journal',
+  'appointments',
+  'gift-cards',
+  'delivery',
+  'privacy',
+  'refunds',
+  'terms',
+  'campaign',
+  'page',
+  'search',
+  'cart',
+  'checkout',
+  'thanks',
+  'missing',
+] as const;
 
-export type SectionKind =
-  // Sections of the trade, which sellers can add.
-  | 'opening'
-  | 'featured'
-  | 'categories'
-  | 'why'
-  | 'story'
-  | 'numbers'
-  | 'people'
-  | 'reviews'
-  | 'questions'
-  | 'gallery'
-  | 'offer'
-  | 'newsletter'
-  | 'form'
-  | 'map'
-  | 'video'
-  | 'price-table'
-  | 'steps'
-  | 'extracts'
-  | 'hours'
-  | 'buy-one'
-  | 'posted'
-  | 'free-text'
-  | 'markup'
-  | 'details'
-  | 'contact'
-  // What a page is made of, which comes and goes with it.
-  | 'listing'
-  | 'product'
-  | 'related'
-  | 'article'
-  | 'posts'
-  | 'rates'
-  | 'clauses'
-  | 'search'
-  | 'cart'
-  | 'checkout'
-  | 'thanks'
-  | 'missing';
+export type PageKind = (typeof pageKinds)[number];
 
 /** Why something is there: in words, with what it follows from. */
 export interface Because {

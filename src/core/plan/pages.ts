@@ -1,4 +1,5 @@
-import { reason, reasonFrom, wished, type Because, type Known, type PageKind, type SectionKind } from './page';
+import { type SectionKind } from '../sections/kind';
+import { reason, reasonFrom, wished, type Because, type Known, type PageKind } from './page';
 
 /** A kind of page: when it is planned, where it stands, and which sections may be on it. */
 export interface PageDefinition {

@@ -1,20 +1,22 @@
+import { Decided } from '../places';
+import { decisionsOf } from '../../../tests/decisions';
 import { bareTill } from '../../../tests/till';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
-import { Decided, fitsPlace, type DecisionValue } from '../project';
+
 import { type TillRules } from '../till';
-import { freshId, pageDefinitions, planShop, sectionDefinitions, sectionLibrary, type Page } from './index';
+import { sectionAbout, sectionKinds, sectionLibrary } from '../sections';
+import { freshId, pageDefinitions, planShop, type Page } from './index';
 
 const rules = bareTill;
 
 function plan(
   brief: string,
-  { list = 'title,price\nA,1\nB,2\n', decisions = {} as Record<string, DecisionValue>, till = {} as Partial<TillRules> } = {},
+  { list = 'title,price\nA,1\nB,2\n', decisions = {} as Record<string, unknown>, till = {} as Partial<TillRules> } = {},
 ): Page[] {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
-  const decided = new Decided(Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })));
-  for (const [place, value] of Object.entries(decisions)) expect([place, fitsPlace(place, value)]).toEqual([place, true]);
+  const decided = new Decided(decisionsOf(decisions));
   return planShop(
     { reading: readBrief(brief), catalogue: makeCatalogue(goods.value.products, decided, 2, 2), rules: { ...rules, ...till } },
     decided,
@@ -52,12 +54,12 @@ describe('every section of the trade', () => {
     'markup',
   ];
   test.each(wanted)('%s exists, in two arrangements', (kind) => {
-    const found = sectionDefinitions.find((one) => one.kind === kind);
+    const found = sectionKinds.map(sectionAbout).find((one) => one.kind === kind);
     expect(found?.arrangements.length).toBeGreaterThanOrEqual(2);
     expect(new Set(found?.arrangements.map((one) => one.id)).size).toBe(found?.arrangements.length);
   });
   test('says what visitors get and what to do next', () => {
-    for (const one of sectionDefinitions)
+    for (const one of sectionKinds.map(sectionAbout))
       expect([one.kind, one.visitorGets.length > 10, one.doNext.length > 5]).toEqual([one.kind, true, true]);
   });
 });

@@ -1,12 +1,10 @@
-import { z } from 'zod';
-import { type Decided } from '../project';
+import { planPlaces, type Decided } from '../places';
+import { sectionAbout, sectionDefinition, type SectionKind } from '../sections';
 import { slugify } from '../slug';
-import { reason, type Because, type Known, type Page, type PageKind, type Section, type SectionKind } from './page';
+import { reason, type Because, type Known, type Page, type Section } from './page';
 import { liftedBy, pageDefinition, pageDefinitions, type PageDefinition } from './pages';
-import { sectionDefinition, sectionLibrary } from './sections';
 
-/** A section or page that the seller put there, as a decision holds it. */
-const addedSchema = z.array(z.object({ id: z.string(), kind: z.string(), name: z.string().optional() }));
+const { addedPage, addedSection, arrangement, inFooter, inMenu, pageHidden, pageName, sectionHidden, sectionOrder } = planPlaces;
 
 /**
  * Pages and sections, each with its reason, with the seller's decisions laid over.
@@ -15,15 +13,15 @@ const addedSchema = z.array(z.object({ id: z.string(), kind: z.string(), name: z
 export function planShop(known: Known, decided: Decided, leads: readonly SectionKind[] = []): Page[] {
   const fixed = pageDefinitions.flatMap((definition): Page[] => {
     const because = definition.because(known);
-    if (!because || (definition.optional && decided.at(`plan/${definition.kind}/hidden`, z.boolean()))) return [];
+    if (!because || (definition.optional && decided.get(pageHidden(definition.kind)))) return [];
     return [makePage(definition, definition.kind, definition.name, definition.path, because, known, decided, false, leads)];
   });
   const paths = new Set(pageDefinitions.map(({ path }) => path));
-  const own = (decided.at('plan/pages', addedSchema) ?? []).flatMap(({ id, kind, name }): Page[] => {
-    const definition = pageDefinition(kind as PageKind);
+  const own = decided.all(addedPage).flatMap(({ parts: [id], value: { kind, name } }): Page[] => {
+    const definition = pageDefinition(kind);
     // A page that what is known brings by itself by now isn't there twice.
     if (!definition?.library || fixed.some((page) => page.id === id)) return [];
-    const called = name || definition.name;
+    const called = name;
     // The first page of a kind may have the address that is kept for it.
     if (id === definition.kind) paths.delete(definition.path);
     let path = `${slugify(called, definition.kind)}/`;
@@ -104,10 +102,10 @@ function makePage(
   return {
     id,
     kind,
-    name: decided.at(`plan/${id}/name`, z.string()) ?? name,
+    name: decided.get(pageName(id)) ?? name,
     path,
-    inMenu: decided.at(`plan/${id}/menu`, z.boolean()) ?? definition.inMenu,
-    inFooter: decided.at(`plan/${id}/footer`, z.boolean()) ?? definition.inFooter,
+    inMenu: decided.get(inMenu(id)) ?? definition.inMenu,
+    inFooter: decided.get(inFooter(id)) ?? definition.inFooter,
     listed,
     because,
     visitorGets,
@@ -138,7 +136,7 @@ function makeSections(
   decided: Decided,
 ): Section[] {
   const make = (kind: SectionKind, id: string, because: Because, from: Section['from']): Section => {
-    const { label, visitorGets, doNext } = sectionDefinition(kind);
+    const { label, visitorGets, doNext } = sectionAbout(kind);
     return {
       id,
       kind,
@@ -146,9 +144,9 @@ function makeSections(
       because,
       visitorGets,
       doNext,
-      hidden: decided.at(`plan/${pageId}/${id}/hidden`, z.boolean()) ?? false,
+      hidden: decided.get(sectionHidden(pageId, id)) ?? false,
       from,
-      arrangement: decided.at(`plan/${pageId}/${id}/arrangement`, z.string()) ?? null,
+      arrangement: decided.get(arrangement(pageId, id)) ?? null,
     };
   };
   const planned = kinds.flatMap((kind): Section[] => {
@@ -157,28 +155,23 @@ function makeSections(
     if (because) return [make(kind, kind, because, 'made')];
     const asked = definition.asked?.(known);
     if (asked) return [make(kind, kind, asked, 'asked')];
-    return own.includes(kind) ? [make(kind, kind, reason('The page is made of it.'), definition.library ? 'asked' : 'made')] : [];
-  });
-  const added = (decided.at(`plan/${pageId}/added`, addedSchema) ?? []).flatMap(({ id, kind }): Section[] => {
-    const definition = sectionLibrary.find((one) => one.kind === kind);
-    return definition && !planned.some((section) => section.id === id)
-      ? [make(definition.kind, id, reason('You added it.'), 'added')]
+    return own.includes(kind)
+      ? [make(kind, kind, reason('The page is made of it.'), definition.about.library ? 'asked' : 'made')]
       : [];
   });
+  const added = decided
+    .all(addedSection)
+    .flatMap(({ parts: [page, id], value: { kind } }): Section[] =>
+      page === pageId && sectionAbout(kind).library && !planned.some((section) => section.id === id)
+        ? [make(kind, id, reason('You added it.'), 'added')]
+        : [],
+    );
   const sections = [...planned, ...added];
-  const order = decided.at(`plan/${pageId}/order`, z.array(z.string()));
+  const order = decided.get(sectionOrder(pageId));
   if (!order) return sections;
   const rank = (section: Section) => (order.includes(section.id) ? order.indexOf(section.id) : order.length);
   return sections
     .map((section, i) => ({ section, i }))
     .sort((a, b) => rank(a.section) - rank(b.section) || a.i - b.i)
     .map(({ section }) => section);
-}
-
-/** An id for one more section of a kind on a page, or one more page. */
-export function freshId(kind: string, taken: readonly string[]): string {
-  if (!taken.includes(kind)) return kind;
-  let n = 2;
-  while (taken.includes(`${kind}-${n}`)) n++;
-  return `${kind}-${n}`;
 }

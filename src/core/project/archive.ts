@@ -1,10 +1,13 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { fail, ok, type Result } from '../result';
-import { readProject } from './migrate';
-import type { Project } from './schema';
+import { type Picture } from '../pictures/about';
+import { documentOf, readProject } from './read';
+import { type Story } from './log';
+import { isPicture } from './project';
 
 export interface ProjectFile {
-  project: Project;
+  /** The project with the way that it came. */
+  story: Story;
   /** Picture bytes by hash. */
   pictures: Map<string, Uint8Array>;
 }
@@ -55,17 +58,26 @@ export function pack(files: Iterable<readonly [path: string, bytes: Uint8Array]>
   return zipSync(entries);
 }
 
-/** Every picture file of a project: each picture and its smaller sizes. */
-const hashesOf = ({ pictures }: Pick<Project, 'pictures'>): string[] =>
-  pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]);
+/** Every picture file that a project or its past needs: each picture and its smaller sizes. */
+export function hashesOf({ log }: Story): string[] {
+  const pictures = [
+    ...log.base.pictures,
+    ...log.changes.flatMap(({ sets }) =>
+      sets.flatMap(({ place, before, after }) =>
+        isPicture(place) ? ([before, after].filter((one) => one !== undefined) as Picture[]) : [],
+      ),
+    ),
+  ];
+  return [...new Set(pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]))];
+}
 
 /** The whole project as one file: its document and its pictures. */
-export function writeProjectFile({ project, pictures }: ProjectFile): Uint8Array {
-  const used = hashesOf(project).flatMap((hash) => {
+export function writeProjectFile({ story, pictures }: ProjectFile): Uint8Array {
+  const used = hashesOf(story).flatMap((hash) => {
     const bytes = pictures.get(hash);
     return bytes ? [[`pictures/${hash}`, bytes] as const] : [];
   });
-  return pack([['project.json', strToU8(JSON.stringify(project, null, 2))], ...used]);
+  return pack([['project.json', strToU8(JSON.stringify(documentOf(story), null, 1))], ...used]);
 }
 
 export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
@@ -79,12 +91,12 @@ export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
   } catch {
     return fail('The project in this archive is damaged. Open an earlier copy of it.');
   }
-  const project = readProject(parsed);
-  if (!project.ok) return project;
+  const story = readProject(parsed);
+  if (!story.ok) return story;
   const pictures = new Map<string, Uint8Array>();
-  for (const hash of hashesOf(project.value)) {
+  for (const hash of hashesOf(story.value)) {
     const found = files.value.get(`pictures/${hash}`);
     if (found) pictures.set(hash, found);
   }
-  return ok({ project: project.value, pictures });
+  return ok({ story: story.value, pictures });
 }

@@ -1,7 +1,53 @@
-export * from './schema';
-export { readProject } from './migrate';
-export { fitsPlace, isPlace, placeLabel, zoneSchema, discountCodeSchema } from './places';
-export { Decided, decide, withdraw } from './decisions';
-export { change, historySchema, redo, startHistory, stepsKept, undo, type History, type Step } from './history';
-export { goodsApart, listsOf, withGoods } from './apart';
-export { isSafePath, pack, readProjectFile, unpack, writeProjectFile, type ProjectFile } from './archive';
+export {
+  goodsSchema,
+  problemSchema,
+  productSchema,
+  variantSchema,
+  type Goods,
+  type Problem,
+  type Product,
+  type ProductKind,
+  type TaxClass,
+  type Variant,
+} from '../goods/about';
+export { pictureSchema, type Picture } from '../pictures/about';
+export { newProject, valueAt, withWishes, type Project } from './project';
+export {
+  change,
+  fold,
+  merged,
+  projectAt,
+  setsFor,
+  startStory,
+  takeIn,
+  tellStory,
+  wishesTo,
+  withNext,
+  type Change,
+  type Clash,
+  type Log,
+  type SetAt,
+  type Stamp,
+  type Standing,
+  type Story,
+  type VersionName,
+} from './log';
+export {
+  goBackTo,
+  nameVersion,
+  nextRedo,
+  nextUndo,
+  redo,
+  sayChange,
+  saysOf,
+  standsOn,
+  takenBack,
+  takeOut,
+  undo,
+  versionsOf,
+} from './undo';
+export { currentVersion, documentOf, readChanges, readDecisions, readProject } from './read';
+export { formerPosition, fromFormer, type FormerPosition } from './former';
+export { reanchor, type Anchor, type Anchoring } from './anchor';
+export { same, sameValue } from './same';
+export { hashesOf, isSafePath, pack, readProjectFile, unpack, writeProjectFile, type ProjectFile } from './archive';

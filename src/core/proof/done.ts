@@ -1,4 +1,4 @@
-import { type Finding, type Station } from './findings';
+import { type Finding, type Station } from './finding';
 
 /** The stations of the work, in its order. */
 export const stations: readonly { id: Station; name: string }[] = [

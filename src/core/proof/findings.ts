@@ -1,20 +1,12 @@
-import { priceRange } from '../goods';
+import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
 import { missingPictures } from '../pictures';
-import { type Problem } from '../project';
+import { type Problem } from '../goods/about';
+import { sayNow } from '../places';
 import { type Shop } from '../site';
-import { lengthRange, readingEase, stockIn, suitsPlace, wordCount } from '../words';
-
-export type Station = 'brief' | 'plan' | 'look' | 'goods' | 'till' | 'proof' | 'publish' | 'orders';
-
-/** Something to mend before publishing, something still to do, or something in order. */
-export interface Finding {
-  check: string;
-  level: 'mend' | 'todo' | 'fine';
-  say: string;
-  /** Where it is put right. */
-  station: Station;
-}
+import { type Finding, type Station } from './finding';
+import { contentTexts, suits, textFieldAt, wordCount } from '../sections';
+import { readingEase, stockIn } from '../words';
 
 /** One kind of thing that is looked at. To add one, write it and put it on the list. */
 export interface Check {
@@ -95,11 +87,22 @@ export const checks: readonly Check[] = [
     },
   },
   {
+    id: 'unsold',
+    station: 'goods',
+    fine: 'Price and stock of everything are known, so all of it is sold.',
+    look: (shop) => {
+      if (shop.catalogue.products.length && !shop.moneyKnown)
+        return [mend('Nothing says what money the prices are in, so nothing is sold. Name the currency in the brief.')];
+      const unsold = shop.catalogue.products.filter(({ variants }) => !variants.every(isForSale)).map(({ title }) => title);
+      return unsold.length ? [mend(`${some(unsold)}: shown, and not sold until price and stock are known.`)] : [];
+    },
+  },
+  {
     id: 'free',
     station: 'goods',
-    fine: 'Everything has a price.',
+    fine: 'Nothing is given away by mistake.',
     look: (shop) => {
-      const free = shop.catalogue.products.filter((product) => priceRange(product).low === 0).map((product) => product.title);
+      const free = shop.catalogue.products.filter((product) => priceRange(product)?.low === 0).map((product) => product.title);
       return free.length ? [todo(`${some(free)}: the price is nothing. Is that meant?`)] : [];
     },
   },
@@ -217,8 +220,8 @@ export const checks: readonly Check[] = [
     fine: 'Nothing on the home page could stand on any shop.',
     look: (shop) => {
       const [home] = shop.pages;
-      const texts = home ? shop.writer.write(home).sections.flatMap((section) => Object.values(section.words)) : [];
-      return texts.flatMap((text) =>
+      const texts = home ? shop.writer.write(home).sections.flatMap((section) => contentTexts(section.words)) : [];
+      return texts.flatMap(({ text }) =>
         stockIn(text.text).map((phrase) => todo(`“${phrase}” on the home page says nothing that another shop couldn’t say.`)),
       );
     },
@@ -232,7 +235,7 @@ export const checks: readonly Check[] = [
       const twice: string[] = [];
       for (const page of shop.pages.filter((one) => one.kind !== 'product' && one.kind !== 'category' && one.listed))
         for (const section of shop.writer.write(page).sections)
-          for (const text of Object.values(section.words)) {
+          for (const { text } of contentTexts(section.words)) {
             const key = text.text.toLowerCase();
             if (text.rank !== 1 || key.split(' ').length < 4) continue;
             if (seen.has(key)) twice.push(`“${text.text}” (${seen.get(key) ?? ''} and ${page.name})`);
@@ -250,13 +253,14 @@ export const checks: readonly Check[] = [
         .filter((page) => page.kind !== 'product')
         .flatMap((page) =>
           shop.writer.write(page).sections.flatMap((section) =>
-            Object.entries(section.words)
+            contentTexts(section.words).flatMap(({ at, text }) => {
+              const field = textFieldAt(section.kind, at.field, at.part);
               // What comes from the list or the till is as long as it is.
-              .filter(([slot, text]) => text.text && text.rank === 1 && !suitsPlace(slot, text.text))
-              .map(
-                ([slot, text]) =>
-                  `${section.label} on ${page.name} has ${wordCount(text.text)} words where ${lengthRange(slot)?.join(' to ') ?? ''} suit`,
-              ),
+              if (!field || !text.text || text.rank !== 1 || suits(field, text.text)) return [];
+              return [
+                `${section.label} on ${page.name} has ${wordCount(text.text)} words where ${field.words.join(' to ')} suit`,
+              ];
+            }),
           ),
         );
       return long.length ? [todo(`${some(long)}.`)] : [];
@@ -272,10 +276,10 @@ export const checks: readonly Check[] = [
         ? shop.writer
             .write(home)
             .sections.flatMap((section) =>
-              Object.values(section.words).filter((text) => text.rank < 3 && /[.!?]$/.test(text.text)),
+              contentTexts(section.words).filter(({ text }) => text.rank < 3 && /[.!?]$/.test(text.text)),
             )
         : [];
-      const ease = readingEase(own.map((text) => text.text).join(' '));
+      const ease = readingEase(own.map(({ text }) => text.text).join(' '));
       return ease.words > 40 && ease.score < 45
         ? [todo(`The home page reads at ${Math.round(ease.score)} of 100 (Flesch), which is hard. Shorter sentences help.`)]
         : [];
@@ -289,7 +293,7 @@ export const checks: readonly Check[] = [
       shop.setAside.length
         ? [
             todo(
-              `${shop.setAside.length} of your decisions point at something that is gone. They are kept: ${some(shop.setAside)}.`,
+              `${shop.setAside.length} of your decisions point at something that is gone. They are kept: ${some(shop.setAside.map(({ place, value }) => sayNow(place, value)))}.`,
             ),
           ]
         : [],

@@ -1,2 +1,2 @@
-export { checks, findingsOf, type Check, type Finding, type Station } from './findings';
-export { stationsDone, stations } from './done';
+export * from './about';
+export { checks, findingsOf, type Check } from './findings';

@@ -1,11 +1,12 @@
+import { decisionsOf } from '../../../tests/decisions';
 import { importText } from '../goods';
-import { pictureSchema, newProject, type DecisionValue, type Project } from '../project';
+import { pictureSchema, newProject, type Project } from '../project';
 import { makeShop } from '../site';
 import { checks, findingsOf, stationsDone, stations } from './index';
 
 const good =
   'Ash & Oil is a turnery near Galway. We turn bowls and lamps by hand from fallen ash. Every piece is oiled three times. If it cracks in ten years we mend it. We started in 2003 in a horsebox. My father cut the first tree. post@ash.example';
-const till: Record<string, DecisionValue> = {
+const till: Record<string, unknown> = {
   'till/taxes': { standard: 2300, reduced: 1350, zero: 0 },
   'till/returnsDays': 14,
   'till/zones': [
@@ -13,16 +14,16 @@ const till: Record<string, DecisionValue> = {
   ],
 };
 
-function project(part: { brief?: string; list?: string; decisions?: Record<string, DecisionValue> } = {}): Project {
+function project(part: { brief?: string; list?: string; decisions?: Record<string, unknown> } = {}): Project {
   const list = part.list ?? 'title,price,description,picture\nBowl,40,A bowl of ash.,bowl.webp\n';
   const goods = importText(list);
   const decisions = part.decisions ?? till;
   return {
-    ...newProject('p', 'Shop', ''),
+    ...newProject('p', 'Shop'),
     brief: part.brief ?? good,
-    goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '', '').goods,
+    goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '').goods,
     pictures: [pictureSchema.parse({ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1, height: 1 })],
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   };
 }
 
@@ -45,8 +46,10 @@ test.each([
   ['headline', 'todo', { brief: 'Our shop is called Ash. a@ash.example' }],
   ['story', 'todo', { brief: 'Our shop is called Ash. a@ash.example' }],
   ['goods', 'mend', { list: '' }],
-  ['rows', 'todo', { list: 'title,price,description\nBowl,40,x\nJug,free,x\n' }],
-  ['free', 'todo', { list: 'title,price\nBowl,0\n' }],
+  ['rows', 'todo', { list: 'title,price,description\nBowl,40,x\nLorem ipsum,4,x\n' }],
+  ['unsold', 'mend', { list: 'title,price\nBowl,from 40\n' }],
+  ['unsold', 'mend', { list: 'title,price,stock\nBowl,40,a few\n' }],
+  ['free', 'todo', { list: 'title,price\nBowl,free\n' }],
   ['pictures', 'todo', { list: 'title,price\nBowl,4\n' }],
   ['descriptions', 'todo', { list: 'title,price\nBowl,4\n' }],
   ['country', 'mend', { brief: 'We are Ash. a@ash.example' }],
@@ -58,7 +61,7 @@ test.each([
   ['doubts', 'todo', { brief: `${good} No green please. Our sign is green.` }],
   ['waiting', 'todo', { brief: `${good} I want a video on the site.` }],
   ['phrases', 'todo', { decisions: { ...till, 'words/home/opening/lead': 'We are passionate about quality.' } }],
-  ['lengths', 'todo', { decisions: { ...till, 'words/home/opening/headline': 'Bowl after bowl '.repeat(12).trim() } }],
+  ['lengths', 'todo', { decisions: { ...till, 'words/home/opening/headline': 'A bowl '.repeat(9).trim() } }],
 ] as const)('“%s” is found, as something to %s', (check, level, part) => {
   expect(levelOf(check)).toBe('fine');
   expect(levelOf(check, part)).toBe(level);
@@ -82,7 +85,7 @@ test('every finding says what to do, and where', () => {
 describe('stations', () => {
   const nothing = { published: false, orders: false };
   test('are empty before the work has begun', () => {
-    const empty = newProject('p', 'Shop', '');
+    const empty = newProject('p', 'Shop');
     expect(Object.values(stationsDone(findingsOf(makeShop(empty), []), false, nothing)).every((done) => done === 0)).toBe(true);
   });
   test('fill as their work gets done', () => {

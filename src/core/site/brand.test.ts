@@ -1,24 +1,25 @@
+import { withDecisions } from '../../../tests/decisions';
 import { readFileSync } from 'node:fs';
 import { importText } from '../goods';
-import { geneDecisions } from '../look';
+import { geneWishes } from '../look';
 import { provideOutlines, type Outlines } from '../pictures';
-import { newProject, pictureSchema, type DecisionValue, type Picture, type Project } from '../project';
-import { sectionDefinition } from '../plan';
+import { Decided } from '../places';
+import { newProject, pictureSchema, withWishes, type Picture, type Project } from '../project';
+import { sectionAbout } from '../sections';
 import { exceptionsOf } from './exceptions';
-import { brandFiles, looksFor, makeShop, markOf, withDecisions, type Shop } from './index';
+import { brandFiles, looksFor, makeShop, markOf, type Shop } from './index';
 
-const at = '2026-01-01T00:00:00.000Z';
 const brief =
   'Kobold Cycles is a parts counter in Leipzig. I build wheels and sell parts for old touring bikes. Every wheel is trued twice. The website should be loud, orange and black. Euros. hanna@kobold.example';
 const list =
   'title,price,category,description\nHub,89,Wheels,Thirty-six holes.\nSpoke,1.20,Wheels,Steel.\nBell,24.50,Small things,Brass.\n';
 
-function project(decisions: Record<string, DecisionValue> = {}): Project {
+function project(decisions: Record<string, unknown> = {}): Project {
   const imported = importText(list);
   if (!imported.ok) throw new Error(imported.say);
-  return withDecisions({ ...newProject('p', 'Shop', at), brief, goods: { file: 'list.csv', ...imported.value } }, decisions);
+  return withDecisions({ ...newProject('p', 'Shop'), brief, goods: { file: 'list.csv', ...imported.value } }, decisions);
 }
-function drawnShop(decisions: Record<string, DecisionValue> = {}): Shop {
+function drawnShop(decisions: Record<string, unknown> = {}): Shop {
   const shop = makeShop(project(decisions));
   const face = shop.look.heading.id;
   provideOutlines(face, JSON.parse(readFileSync(`public/outlines/${face}.json`, 'utf8')) as Outlines);
@@ -44,7 +45,7 @@ describe('what follows from the mark', () => {
   });
 
   test('changes with the palette', () => {
-    const icon = (decisions: Record<string, DecisionValue>) => brandFiles(drawnShop(decisions))?.icon;
+    const icon = (decisions: Record<string, unknown>) => brandFiles(drawnShop(decisions))?.icon;
     expect(icon({ 'look/accent': '#10507a' })).not.toBe(icon({ 'look/accent': '#8a1030' }));
   });
 
@@ -85,14 +86,13 @@ describe('what follows from a logo of the seller’s own', () => {
 
 describe('places that differ', () => {
   test('are listed with what differs', () => {
-    const found = exceptionsOf(
-      project({
-        'look/only/home/goods': 'inverse',
-        'look/phone/columns': 1,
-        'look/phone/size': 0.9,
-        'look/phone/home/story': 'hidden',
-      }),
-    );
+    const { decisions } = project({
+      'look/only/home/goods': 'inverse',
+      'look/phone/columns': 1,
+      'look/phone/size': 0.9,
+      'look/phone/home/story': 'hidden',
+    });
+    const found = exceptionsOf(new Decided(decisions));
     expect(found).toEqual({
       only: [{ page: 'home', section: 'goods', tone: 'inverse' }],
       phone: { columns: 1, size: 0.9, hidden: [{ page: 'home', section: 'story' }] },
@@ -100,16 +100,16 @@ describe('places that differ', () => {
   });
 
   test('are none by themselves', () => {
-    expect(exceptionsOf(project())).toEqual({ only: [], phone: { columns: null, size: null, hidden: [] } });
+    expect(exceptionsOf(new Decided(new Map()))).toEqual({ only: [], phone: { columns: null, size: null, hidden: [] } });
   });
 });
 
 describe('looks to compare', () => {
-  const wish = { kind: 'candidates', turn: 0, seen: [], base: {}, locks: [] } as const;
+  const wish = { kind: 'candidates', turn: 0, seen: [], base: [], locks: [] } as const;
 
   test('are three whole shops that differ in family', () => {
     const found = looksFor(project(), wish);
-    const shops = found.map(({ decisions }) => makeShop(withDecisions(project(), decisions)));
+    const shops = found.map(({ wishes }) => makeShop(withWishes(project(), wishes)));
     expect(new Set(shops.map((shop) => shop.look.family.id)).size).toBe(3);
     expect(shops.map((shop) => shop.look.genes)).toEqual(found.map(({ genes }) => genes));
   });
@@ -117,8 +117,8 @@ describe('looks to compare', () => {
   test('keep the order of the home page where it is locked, through every turn', () => {
     const order = makeShop(project()).pages[0]?.sections.map((section) => section.id);
     for (const kind of ['candidates', 'vary', 'again'] as const)
-      for (const { decisions } of looksFor(project(), { ...wish, kind, turn: 2, locks: ['order'] })) {
-        const shop = makeShop(withDecisions(project(), decisions));
+      for (const { wishes } of looksFor(project(), { ...wish, kind, turn: 2, locks: ['order'] })) {
+        const shop = makeShop(withWishes(project(), wishes));
         expect(shop.pages[0]?.sections.map((section) => section.id)).toEqual(order);
       }
   });
@@ -131,18 +131,18 @@ describe('looks to compare', () => {
           section.id,
           section.arrangement ??
             shop.look.family.arrangements[section.kind] ??
-            sectionDefinition(section.kind).arrangements[0]?.id ??
+            sectionAbout(section.kind).arrangements[0]?.id ??
             '',
         ]),
       );
     const before = shown(now);
     const [locked = ''] = (now.pages[0]?.sections ?? [])
-      .filter(({ kind }) => kind !== 'opening' && sectionDefinition(kind).arrangements.length > 1)
+      .filter(({ kind }) => kind !== 'opening' && sectionAbout(kind).arrangements.length > 1)
       .map(({ id }) => id);
     expect(before[locked]).toBeTruthy();
     const turns = [0, 1, 2, 3, 4, 5].flatMap((turn) =>
-      looksFor(project(), { ...wish, kind: 'vary', turn, locks: ['family', `section:${locked}`] }).map(({ decisions }) =>
-        shown(makeShop(withDecisions(project(), decisions))),
+      looksFor(project(), { ...wish, kind: 'vary', turn, locks: ['family', `section:${locked}`] }).map(({ wishes }) =>
+        shown(makeShop(withWishes(project(), wishes))),
       ),
     );
     for (const after of turns) expect(after[locked]).toBe(before[locked]);
@@ -152,15 +152,15 @@ describe('looks to compare', () => {
   test('can be taken back: the decisions of a look bring the look back', () => {
     const first = makeShop(project());
     const [other] = looksFor(project(), wish).filter(({ genes }) => genes.family !== first.look.genes.family);
-    const there = withDecisions(project(), other?.decisions ?? {});
-    const back = withDecisions(there, geneDecisions(first.look.genes));
+    const there = withWishes(project(), other?.wishes ?? []);
+    const back = withWishes(there, geneWishes(first.look.genes));
     expect(makeShop(back).look.genes).toEqual(first.look.genes);
     expect(makeShop(back).look.palette).toEqual(first.look.palette);
   });
 
   test('vary from a look that is on the bench, not only from the present one', () => {
     const [, second] = looksFor(project(), wish);
-    const found = looksFor(project(), { ...wish, kind: 'vary', base: second?.decisions ?? {}, locks: ['family'] });
+    const found = looksFor(project(), { ...wish, kind: 'vary', base: second?.wishes ?? [], locks: ['family'] });
     expect(new Set(found.map(({ genes }) => genes.family))).toEqual(new Set([second?.genes.family]));
   });
 });

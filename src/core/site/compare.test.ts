@@ -1,18 +1,19 @@
+import { decisionsOf } from '../../../tests/decisions';
 import { importText } from '../goods';
-import { newProject, type DecisionValue, type Project } from '../project';
+import { newProject, type Project } from '../project';
 import { compareShops, makeShop } from './index';
 
 const base =
   'Mill House sells oat cakes in Leeds. We bake every batch twice. The site should be calm, dark green. post@mill.example';
 
-function shopOf(brief: string, decisions: Record<string, DecisionValue> = {}) {
+function shopOf(brief: string, decisions: Record<string, unknown> = {}) {
   const goods = importText('title,price\nOat cake,4\nRye cake,5\n');
   if (!goods.ok) throw new Error(goods.say);
   const project: Project = {
-    ...newProject('p', 'p', ''),
+    ...newProject('p', 'p'),
     brief,
     goods: { file: '', ...goods.value },
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' })),
+    decisions: decisionsOf(decisions),
   };
   return makeShop(project);
 }
@@ -51,12 +52,12 @@ test('another brief says which facts, pages, sections, texts and looks it change
 });
 
 test('decisions stay through another brief; one whose place is gone is set aside and comes back with it', () => {
-  const decisions = { 'words/home/opening/headline': 'Twice baked.', 'words/journal/posts/title-1': 'Monday' };
+  const decisions = { 'words/home/opening/headline': 'Twice baked.', 'words/journal/posts/entries/own-1/title': 'Monday' };
   const asked = `${base} I want a journal.`;
   const without = shopOf(base, decisions);
   const written = without.writer.write(without.pages[0] ?? never());
-  expect(written.sections[0]?.words.headline?.text).toBe('Twice baked.');
-  expect(compareShops(shopOf(asked, decisions), without).setAside).toEqual(['words/journal/posts/title-1']);
+  expect(written.sections[0]?.words.headline).toMatchObject({ text: 'Twice baked.' });
+  expect(compareShops(shopOf(asked, decisions), without).setAside).toEqual(['Title in Entries on Journal: “Monday”']);
   expect(shopOf(asked, decisions).setAside).toEqual([]);
 });
 

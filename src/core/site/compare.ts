@@ -1,4 +1,6 @@
 import { type Fact, type Reading } from '../brief';
+import { sayNow, type Address } from '../places';
+import { contentTexts, pathOf } from '../sections';
 import { type Shop } from './shop';
 
 /** What two shops differ in, in words for the seller. */
@@ -54,9 +56,9 @@ function outline(shop: Shop) {
     for (const section of shop.writer.write(page).sections) {
       if (!section.filled) continue;
       sections.set(`${key}/${section.id}`, `${section.label} on ${where}`);
-      for (const [slot, text] of Object.entries(section.words))
+      for (const { at, text } of contentTexts(section.words))
         if (text.text && page.kind !== 'product')
-          texts.set(`${key}/${section.id}/${slot}`, { where: `${section.label} on ${where}`, text: text.text });
+          texts.set(`${key}/${section.id}/${pathOf(at)}`, { where: `${section.label} on ${where}`, text: text.text });
     }
   }
   return { pages: new Map(pages.filter((page) => page.kind !== 'product').map((page) => [page.id, page.name])), sections, texts };
@@ -64,6 +66,12 @@ function outline(shop: Shop) {
 
 const gained = (before: ReadonlyMap<string, string>, after: ReadonlyMap<string, string>): string[] =>
   [...after].filter(([key]) => !before.has(key)).map(([, name]) => name);
+
+/** Decisions that are in effect before and would not be after, as sentences. */
+function newlySetAside(before: Shop, after: Shop): string[] {
+  const already = new Set<Address>(before.setAside.map(({ place }) => place));
+  return after.setAside.filter(({ place }) => !already.has(place)).map(({ place, value }) => sayNow(place, value));
+}
 
 /** What would be other in a shop: shown before it is done. */
 export function compareShops(before: Shop, after: Shop): ShopDifference {
@@ -87,6 +95,6 @@ export function compareShops(before: Shop, after: Shop): ShopDifference {
     pagesLost: gained(is.pages, was.pages),
     texts: { count: changed.length, examples: changed.slice(0, 3) },
     look,
-    setAside: after.setAside.filter((place) => !before.setAside.includes(place)),
+    setAside: newlySetAside(before, after),
   };
 }

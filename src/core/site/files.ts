@@ -1,8 +1,8 @@
-import { priceListOf, priceRange } from '../goods';
+import { isForSale, priceListOf, priceRange } from '../goods';
 import { type Page } from '../plan';
-import { type Picture } from '../project';
+import { type Picture } from '../pictures/about';
 import { type PriceListEntry, type TillRules } from '../till';
-import { type WrittenPage } from '../words';
+import { type WrittenPage } from '../writing';
 import { brandFiles, type Raster } from './brand';
 import { type Shop } from './shop';
 import { firstView, viewPath, viewsOf, type View } from './views';
@@ -104,7 +104,7 @@ export interface Offer {
 
 export function offerOf(shop: Pick<Shop, 'pictures'>, page: Pick<Page, 'product' | 'path'>): Offer | null {
   const { product } = page;
-  if (!product) return null;
+  if (!product?.variants.some(isForSale)) return null;
   const first = product.pictures.map((name) => shop.pictures.get(name.toLowerCase())).find((picture) => picture !== undefined);
   return {
     product: product.id,
@@ -177,7 +177,8 @@ export interface SearchEntry {
   about: string;
   categories: string;
   path: string;
-  price: number;
+  /** Null where nothing of it can be bought yet. */
+  price: number | null;
   picture: string | null;
 }
 
@@ -190,7 +191,7 @@ function searchEntries(shop: Shop): SearchEntry[] {
       about: product.description,
       categories: product.categories.join(' '),
       path: `goods/${product.slug}/`,
-      price: priceRange(product).low,
+      price: priceRange(product)?.low ?? null,
       picture: picture ? pictureFile(picture) : null,
     };
   });

@@ -1,5 +1,5 @@
-export { lookSearch, makeShop, type Shop } from './shop';
-export { exceptionsOf, type Exceptions, type Tone } from './exceptions';
+export { lookSearch, makeShop, Workshop, type SetAside, type Shop } from './shop';
+export { exceptionsOf, type Exceptions } from './exceptions';
 export {
   firstView,
   isShelf,
@@ -16,7 +16,8 @@ export {
 } from './views';
 export { structuredData } from './structured';
 export { brandFiles, logoOf, markOf, markSource, rasterBytes, type Raster } from './brand';
-export { markChoice, markHeights, nounsOf, openingArt, type MarkChoice } from './drawn';
+export { nounsOf, openingArt } from './drawn';
+export { markChoice, markHeights, type MarkChoice } from './markChoice';
 export {
   artFile,
   offerOf,
@@ -34,6 +35,10 @@ export {
   type SiteFile,
   type Target,
 } from './files';
-export { looksFor, withDecisions, type LooksKind, type LooksWish } from './looks';
+export { looksFor, type LooksKind, type LooksWish } from './looks';
+export { namesIn, placesOf, type PlaceNow } from './places';
+export { lookChanges, lookOf } from './follows';
+export { withMoves } from './anchoring';
+export { settlePositions } from './settle';
 export { compareShops, type ShopDifference } from './compare';
 export { buildReport, readingReport } from './report';

@@ -56,7 +56,7 @@ export function buildReport(shop: Shop, problems: readonly Problem[], files: num
     },
     pages: shop.pages.length,
     files,
-    setAside: shop.setAside,
+    setAside: shop.setAside.map(({ place }) => place),
     warnings: problems.map(({ row, column, kind, say }) => ({ row, column, kind, say })),
   };
 }

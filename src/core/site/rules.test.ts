@@ -1,13 +1,11 @@
+import { Decided, parseAt } from '../places';
+import { decisionsOf } from '../../../tests/decisions';
 import { moodOf, readBrief, toneWords } from '../brief';
-import { Decided, type DecisionValue } from '../project';
+
 import { makeRules } from './rules';
 
-const rules = (brief: string, decisions: Record<string, DecisionValue> = {}, listCurrency = '') =>
-  makeRules(
-    readBrief(brief),
-    new Decided(Object.entries(decisions).map(([place, value]) => ({ place, value, at: '' }))),
-    listCurrency,
-  );
+const rules = (brief: string, decisions: Record<string, unknown> = {}, listCurrency = '') =>
+  makeRules(readBrief(brief), new Decided(decisionsOf(decisions)), listCurrency);
 
 describe('the till’s rules', () => {
   test('guess neither tax nor delivery', () =>
@@ -38,8 +36,13 @@ describe('the till’s rules', () => {
     });
   });
 
-  test('pass over a setting that is damaged', () =>
-    expect(rules('Soap.', { 'till/zones': 'everywhere', 'till/taxes': 20 })).toMatchObject({ zones: [], taxes: null }));
+  test.each([
+    ['till/zones', 'everywhere'],
+    ['till/taxes', 20],
+    ['till/taxes', { standard: -1, reduced: 0, zero: 0 }],
+    ['till/country', 'ZZZ'],
+    ['till/codes', [{ code: 'ALL', kind: 'percent', amount: 20_000, least: 0, until: '' }]],
+  ])('take no damaged setting at %s', (place, value) => expect(parseAt(place, value).ok).toBe(false));
 });
 
 describe('moods', () => {

@@ -1,27 +1,33 @@
-import { z } from 'zod';
 import { type Reading } from '../brief';
 import { countryOf } from '../lexicon';
-import { discountCodeSchema, zoneSchema, type Decided } from '../project';
+import { tillPlaces, type Decided } from '../places';
 import { isCurrency, minorDigits, type TillRules } from '../till';
 
-const taxesSchema = z.object({ standard: z.number(), reduced: z.number(), zero: z.number() });
+/** Whether anything says what money the prices are in: the brief, the list, the seller, or the country. */
+export const isMoneyKnown = (reading: Reading, decided: Decided, listCurrency: string): boolean =>
+  [reading.currency?.value ?? '', listCurrency, ...ownCurrencies(reading, decided)].some(isCurrency);
+
+const countryFor = (reading: Reading, decided: Decided): string =>
+  decided.get(tillPlaces.country) ?? reading.country?.value ?? '';
+const ownCurrencies = (reading: Reading, decided: Decided): string[] =>
+  (countryOf(countryFor(reading, decided))?.currencies ?? []).map(({ code }) => code).filter(isCurrency);
 
 /** The till's rules: what the seller set, and what the brief says. Tax and delivery are never guessed. */
 export function makeRules(reading: Reading, decided: Decided, listCurrency: string): TillRules {
   const wanted = reading.currency?.value ?? listCurrency;
-  const country = decided.at('till/country', z.string()) ?? reading.country?.value ?? '';
-  const [own] = (countryOf(country)?.currencies ?? []).filter(({ code }) => isCurrency(code));
-  const currency = isCurrency(wanted) ? wanted : listCurrency || own?.code || 'EUR';
+  const country = countryFor(reading, decided);
+  const [own] = ownCurrencies(reading, decided);
+  const currency = isCurrency(wanted) ? wanted : listCurrency || own || 'EUR';
   return {
     currency,
     digits: minorDigits(currency),
     locale: country ? `en-${country}` : 'en',
     country,
-    pricesIncludeTax: decided.at('till/pricesIncludeTax', z.boolean()) ?? true,
-    taxes: decided.at('till/taxes', taxesSchema) ?? null,
-    zones: decided.at('till/zones', z.array(zoneSchema)) ?? [],
-    codes: decided.at('till/codes', z.array(discountCodeSchema)) ?? [],
-    payments: decided.at('till/payments', z.object({ card: z.boolean(), bank: z.string() })) ?? { card: true, bank: '' },
-    returnsDays: decided.at('till/returnsDays', z.number()) ?? null,
+    pricesIncludeTax: decided.get(tillPlaces.pricesIncludeTax) ?? true,
+    taxes: decided.get(tillPlaces.taxes) ?? null,
+    zones: decided.get(tillPlaces.zones) ?? [],
+    codes: decided.get(tillPlaces.codes) ?? [],
+    payments: decided.get(tillPlaces.payments) ?? { card: true, bank: '' },
+    returnsDays: decided.get(tillPlaces.returnsDays) ?? null,
   };
 }

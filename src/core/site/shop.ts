@@ -1,15 +1,21 @@
 import { correct, readBrief, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
+import { type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
 import { type MadePicture } from '../pictures';
-import { planShop, type Page } from '../plan';
-import { Decided, isPlace, type Picture, type Project } from '../project';
+import { planShop, type Known, type Page } from '../plan';
+import { Decided, lookPlaces } from '../places';
+import { type Picture, type Project } from '../project';
 import { slugify } from '../slug';
+import { Stage } from '../stage';
 import { type TillRules } from '../till';
-import { Writer } from '../words';
-import { markChoice, openingArt, type MarkChoice } from './drawn';
+import { harvest, type Harvest, type Pins } from '../words';
+import { metaWriter, pinsOf, vocabularyOf, Writer } from '../writing';
+import { setAsideIn, type SetAside } from './setAside';
+import { markChoice, type MarkChoice } from './markChoice';
+import { openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
-import { makeRules } from './rules';
+import { isMoneyKnown, makeRules } from './rules';
 
 /** A whole shop: what a project's inputs and decisions come to. */
 export interface Shop {
@@ -20,6 +26,8 @@ export interface Shop {
   reading: Reading;
   catalogue: Catalogue;
   rules: TillRules;
+  /** Whether anything says what money the prices are in; nothing is sold before. */
+  moneyKnown: boolean;
   pages: Page[];
   writer: Writer;
   look: Look;
@@ -30,93 +38,119 @@ export interface Shop {
   exceptions: Exceptions;
   /** Pictures by the name that the list of goods gives them. */
   pictures: ReadonlyMap<string, Picture>;
-  /** Places of decisions that point at something that is gone. They are kept and shown. */
-  setAside: string[];
+  /** Decisions that point at something that is gone. They are kept and shown. */
+  setAside: SetAside[];
   /** A word for the shop's address. */
   slug: string;
 }
 
 /** The function that Arcatum is: same project, same shop. */
-export function makeShop(project: Project): Shop {
-  const { decided, known, pictures } = knownOf(project);
-  const { reading, catalogue, rules } = known;
-  const look = makeLook(lookSource(project, known, pictures), decided);
-  const pages = planShop(known, decided, look.family.leads);
-  const name = reading.name?.value ?? project.name;
-  const mark = markChoice(project);
-  return {
-    id: project.id,
-    name,
-    brief: project.brief,
-    reading,
-    catalogue,
-    rules,
-    pages,
-    writer: new Writer(known, decided),
-    look,
-    mark,
-    art: wantsArt(project, known, pictures) ? openingArt(known, name, look, project.seed) : null,
-    exceptions: exceptionsOf(project),
-    pictures,
-    setAside: [...catalogue.setAside, ...goneSections(project, pages), ...goneLogo(mark, pictures)],
-    slug: slugify(name, 'shop'),
+export const makeShop = (project: Project): Shop => new Workshop().make(project);
+
+/**
+ * Makes shops in stages, and remembers what each came to: a stage runs again only where an input or a decision that it read has changed.
+ * What it makes is what `makeShop` makes.
+ */
+export class Workshop {
+  private readonly stages = {
+    reading: new Stage((decided, brief: string) => correct(readBrief(brief), decided)),
+    rules: new Stage((decided, reading: Reading, currency: string) => makeRules(reading, decided, currency)),
+    moneyKnown: new Stage((decided, reading: Reading, currency: string) => isMoneyKnown(reading, decided, currency)),
+    catalogue: new Stage((decided, goods: Goods, digits: number, moneyKnown: boolean) =>
+      makeCatalogue(goods.products, decided, goods.digits, digits, moneyKnown),
+    ),
+    known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({ reading, catalogue, rules })),
+    pictures: new Stage((_, pictures: Project['pictures']): Shop['pictures'] => byName(pictures)),
+    source: new Stage((_, known: Known, pictures: Shop['pictures'], seed: number) => lookSource(known, pictures, seed)),
+    look: new Stage((decided, source: LookSource) => makeLook(source, decided)),
+    plan: new Stage((decided, known: Known, look: Look) => planShop(known, decided, look.family.leads)),
+    harvest: new Stage((_, reading: Reading, pins: string) => harvest(reading, readPins(pins))),
+    vocabulary: new Stage((_, known: Known) => vocabularyOf(known)),
+    meta: new Stage((_, known: Known, gathered: Harvest) => metaWriter(known, gathered)),
+    wantsArt: new Stage((decided, catalogue: Catalogue, pictures: Shop['pictures']) => wantsArt(decided, catalogue, pictures)),
   };
+
+  make(project: Project): Shop {
+    const { stages } = this;
+    const { decided, known, moneyKnown, pictures } = this.known(project);
+    const { reading, catalogue, rules } = known;
+    const look = stages.look.make(decided, stages.source.make(decided, known, pictures, project.seed));
+    const pages = stages.plan.make(decided, known, look);
+    const name = reading.name?.value ?? project.name;
+    const gathered = stages.harvest.make(decided, reading, writePins(pinsOf(decided)));
+    const writer = new Writer(known, decided, {
+      harvest: gathered,
+      vocabulary: stages.vocabulary.make(decided, known),
+      meta: stages.meta.make(decided, known, gathered),
+    });
+    return {
+      id: project.id,
+      name,
+      brief: project.brief,
+      reading,
+      catalogue,
+      rules,
+      moneyKnown,
+      pages,
+      writer,
+      look,
+      mark: markChoice(decided),
+      art: stages.wantsArt.make(decided, catalogue, pictures) ? openingArt(known, name, look, project.seed) : null,
+      exceptions: exceptionsOf(decided),
+      pictures,
+      setAside: setAsideIn({ project, decided, catalogue, pages, writer, pictures }),
+      slug: slugify(name, 'shop'),
+    };
+  }
+
+  /** What looks for a project are searched with. */
+  search(project: Project, { locks = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search {
+    const { decided, known, pictures } = this.known(project);
+    return { source: this.stages.source.make(decided, known, pictures, project.seed), decided, locks, turn };
+  }
+
+  /** How often each stage has run. */
+  get runs(): Record<string, number> {
+    return Object.fromEntries(Object.entries(this.stages).map(([name, stage]) => [name, stage.runs]));
+  }
+
+  /** What is known of a project before anything is made of it. */
+  private known(project: Project) {
+    const { stages } = this;
+    const decided = new Decided(project.decisions);
+    const reading = stages.reading.make(decided, project.brief);
+    const rules = stages.rules.make(decided, reading, project.goods.currency);
+    const moneyKnown = stages.moneyKnown.make(decided, reading, project.goods.currency);
+    const catalogue = stages.catalogue.make(decided, project.goods, rules.digits, moneyKnown);
+    const known = stages.known.make(decided, reading, catalogue, rules);
+    return { decided, known, moneyKnown, pictures: stages.pictures.make(decided, project.pictures) };
+  }
 }
 
+/** What looks for a project are searched with. */
+export const lookSearch = (project: Project, wish: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search =>
+  new Workshop().search(project, wish);
+
+const byName = (pictures: Project['pictures']): Shop['pictures'] =>
+  new Map(pictures.map((picture) => [picture.name.toLowerCase(), picture]));
+
+/** Pins as one word, so that a stage sees whether they are the same. */
+const writePins = (pins: Pins): string => JSON.stringify(Object.entries(pins).map(([place, keys]) => [place, [...keys]]));
+
+const readPins = (pins: string): Pins =>
+  Object.fromEntries((JSON.parse(pins) as [string, string[]][]).map(([place, keys]) => [place, new Set(keys)]));
+
 /** A made picture opens the shop where no thing of it has one, or where the seller prefers it. */
-function wantsArt({ decisions }: Project, { catalogue }: { catalogue: Catalogue }, pictures: Shop['pictures']): boolean {
-  const asked = decisions.find((decision) => decision.place === 'look/opening')?.value;
+function wantsArt(decided: Decided, catalogue: Catalogue, pictures: Shop['pictures']): boolean {
+  const asked = decided.get(lookPlaces.openingPicture);
   if (asked) return asked === 'made';
   return !catalogue.products.some((product) => product.pictures.some((name) => pictures.has(name.toLowerCase())));
 }
 
-/** What looks for a project are searched with. */
-export function lookSearch(project: Project, { locks = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search {
-  const { decided, known, pictures } = knownOf(project);
-  return { source: lookSource(project, known, pictures), decided, locks, turn };
-}
-
-/** What is known of a project before anything is made of it. */
-function knownOf(project: Project) {
-  const decided = new Decided(project.decisions);
-  const reading = correct(readBrief(project.brief), decided);
-  const rules = makeRules(reading, decided, project.goods.currency);
-  const catalogue = makeCatalogue(project.goods.products, decided, project.goods.digits, rules.digits);
-  const pictures = new Map(project.pictures.map((picture) => [picture.name.toLowerCase(), picture]));
-  return { decided, known: { reading, catalogue, rules }, pictures };
-}
-
-function lookSource(
-  project: Project,
-  { reading, catalogue }: { reading: Reading; catalogue: Catalogue },
-  pictures: Shop['pictures'],
-): LookSource {
+function lookSource({ reading, catalogue }: Known, pictures: Shop['pictures'], seed: number): LookSource {
   const { products } = catalogue;
   const pictured = products.filter((product) => product.pictures.some((name) => pictures.has(name.toLowerCase()))).length;
-  return { reading, catalogue, pictured: products.length ? pictured / products.length : 0, seed: project.seed };
+  return { reading, catalogue, pictured: products.length ? pictured / products.length : 0, seed };
 }
 
-/** A logo that is chosen and no longer among the pictures. */
-const goneLogo = ({ logo }: MarkChoice, pictures: Shop['pictures']): string[] =>
-  logo && !pictures.has(logo.toLowerCase()) ? ['look/logo'] : [];
-
-/** Decisions on sections or pages that the plan no longer has. */
-function goneSections(project: Project, pages: readonly Page[]): string[] {
-  const sections = new Set(
-    pages.flatMap((page) =>
-      page.sections.map(
-        (section) => `${page.kind === 'product' && section.id !== 'product' ? 'product' : page.id}/${section.id}`,
-      ),
-    ),
-  );
-  const ids = new Set(pages.map((page) => page.id));
-  return project.decisions
-    .map((decision) => decision.place)
-    .filter((place) => {
-      if (!isPlace(place)) return true;
-      const [area, page = '', section = ''] = place.split('/');
-      if (area === 'words') return !sections.has(`${page}/${section}`);
-      if (area === 'plan') return !ids.has(page) && page !== 'product' && page !== 'pages' && section !== 'hidden';
-      return false;
-    });
-}
+export { type SetAside };

@@ -1,36 +1,54 @@
+import { contentTexts } from '../sections';
+import { decisionsOf } from '../../../tests/decisions';
 import { XMLParser } from 'fast-xml-parser';
 import { readFileSync } from 'node:fs';
 import { importText } from '../goods';
 import { findingsOf } from '../proof';
-import { newProject, type DecisionValue, type Project } from '../project';
+import { newProject, type Project } from '../project';
 import { type Text } from '../words';
 import { buildReport, makeShop, pageAt, siteFiles, siteMap, sortProducts, viewsOf, type Draw, type Shop } from './index';
 
-const at = '2026-01-01T00:00:00.000Z';
 const brief = `Kobold Cycles is a parts counter in Leipzig. I build wheels and sell parts for old touring bikes. Every wheel is trued twice, the second time the morning after. I won't sell you a part you don't need. I started in 1998 with one truing stand. The website should be loud, orange and black. Euros. hanna@kobold.example`;
 const list =
   'title,price,category,description,size,stock\nHub,89,Wheels,Thirty-six holes.,,4\nSpoke,1.20,Wheels,,280 mm,9\nSpoke,1.30,Wheels,,290 mm,0\nBell <b>,24.50,Small & odd,Brass.,,1\n';
 
-function project(decisions: Record<string, DecisionValue> = {}, text = brief, goods = list): Project {
+function project(decisions: Record<string, unknown> = {}, text = brief, goods = list): Project {
   const imported = importText(goods);
   if (!imported.ok) throw new Error(imported.say);
   return {
-    ...newProject('p', 'Shop', at),
+    ...newProject('p', 'Shop'),
     brief: text,
     goods: { file: 'list.csv', ...imported.value },
-    decisions: Object.entries(decisions).map(([place, value]) => ({ place, value, at })),
+    decisions: decisionsOf(decisions),
   };
 }
 
 const draw: Draw = { page: (_, page) => page.meta.title, styles: () => '', icon: () => '', scripts: {}, assets: () => [] };
 const target = { kind: 'archive' as const, address: 'https://kobold.example/' };
 const texts = (shop: Shop): Text[] =>
-  shop.pages.flatMap((page) => shop.writer.write(page).sections.flatMap((section) => Object.values(section.words)));
+  shop.pages.flatMap((page) =>
+    shop.writer.write(page).sections.flatMap((section) => contentTexts(section.words).map(({ text }) => text)),
+  );
 
 describe('a shop', () => {
   test('is the same for the same project', () => {
     const files = () => [...siteFiles(makeShop(project()), draw, target)];
     expect(files()).toEqual(files());
+  });
+
+  test('tells robots what every one of them may visit, and shuts none of the pages that are meant to be found', () => {
+    const shop = makeShop(project());
+    const files = new Map([...siteFiles(shop, draw, target)].flatMap((file) => ('text' in file ? [[file.path, file.text]] : [])));
+    const lines = (files.get('robots.txt') ?? '').trim().split('\n');
+    // RFC 9309, section 2.2: a group begins with its user agents, rules are "allow" and "disallow" with a path.
+    expect(lines[0]).toBe('User-agent: *');
+    for (const line of lines) expect(line).toMatch(/^(?:User-agent: \*|(?:Allow|Disallow): \/\S*|Sitemap: https:\/\/\S+)$/);
+    expect(lines.at(-1)).toBe('Sitemap: https://kobold.example/sitemap.xml');
+    const shut = lines.flatMap((line) => (line.startsWith('Disallow: ') ? [line.slice('Disallow: '.length)] : []));
+    // Section 2.2.2: the most specific match counts, and "Allow: /" is less specific than any of these.
+    const isShut = (path: string) => shut.some((rule) => `/${path}`.startsWith(rule));
+    expect(shop.pages.filter((page) => page.listed && isShut(page.path))).toEqual([]);
+    expect(shop.pages.filter((page) => isShut(page.path)).map((page) => page.kind)).toEqual(['cart', 'checkout']);
   });
 
   test('has a page for every category and product, and no two at one address', () => {
@@ -68,7 +86,9 @@ describe('a shop', () => {
     );
     const home = shop.pages.find((page) => page.kind === 'home');
     const written = home && shop.writer.write(home);
-    expect(written?.sections.find((section) => section.id === 'opening')?.words.headline?.text).toBe('Round wheels.');
+    expect(written?.sections.find((section) => section.id === 'opening')?.words.headline).toMatchObject({
+      text: 'Round wheels.',
+    });
     expect(written?.sections.some((section) => section.id === 'why')).toBe(false);
     expect(shop.catalogue.byId.get('p-hub')).toMatchObject({ title: 'Front hub', variants: [{ price: 9900 }] });
     expect(shop.look.family.id).toBe('ledger');
@@ -80,7 +100,11 @@ describe('a shop', () => {
       'goods/p-spoke/p-spoke.300-mm/stock': 4,
       'words/category-lamps/listing/heading': 'Lamps',
     };
-    expect(makeShop(project(decisions)).setAside.sort()).toEqual(Object.keys(decisions).sort());
+    expect(
+      makeShop(project(decisions))
+        .setAside.map(({ place }) => place)
+        .sort(),
+    ).toEqual(Object.keys(decisions).sort());
     const back = makeShop(project(decisions, brief, `${list}Lamp,5,Lamps,,,\nSpoke,1.4,Wheels,,300 mm,1\n`));
     expect(back.setAside).toEqual([]);
     expect(back.catalogue.byId.get('p-lamp')?.variants[0]?.price).toBe(100);
@@ -137,9 +161,9 @@ describe('shelves', () => {
     const shop = makeShop(project());
     const titles = (order: 'by-price' | 'by-price-down' | 'by-name') =>
       sortProducts(shop.catalogue.products, order, 'en').map((p) => p.title);
-    expect(titles('by-price')).toEqual(['Spoke', 'Bell <b>', 'Hub']);
-    expect(titles('by-price-down')).toEqual(['Hub', 'Bell <b>', 'Spoke']);
-    expect(titles('by-name')).toEqual(['Bell <b>', 'Hub', 'Spoke']);
+    expect(titles('by-price')).toEqual(['Spoke', 'Bell', 'Hub']);
+    expect(titles('by-price-down')).toEqual(['Hub', 'Bell', 'Spoke']);
+    expect(titles('by-name')).toEqual(['Bell', 'Hub', 'Spoke']);
   });
 
   test('are parted into stretches that can all be reached by address', () => {
@@ -155,16 +179,16 @@ describe('shelves', () => {
 });
 
 test('the site map is well formed, and escapes what XML must escape', () => {
-  const shop = makeShop(project({ 'goods/p-hub/slug': 'a&b' }));
-  const text = siteMap(shop, target);
+  const shop = makeShop(project());
+  const text = siteMap(shop, { ...target, address: 'https://kobold.example/a&b/' });
   const parsed = new XMLParser().parse(text);
   expect(parsed.urlset.url.length).toBe(shop.pages.filter((page) => page.listed).length);
-  expect(text).toContain('https://kobold.example/goods/a&amp;b/');
+  expect(text).toContain('https://kobold.example/a&amp;b/goods/');
 });
 
 describe('proof', () => {
   test('names what is missing, worst first, and where it is put right', () => {
-    const findings = findingsOf(makeShop(newProject('p', 'Shop', at)), []);
+    const findings = findingsOf(makeShop(newProject('p', 'Shop')), []);
     expect(findings.filter((finding) => finding.level === 'mend').map((finding) => finding.check)).toEqual(
       expect.arrayContaining(['name', 'email', 'goods', 'tax']),
     );
@@ -174,7 +198,7 @@ describe('proof', () => {
   });
 
   test('counts rows that were left out and pictures that are not there', () => {
-    const with_ = project({}, brief, 'title,price,picture\nA,1,a.jpg\nB,free,\n');
+    const with_ = project({}, brief, 'title,price,picture\nA,1,a.jpg\nTest product,2,\n');
     const say = findingsOf(makeShop(with_), with_.goods.problems)
       .map((finding) => finding.say)
       .join(' ');

@@ -1,4 +1,4 @@
-import { variantTitle } from '../goods';
+import { isForSale, variantTitle } from '../goods';
 import { type Page } from '../plan';
 import { type Product, type Variant } from '../project';
 import { decimal } from '../till';
@@ -52,7 +52,7 @@ function organisation(shop: Shop, url: string, picture: (name: string) => string
 
 function productThing(shop: Shop, product: Product, url: string, picture: (name: string) => string | null): Thing {
   const { currency, digits } = shop.rules;
-  const offer = (variant: Variant): Thing => ({
+  const offer = (variant: Variant & { price: number }): Thing => ({
     '@type': 'Offer',
     ...(product.variants.length > 1 ? { name: variantTitle(product, variant) } : {}),
     ...(variant.sku ? { sku: variant.sku } : {}),
@@ -61,6 +61,7 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
     availability: availability(variant),
     url,
   });
+  const offers = product.variants.filter(isForSale).map(offer);
   const images = product.pictures.map(picture).filter((src) => src !== null);
   return {
     '@type': 'Product',
@@ -69,7 +70,7 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
     ...(product.description ? { description: product.description } : {}),
     ...(images.length ? { image: images } : {}),
     ...(product.variants.length === 1 && product.variants[0]?.sku ? { sku: product.variants[0].sku } : {}),
-    offers: product.variants.length === 1 && product.variants[0] ? offer(product.variants[0]) : product.variants.map(offer),
+    ...(offers.length ? { offers: product.variants.length === 1 ? offers[0] : offers } : {}),
   };
 }
 

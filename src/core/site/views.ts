@@ -38,8 +38,8 @@ export function viewPath(page: Pick<Page, 'path'>, { order, stretch }: View): st
 
 export function sortProducts(products: readonly Product[], order: ShelfOrder, locale: string): Product[] {
   const sorted = [...products];
-  if (order === 'by-price') sorted.sort((a, b) => priceRange(a).low - priceRange(b).low);
-  if (order === 'by-price-down') sorted.sort((a, b) => priceRange(b).low - priceRange(a).low);
+  if (order === 'by-price') sorted.sort((a, b) => lowest(a) - lowest(b));
+  if (order === 'by-price-down') sorted.sort((a, b) => lowest(b, 0) - lowest(a, 0));
   if (order === 'by-name') {
     const collator = new Intl.Collator(locale);
     sorted.sort((a, b) => collator.compare(a.title, b.title));
@@ -66,3 +66,6 @@ export function pageAt(shop: Shop, path: string): { page: Page; view: View } | n
   const view = { order: (match[2] ?? '') as ShelfOrder, stretch: Number(match[3] ?? 1) };
   return view.stretch >= 1 && view.stretch <= stretches(shelfProducts(shop, page).length) ? { page, view } : null;
 }
+
+/** What has no price yet stands last, whichever way the list goes. */
+const lowest = (product: Product, none = Infinity): number => priceRange(product)?.low ?? none;

@@ -1,36 +1,51 @@
+import { z } from 'zod';
+import { minorSchema } from '../goods/about';
 import type { MoneyForm } from './money';
 
 export type TaxClassName = 'standard' | 'reduced' | 'zero';
 
-export interface DeliveryRate {
-  id: string;
-  label: string;
+/** Characters that a label or an id of the till may have. */
+export const longestName = 200;
+const name = z.string().min(1).max(longestName);
+
+const rateSchema = z.object({
+  id: name,
+  label: name,
   /** Minor units. */
-  price: number;
+  price: minorSchema,
   /** From this sum of goods, after discount, the rate is free; null never. */
-  freeFrom: number | null;
+  freeFrom: minorSchema.nullable(),
   /** Heaviest parcel, grams; null carries anything. */
-  upTo: number | null;
-}
+  upTo: z.number().positive().nullable(),
+});
 
-export interface DeliveryZone {
-  id: string;
-  label: string;
+export const zoneSchema = z.object({
+  id: name,
+  label: name,
   /** ISO 3166-1 alpha-2 codes; "*" is the rest of the world. */
-  countries: string[];
-  rates: DeliveryRate[];
-}
+  countries: z.array(z.string().regex(/^([A-Z]{2}|\*)$/)).max(300),
+  rates: z.array(rateSchema).max(100),
+});
 
-export interface DiscountCode {
-  code: string;
-  kind: 'percent' | 'sum' | 'free-delivery';
-  /** Basis points for percent (1000 is 10 %), minor units for sum. */
-  amount: number;
-  /** Least sum of goods, minor units. */
-  least: number;
-  /** ISO date of the last day on which it holds, or empty. */
-  until: string;
-}
+export const discountCodeSchema = z
+  .object({
+    code: name,
+    kind: z.enum(['percent', 'sum', 'free-delivery']),
+    /** Basis points for percent (1000 is 10 %), minor units for sum, unused for free delivery. */
+    amount: minorSchema,
+    /** Least sum of goods, minor units. */
+    least: minorSchema,
+    /** ISO date of the last day, or empty. */
+    until: z.union([z.literal(''), z.iso.date()]),
+  })
+  .refine(({ kind, amount }) => kind !== 'percent' || amount <= 10_000, 'A code takes at most 100 % off.');
+
+/** A rate of tax in basis points: 2000 is 20 %. */
+export const taxRateSchema = z.number().int().min(0).max(10_000);
+
+export type DeliveryZone = z.infer<typeof zoneSchema>;
+export type DeliveryRate = DeliveryZone['rates'][number];
+export type DiscountCode = z.infer<typeof discountCodeSchema>;
 
 /** Everything that decides what a buyer pays, beside the goods' own prices. Published with the shop; the host reads the same. */
 export interface TillRules extends MoneyForm {

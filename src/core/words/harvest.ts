@@ -1,4 +1,5 @@
 import { topicsOf, type Reading, type Source, type Statement, type Topic } from '../brief';
+import { keyFrom } from '../keys';
 import { fromBrief, type Text } from './text';
 import { capitalised } from './grammar';
 
@@ -26,14 +27,28 @@ const about = (topic: Topic) => (statement: Statement) => statement.topics.inclu
 const best = (a: Statement, b: Statement) => b.score - a.score || a.source.start - b.source.start;
 const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
 
+/** Sentences that the seller has worked on where they stand, by their keys: they stay there, whatever else comes into the brief. */
+export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
+
 /** Gives each sentence of a brief the place that it suits best. */
-export function harvest(reading: Reading): Harvest {
+export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const free = new Set(reading.statements.filter((s) => s.score > -3 && !s.topics.includes('detail')));
   const take = (statements: Statement[]) => {
     for (const statement of statements) free.delete(statement);
     return statements;
   };
   const candidates = (test: (statement: Statement) => boolean) => [...free].filter(test);
+  const pinned = (place: keyof Pins) => {
+    const keys = pins[place];
+    return keys?.size ? take(candidates((s) => keys.has(keyFrom(s.source.text)))) : [];
+  };
+  const held = {
+    why: pinned('why'),
+    story: pinned('story'),
+    about: pinned('about'),
+    delivery: pinned('delivery'),
+    contact: pinned('contact'),
+  };
 
   // What has a section of its own, as opening hours and steps do, isn't told a second time.
   const shownElsewhere = [
@@ -52,9 +67,9 @@ export function harvest(reading: Reading): Harvest {
   );
   const named = (s: Statement) => reading.people.some((person) => holds(s, person));
   const logistics = (s: Statement) => (about('delivery')(s) || about('returns')(s)) && !named(s);
-  const delivery = take(candidates((s) => logistics(s) && !about('contact')(s)).sort(inOrder)).map(clean);
+  const delivery = [...held.delivery, ...take(candidates((s) => logistics(s) && !about('contact')(s)))].sort(inOrder).map(clean);
   take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
-  const contact = take(candidates(about('contact')).sort(inOrder)).map(clean);
+  const contact = [...held.contact, ...take(candidates(about('contact')))].sort(inOrder).map(clean);
 
   const goods = new RegExp(
     String.raw`\b(?:${
@@ -97,9 +112,11 @@ export function harvest(reading: Reading): Harvest {
       (apart(s) || about('promise')(s) || about('method')(s) || about('limit')(s)) &&
       !(about('since')(s) && about('people')(s)),
   ).sort((x, y) => reasonScore(y) - reasonScore(x) || best(x, y));
-  const why = take(reasons.slice(0, reasons.length >= 6 ? 4 : 3));
-  const story = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
-  const rest = take(candidates(() => true).sort(inOrder));
+  const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - held.why.length);
+  const why = [...held.why, ...take(reasons.slice(0, most))];
+  const run = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
+  const story = [...held.story, ...run].sort(inOrder);
+  const rest = [...held.about, ...take(candidates(() => true))].sort(inOrder);
   return {
     headline: headline ? large(headline) : null,
     headlineChoices: headlines.slice(1, 7).map(large),

@@ -1,5 +1,5 @@
-import { type Known } from '../plan';
-import { type Product } from '../project';
+import { type Known } from '../plan/about';
+import { type Product } from '../goods/about';
 import { capitalised, inSentence, listed, numberWords, pluralTitle, verbFor } from './grammar';
 import { stockOf } from '../goods';
 import { fromGoods, type Text } from './text';

@@ -1,9 +1,11 @@
-import { type Known } from '../plan';
+import { type Known } from '../plan/about';
 import { formatMoney } from '../till';
 import { listed } from './grammar';
 import { fromTill, ours, type Text } from './text';
 
 export interface Answer {
+  /** What it is about: it keeps that name when its words change with the till. */
+  about: 'delivery' | 'returns' | 'payment' | 'tax' | 'contact';
   question: Text;
   answer: Text;
 }
@@ -21,12 +23,14 @@ export function deliveryAnswers({ rules, reading }: Known): Answer[] {
       return `${zone.label}: ${price}${free}.`;
     });
     answers.push({
+      about: 'delivery',
       question: ours('What does delivery cost?'),
       answer: fromTill(parts.filter(Boolean).join(' '), 'the delivery zones at the till'),
     });
   }
   if (rules.returnsDays !== null) {
     answers.push({
+      about: 'returns',
       question: ours('Can I send something back?'),
       answer: fromTill(`Yes, within ${rules.returnsDays} days of its arrival.`, 'the returns set at the till'),
     });
@@ -34,6 +38,7 @@ export function deliveryAnswers({ rules, reading }: Known): Answer[] {
   const ways = [rules.payments.card ? 'by card' : '', rules.payments.bank ? 'by bank transfer' : ''].filter(Boolean);
   if (ways.length)
     answers.push({
+      about: 'payment',
       question: ours('How can I pay?'),
       answer: fromTill(
         `${ways.length > 1 ? listed(ways).replace(/^b/, 'B').replace(' and ', ' or ') : (ways[0] ?? '').replace(/^b/, 'B')}, in ${rules.currency}.`,
@@ -42,6 +47,7 @@ export function deliveryAnswers({ rules, reading }: Known): Answer[] {
     });
   if (rules.taxes && answers.length) {
     answers.push({
+      about: 'tax',
       question: ours('Is tax in the prices?'),
       answer: fromTill(
         rules.pricesIncludeTax ? 'Yes. The checkout shows how much.' : 'No. It is added at checkout, where you see how much.',
@@ -51,6 +57,7 @@ export function deliveryAnswers({ rules, reading }: Known): Answer[] {
   }
   if (reading.email && answers.length < 4) {
     answers.push({
+      about: 'contact',
       question: ours('Who do I ask?'),
       answer: {
         text: `Write to ${reading.email.value}.`,

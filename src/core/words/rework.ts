@@ -1,18 +1,8 @@
 import { type Reading } from '../brief';
 import { capitalised } from './grammar';
+import { type Manner } from './manners';
 import { readingEase } from './ease';
 import { stockPhrases } from './stock';
-
-export type Manner = 'shorter' | 'longer' | 'plainer' | 'warmer' | 'livelier' | 'formal';
-
-export const manners: readonly { id: Manner; label: string }[] = [
-  { id: 'shorter', label: 'Shorter' },
-  { id: 'longer', label: 'Longer' },
-  { id: 'plainer', label: 'Plainer' },
-  { id: 'warmer', label: 'Warmer' },
-  { id: 'livelier', label: 'Livelier' },
-  { id: 'formal', label: 'More formal' },
-];
 
 /** A text in another manner, with what was done to it; or why nothing sensible could be done. */
 export type Reworked = { ok: true; text: string; did: string[] } | { ok: false; say: string };

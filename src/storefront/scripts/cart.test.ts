@@ -92,3 +92,29 @@ test('where storage is shut, the cart lasts as long as the page', async () => {
 });
 
 export {};
+
+describe('a line of the cart', () => {
+  const offer = (stock: number | null) => ({
+    picture: null,
+    variants: [{ id: 'a', title: 'Bowl', price: 4000, weight: 300, taxClass: 'standard', physical: true, stock }],
+  });
+  const line = { variant: 'a', path: 'goods/a/', quantity: 5 };
+  const priced = async (published: number | null, live: number | null | undefined) =>
+    (await cart()).priceLine(line, offer(published) as never, live)?.quantity;
+
+  test('is never more than there are: as the host counts them, else as they were published', async () => {
+    expect(await priced(9, 2)).toBe(2);
+    expect(await priced(2, 9)).toBe(5);
+    expect(await priced(3, undefined)).toBe(3);
+    expect(await priced(null, undefined)).toBe(5);
+    expect(await priced(3, null)).toBe(5);
+  });
+
+  test('goes when none is left, and when the thing is not sold any more', async () => {
+    const { priceLine } = await cart();
+    expect(await priced(9, 0)).toBeUndefined();
+    expect(await priced(9, -1)).toBeUndefined();
+    expect(priceLine({ ...line, variant: 'gone' }, offer(9) as never, 9)).toBeNull();
+    expect(priceLine(line, null, 9)).toBeNull();
+  });
+});

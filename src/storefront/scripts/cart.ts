@@ -1,3 +1,4 @@
+import { type Offer } from '@/core/site';
 import { type BillLine, type TillRules } from '@/core/till';
 
 /** A line of the cart as a visitor's browser keeps it: what, not how much it costs. */
@@ -68,6 +69,21 @@ export function addToCart(variant: string, path: string, quantity: number, stock
       : [...lines, { variant, path, quantity: now }],
   );
   return now;
+}
+
+/**
+ * A line with what it costs now, never more pieces than there are.
+ * @param live pieces left as the host knows them, null where they aren't counted; undefined where there is no host to ask
+ * @returns null where the thing isn't sold any more, or none is left
+ */
+export function priceLine(line: CartLine, offer: Offer | null | undefined, live: number | null | undefined): PricedLine | null {
+  const sold = offer?.variants.find((candidate) => candidate.id === line.variant);
+  if (!offer || !sold) return null;
+  const stock = live === undefined ? sold.stock : live;
+  const quantity = stock === null ? line.quantity : Math.min(line.quantity, stock);
+  if (quantity <= 0) return null;
+  const { id, title, price, weight, taxClass, physical } = sold;
+  return { variant: id, title, price, weight, taxClass, physical, quantity, path: line.path, picture: offer.picture, stock };
 }
 
 export function paintCount(): void {

@@ -43,7 +43,7 @@ async function paint(query: string): Promise<void> {
             ),
             make('span', { class: 'name' }, hit.title),
             make('span', { class: 'note' }, ''),
-            make('span', { class: 'price' }, money(hit.price, rules)),
+            make('span', { class: 'price' }, hit.price === null ? '' : money(hit.price, rules)),
           ),
         ),
       ),

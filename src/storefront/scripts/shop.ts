@@ -1,4 +1,4 @@
-import { stockLine, type PageOffer } from '../sections/offer';
+import { choiceLine, stockLine, type PageOffer } from '../pieces/offer';
 import { addToCart, paintCount } from './cart';
 import { address, liveStock, loadRules, make, money, onPaint } from './ports';
 
@@ -16,8 +16,11 @@ async function prepare(form: HTMLFormElement): Promise<void> {
   }
 }
 
+const pickedIn = (form: HTMLFormElement, offer: PageOffer) =>
+  offer.options.map((_, at) => new FormData(form).get(`option-${at}`));
+
 const chosen = (form: HTMLFormElement, offer: PageOffer) => {
-  const picked = offer.options.map((_, at) => new FormData(form).get(`option-${at}`));
+  const picked = pickedIn(form, offer);
   return offer.variants.find((variant) => (offer.values[variant.id] ?? []).every((value, at) => value === picked[at]));
 };
 
@@ -28,7 +31,7 @@ async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<voi
   const stock = form.querySelector('[data-stock]');
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
   if (add) add.disabled = !variant || variant.stock === 0;
-  if (stock) stock.textContent = variant ? stockLine(variant.stock) : 'This combination is not made.';
+  if (stock) stock.textContent = variant ? stockLine(variant.stock) : choiceLine(offer, pickedIn(form, offer));
   if (number && variant) number.max = String(variant.stock ?? 999);
   // Only the form of the page's own thing: lists beside it have forms too.
   const page = form.closest('.product');

@@ -1,5 +1,5 @@
 import { type Bill, makeBill, type TillRules } from '@/core/till';
-import { readCart, writeCart, type CartLine, type Priced, type PricedLine } from './cart';
+import { priceLine, readCart, writeCart, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
 import { address, liveStock, loadOffer, loadRules, make, money, onPaint } from './ports';
 
@@ -9,28 +9,8 @@ async function priceCart(): Promise<Priced> {
   const paths = [...new Set(cart.map((line) => line.path))];
   const offers = new Map(await Promise.all(paths.map(async (path) => [path, await loadOffer(path)] as const)));
   const stock = await liveStock(cart.map((line) => line.variant));
-  const lines = cart.flatMap((line): PricedLine[] => {
-    const offer = offers.get(line.path);
-    const variant = offer?.variants.find((candidate) => candidate.id === line.variant);
-    if (!offer || !variant) return [];
-    const left = stock.get(variant.id) ?? variant.stock;
-    const { title, price, weight, taxClass, physical } = variant;
-    return [
-      {
-        variant: variant.id,
-        title,
-        price,
-        weight,
-        taxClass,
-        physical,
-        quantity: left === null ? line.quantity : Math.min(line.quantity, left),
-        path: line.path,
-        picture: offer.picture,
-        stock: left,
-      },
-    ];
-  });
-  return { rules, lines: lines.filter((line) => line.quantity > 0) };
+  const lines = cart.flatMap((line) => priceLine(line, offers.get(line.path), stock.get(line.variant)) ?? []);
+  return { rules, lines };
 }
 
 const today = () => new Date().toISOString().slice(0, 10);

@@ -1,28 +1,20 @@
-import { type Product } from '@/core/project';
-import { type Offer } from '@/core/site';
-import { type Context } from '../context';
+import { arranged, drawText, place, type Drawing } from '../context';
+import { html } from '../html';
 
-/** Offer as a page's script reads it: options, and what changes with them, beside what the cart needs. Keys are variants. */
-export type PageOffer = Offer & {
-  options: string[];
-  values: Record<string, string[]>;
-  pictures: Record<string, string>;
-  /** Earlier prices of what is cheaper now. */
-  before: Record<string, number>;
+const draw: Drawing<'offer'>['draw'] = (c) => {
+  const { link } = c.section.words;
+  const onward = link && html`<p class="onward"><a href="${c.addresses.page('shop/')}" ${place(c, 'link')}>${link.text}</a></p>`;
+  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h2')}
+    <div class="words">${drawText(c, 'text', 'p', 'large')}${drawText(c, 'code', 'p')}${onward ?? null}</div>
+  </section>`;
 };
 
-export function pageOffer({ addresses }: Pick<Context, 'addresses'>, item: Product, offer: Offer): PageOffer {
-  const pictures: Record<string, string> = {};
-  const before: Record<string, number> = {};
-  for (const variant of item.variants) {
-    if (variant.earlierPrice !== null) before[variant.id] = variant.earlierPrice;
-    const src = variant.picture ? addresses.picture(variant.picture)?.src : undefined;
-    if (src) pictures[variant.id] = src;
-  }
-  const values = Object.fromEntries(item.variants.map((variant) => [variant.id, variant.values]));
-  return { ...offer, options: item.options, values, pictures, before };
-}
-
-/** What a page says of the pieces that are left; nothing where they are not counted. */
-export const stockLine = (stock: number | null): string =>
-  stock === null ? '' : stock === 0 ? 'Sold out for now.' : stock <= 3 ? `Only ${stock} left.` : 'In stock.';
+export const offer: Drawing<'offer'> = {
+  draw,
+  css: `
+.offer.as-band{background:var(--third,var(--second));color:var(--on-third,var(--on-second))}
+.offer.as-band a{color:inherit}
+.offer.as-notice .words{border:2px solid var(--text);padding:1.5rem}
+`,
+};

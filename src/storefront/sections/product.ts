@@ -1,14 +1,22 @@
-import { priceRange } from '@/core/goods';
+import { isForSale, priceRange } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
-import { type SectionKind } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { splitBlock } from '@/core/words';
-import { fitClass, money, particulars, place, productPicture, slot, widthClass, type SectionContext } from '../context';
+import { buyForm, firstChoice } from '../pieces/buy';
+import {
+  fitClass,
+  money,
+  noPrice,
+  particulars,
+  place,
+  productPicture,
+  widthClass,
+  type Drawing,
+  type SectionContext,
+} from '../context';
 import { html, type Markup } from '../html';
-import { buyForm, firstChoice } from './buy';
-import { goodsList } from './goods';
 
-const product = (c: SectionContext): Markup => {
+const draw: Drawing<'product'>['draw'] = (c) => {
   const item = c.page.product;
   if (!item) return html``;
   const { numbers, categories } = c.shop.catalogue;
@@ -38,21 +46,23 @@ const product = (c: SectionContext): Markup => {
   </article>`;
 };
 
-function price(c: SectionContext, item: Product): Markup {
+function price(c: SectionContext<'product'>, item: Product): Markup {
   const first = firstChoice(item);
   const before = first?.earlierPrice;
   // Whatever is chosen has to fit, in families that say it large.
-  const prices = new Set(item.variants.map((variant) => money(variant.price, c)));
+  const prices = new Set(item.variants.filter(isForSale).map((variant) => money(variant.price, c)));
+  const now = first && isForSale(first) ? first.price : priceRange(item)?.low;
+  if (now === undefined) return html`<p class="product-price"><small>${noPrice}</small></p>`;
   return html`<p class="product-price ${widthClass(c, [...prices])}" data-price aria-live="polite">
     <s ${before ? null : html` hidden`}
       ><span class="aside">before </span><span data-before>${before ? money(before, c) : null}</span></s
     >
-    <b>${money(first?.price ?? priceRange(item).low, c)}</b>${taxNote(c)}
+    <b>${money(now, c)}</b>${taxNote(c)}
   </p>`;
 }
 
 /** What is told of the product. Long texts are parted into paragraphs; a family that keeps its words short folds them away. */
-function about(c: SectionContext): Markup | null {
+function about(c: SectionContext<'product'>): Markup | null {
   const text = c.section.words.about?.text;
   if (!text) return null;
   const told = html`<div class="prose product-about" ${place(c, 'about')}>
@@ -68,7 +78,7 @@ function about(c: SectionContext): Markup | null {
 /** A text that takes no more than a few lines is never folded away. */
 const shortTold = 240;
 
-function pictures(c: SectionContext, item: Product): Markup | readonly Markup[] {
+function pictures(c: SectionContext<'product'>, item: Product): Markup | readonly Markup[] {
   const known = item.pictures.filter((name) => c.addresses.picture(name));
   if (!known.length) return productPicture(c, item, undefined);
   return known.map(
@@ -82,17 +92,18 @@ function pictures(c: SectionContext, item: Product): Markup | readonly Markup[] 
   );
 }
 
-function taxNote({ shop: { rules } }: SectionContext): Markup | null {
+function taxNote({ shop: { rules } }: SectionContext<'product'>): Markup | null {
   if (!rules.taxes) return null;
   return html` <small
     >${rules.pricesIncludeTax ? 'tax included' : 'plus tax'}${rules.zones.length ? ', plus delivery' : ''}</small
   >`;
 }
 
-function facts(c: SectionContext, item: Product): Markup | null {
+function facts(c: SectionContext<'product'>, item: Product): Markup | null {
   const rows: [string, string][] = [];
   const codes = item.variants.map((variant) => variant.sku).filter(Boolean);
   const [weight] = item.variants.map((variant) => variant.weight);
+  rows.push(...item.particulars.map(({ name, value }): [string, string] => [name, value]));
   if (codes.length === 1 && codes[0]) rows.push(['Code', codes[0]]);
   if (item.kind === 'physical' && weight && item.variants.every((variant) => variant.weight === weight))
     rows.push(['Weight', weight >= 1000 ? `${weight / 1000} kg` : `${weight} g`]);
@@ -119,26 +130,6 @@ function facts(c: SectionContext, item: Product): Markup | null {
   </dl>`;
 }
 
-/** Goods that stand beside this one: its neighbours in the category that is least crowded. */
-const related = (c: SectionContext): Markup => {
-  const item = c.page.product;
-  const shelves = c.shop.catalogue.categories.filter((category) =>
-    item?.categories.some((name) => name.toLowerCase() === category.name.toLowerCase()),
-  );
-  const shelf = shelves
-    .filter((category) => category.products.length > 1)
-    .sort((a, b) => a.products.length - b.products.length)[0];
-  const others = shelf?.products ?? c.shop.catalogue.products;
-  const at = others.findIndex((other) => other.id === item?.id);
-  const beside = Array.from({ length: Math.min(4, others.length - 1) }, (_, i) => others[(at + 1 + i) % others.length]).filter(
-    (other) => other !== undefined,
-  );
-  return beside.length
-    ? html`<section class="related" id="related">
-        <div class="section-head">${slot(c, 'heading', 'h2')}</div>
-        ${goodsList(c, beside)}
-      </section>`
-    : html``;
+export const product: Drawing<'product'> = {
+  draw,
 };
-
-export const productSections: Partial<Record<SectionKind, (c: SectionContext) => Markup>> = { product, related };

@@ -1,19 +1,23 @@
+import { type FamilyId } from '@/core/look';
 import { type Addresses, type Shop } from '@/core/site';
 import { nearGround } from '../context';
 import { drawings } from '../families';
 import { base } from './base';
-import { parts } from './parts';
+import { narrowStyles, sectionStyles } from '../sections';
+import { narrowParts, parts } from './parts';
 import { exceptions } from './exceptions';
 import { tokens } from './tokens';
 import { treatments } from './treatments';
 
 const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*/g, '$1');
 
-const sheets = new Map<string, string>();
+const sheets = new Map<FamilyId, string>();
 
 /** What a family's shops share, squeezed once: the window is given its style sheet with every decision. */
-function sheetOf(family: string): string {
-  const sheet = sheets.get(family) ?? squeeze(base + parts + (drawings[family] ?? ''));
+function sheetOf(family: FamilyId): string {
+  const sheet =
+    sheets.get(family) ??
+    squeeze(`${base}${parts}${sectionStyles}@media (max-width:820px){${narrowParts}${narrowStyles}}${drawings[family]}`);
   sheets.set(family, sheet);
   return sheet;
 }

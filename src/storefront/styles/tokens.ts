@@ -1,3 +1,4 @@
+import { contentTexts } from '@/core/sections';
 import {
   coloursOf,
   fluid,
@@ -34,7 +35,7 @@ export function charactersOf(shop: Shop): ReadonlySet<number> {
   for (const category of shop.catalogue.categories) add(category.name);
   for (const page of shop.pages)
     if (page.kind !== 'product' && page.kind !== 'category')
-      for (const section of shop.writer.write(page).sections) for (const text of Object.values(section.words)) add(text.text);
+      for (const section of shop.writer.write(page).sections) for (const { text } of contentTexts(section.words)) add(text.text);
   characters.set(shop, found);
   return found;
 }

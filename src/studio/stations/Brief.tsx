@@ -1,12 +1,14 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { decodeText } from '@/core/goods';
+import { decodeText } from '@/core/goods/page';
+import { correctionOf, areaOf, given, longestBrief, propose, set } from '@/core/places';
 import { type Project } from '@/core/project';
 import { Field, Head, Notice, Row, SheetBody } from '../parts';
 import { OpenFile } from '../OpenFile';
-import { clearDraft, loadDraft, saveDraft } from '../store';
+import { withMoves } from '../moves';
+import { clearDraft, holdDraft, loadDraft, saveDraft } from '../store';
 import { tokens } from '../theme';
 import { Change } from './brief/Change';
 import { Facts } from './brief/Facts';
@@ -47,11 +49,13 @@ const languages: Record<string, string> = {
 /** Whether a shop stands on the brief by now: then a change of it is shown before it is done. */
 const isSettled = (project: Project): boolean =>
   project.brief.trim() !== '' &&
-  (project.goods.products.length > 0 || project.decisions.some(({ place }) => !/^(?:asked|reading)\//.test(place)));
+  (project.goods.products.length > 0 ||
+    [...project.decisions.keys()].some((place) => !['asked', 'reading'].includes(areaOf(place))));
 
 /** The letter: the brief as text, the next question, and what was understood. */
 export function BriefStation({ state, shop }: StationProps) {
-  const { project, change } = state;
+  const { project, decide } = state;
+  const { worker } = shop;
   const [draft, setDraft] = useState(project.brief);
   const [known, setKnown] = useState(project.brief);
   const [wrong, setWrong] = useState('');
@@ -79,19 +83,29 @@ export function BriefStation({ state, shop }: StationProps) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [project.id]);
 
+  /** What was typed so far becomes a step, as long as nothing else hangs on the brief. */
+  const pause = useCallback(() => {
+    if (!settled && draft !== project.brief) decide(set(given.brief, draft.slice(0, longestBrief)), 'Write the brief');
+  }, [draft, project.brief, settled, decide]);
+
   useEffect(() => {
     if (draft === project.brief) return;
-    const timer = setTimeout(() => {
-      if (settled) void saveDraft(project.id, { from: project.brief, text: draft });
-      else change('Write the brief', (p) => ({ ...p, brief: draft }));
-    }, 450);
-    return () => clearTimeout(timer);
-  }, [draft, project.brief, project.id, settled, change]);
+    const kept = { from: project.brief, text: draft };
+    const save = () => void saveDraft(project.id, kept);
+    holdDraft(project.id, kept);
+    // What was typed outlives a reload; it becomes a step of its own where the seller pauses or leaves it.
+    const saving = setTimeout(save, 60);
+    const pausing = settled ? undefined : setTimeout(pause, 600);
+    return () => {
+      clearTimeout(saving);
+      clearTimeout(pausing);
+    };
+  }, [draft, project.brief, project.id, settled, pause]);
 
-  const finish = (text: string) => {
+  const finish = async (text: string) => {
     void clearDraft(project.id);
-    if (text !== project.brief) change('Change the brief', (p) => ({ ...p, brief: text }));
     setDraft(text);
+    if (text !== project.brief) decide(await withMoves(worker, project, [set(given.brief, text)]), 'Change the brief');
   };
 
   const reading = shop.summary?.reading;
@@ -115,6 +129,7 @@ export function BriefStation({ state, shop }: StationProps) {
           rows={9}
           value={draft}
           onChange={setDraft}
+          onBlur={pause}
           placeholder="What the business is called, what you sell, how it is made, who buys it, where you are, how to reach you; how the shop should feel, which colours you want and which you don’t."
         />
       </Letter>
@@ -142,7 +157,7 @@ export function BriefStation({ state, shop }: StationProps) {
         </Notice>
       ) : null}
       {staged ? (
-        <Change draft={draft} shop={shop} onApply={() => finish(draft)} onLeave={() => finish(project.brief)} />
+        <Change draft={draft} shop={shop} onApply={() => void finish(draft)} onLeave={() => void finish(project.brief)} />
       ) : draft.trim() && shop.summary ? (
         <Questions state={state} shop={shop} enough={enough} onEnough={setEnough} />
       ) : null}
@@ -151,8 +166,8 @@ export function BriefStation({ state, shop }: StationProps) {
           <Facts
             reading={reading}
             onShow={showSource}
-            onSet={(fact, value) => state.decide({ [`reading/${fact}`]: value })}
-            onReset={(fact) => state.withdraw([`reading/${fact}`])}
+            onSet={(fact, value) => state.decide(propose(correctionOf(fact), value))}
+            onReset={(fact) => state.withdraw(correctionOf(fact))}
           />
           <Ideas state={state} shop={shop} />
         </>

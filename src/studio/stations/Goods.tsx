@@ -2,12 +2,15 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { decidedGoods } from '@/core/goods';
+import { decidedGoods } from '@/core/goods/page';
 import { fail } from '@/core/result';
-import { Decided, type Problem, type Product } from '@/core/project';
+import { areaOf, Decided, given, productPlaces, set, type Wish } from '@/core/places';
+import { type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
-import { keepPictures, readList, withPictures } from '../projects';
+import { withMoves } from '../moves';
+import { keepPictures, readList, rereadList } from '../projects';
+import { ListReport } from './goods/ListReport';
 import { Pictures } from './goods/Pictures';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
@@ -63,8 +66,26 @@ const Empty = styled.div`
   gap: 16px;
 `;
 
-const accepts = ['.csv', '.tsv', '.txt', 'text/csv', 'text/tab-separated-values', 'text/plain'];
-const kinds: Record<Problem['kind'], string> = { 'left-out': 'left out', mended: 'mended', look: 'please look' };
+const accepts = [
+  ...[
+    '.csv',
+    '.tsv',
+    '.psv',
+    '.txt',
+    '.xlsx',
+    '.ods',
+    '.json',
+    '.jsonl',
+    '.ndjson',
+    '.xml',
+    '.rss',
+    '.atom',
+    '.html',
+    '.htm',
+    '.zip',
+  ],
+  ...['text/csv', 'text/tab-separated-values', 'text/plain', 'application/json', 'text/html', 'application/zip'],
+];
 
 /** The table of goods, the problems of the list, and the product at hand. */
 export function GoodsStation({ state, shop }: StationProps) {
@@ -84,21 +105,23 @@ export function GoodsStation({ state, shop }: StationProps) {
         new Decided(project.decisions),
         project.goods.digits,
         rules?.digits ?? project.goods.digits,
+        shop.summary?.moneyKnown ?? true,
       ).products,
-    [project, rules?.digits],
+    [project, rules?.digits, shop.summary?.moneyKnown],
   );
 
   const take = async (name: string, bytes: Uint8Array) => {
     if (!shop.worker) return;
     setBusy(`Reading ${name} …`);
-    const currency = shop.summary?.reading.currency?.value ?? '';
+    const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
     const result = await readList(shop.worker, { project: project.id, name, bytes, currency }).catch((error: unknown) =>
       fail(error instanceof Error ? error.message : String(error)),
     );
     setBusy('');
     if (!result.ok) return setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
-    const goods = result.value;
-    state.change('Bring in a list', (p) => ({ ...p, goods }));
+    const { goods, pictures } = result.value;
+    const wishes = [set(given.goods, goods)];
+    state.decide(await withMoves(shop.worker, project, wishes), 'Bring in a list');
     setSelected(null);
     setPasting(false);
     setPasted('');
@@ -106,6 +129,23 @@ export function GoodsStation({ state, shop }: StationProps) {
       kind: 'fine',
       say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right` : ''}.`,
     });
+    if (pictures.length) await takePictures(pictures);
+  };
+
+  /** What is said of the list changes how it is read: the goods come with it, in one step. */
+  const sayOfList = async (wishes: Wish[], label: string) => {
+    if (!shop.worker) return;
+    // What money the prices are in is a fact of the shop; the amounts stay as they were read.
+    if (!wishes.some(({ place }) => areaOf(place) === 'list')) return void state.decide(wishes, label);
+    setBusy('Reading the list again …');
+    const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
+    const result = await rereadList(shop.worker, { project: project.id, wishes, currency }).catch((error: unknown) =>
+      fail(error instanceof Error ? error.message : String(error)),
+    );
+    setBusy('');
+    if (!result.ok) return setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
+    setSaid(null);
+    state.decide(await withMoves(shop.worker, project, [...wishes, set(given.goods, result.value.goods)]), label);
   };
 
   const takePictures = async (files: { name: string; bytes: Uint8Array }[]) => {
@@ -115,7 +155,11 @@ export function GoodsStation({ state, shop }: StationProps) {
       const { pictures, refused, notes } = await keepPictures(files, shop.worker, (done) =>
         setBusy(`Taking in picture ${done + 1} of ${files.length} …`),
       );
-      if (pictures.length) state.change('Add pictures', (project) => withPictures(project, pictures));
+      if (pictures.length)
+        state.decide(
+          pictures.map((picture) => set(given.picture(picture.name), picture)),
+          pictures.length === 1 ? '' : `Add ${pictures.length} pictures`,
+        );
       const count = pictures.length;
       const taken = count === 0 ? [] : [count === 1 ? 'One picture is in.' : `${count} pictures are in.`];
       setSaid({
@@ -155,7 +199,7 @@ export function GoodsStation({ state, shop }: StationProps) {
             }}
             style={{ display: 'grid', gap: 8 }}
           >
-            <Field label="The list, with its headings in the first row" rows={5} value={pasted} onChange={setPasted} autoFocus />
+            <Field label="The list, with its headings" rows={5} value={pasted} onChange={setPasted} autoFocus />
             <Row>
               <Button type="submit">Bring it in</Button>
               <TextButton onPress={() => setPasting(false)}>Leave it</TextButton>
@@ -173,11 +217,13 @@ export function GoodsStation({ state, shop }: StationProps) {
         <Empty>
           <h2>No goods yet</h2>
           <p>
-            Open a list in CSV or TSV, or paste one from a spreadsheet. The first row holds the headings. <b>Title</b> and{' '}
-            <b>price</b> are enough; description, earlier price, categories, code, stock, weight, picture and any options are read
-            too. Write one row for each variant and give the rows of one product the same title.
+            Open the list that you have, as it is: a spreadsheet, CSV, JSON, a saved page, a feed, or an archive of a list with
+            its pictures. Or paste it. Nothing needs to be cleaned first.
           </p>
-          <Soft>Nothing is lost in silence: rows that can’t be used are named with their reason, and the rest is kept.</Soft>
+          <Soft>
+            Nothing is lost in silence and nothing is guessed: a price or a number in stock that was not wholly understood is
+            asked about, and the thing is not sold until you have answered.
+          </Soft>
         </Empty>
       ) : (
         <Split>
@@ -195,7 +241,11 @@ export function GoodsStation({ state, shop }: StationProps) {
               <ProductDetail key={current.id} product={current} state={state} rules={rules} onClose={() => setSelected(null)} />
             ) : (
               <>
-                <ListNotes file={project.goods.file} products={products} problems={project.goods.problems} />
+                <ListReport
+                  goods={project.goods}
+                  moneyKnown={shop.summary?.moneyKnown ?? true}
+                  onSay={(wishes, label) => void sayOfList(wishes, label)}
+                />
                 <Shelves state={state} shop={shop} products={products} />
                 <Pictures state={state} shop={shop} />
               </>
@@ -243,7 +293,7 @@ function Shelves({ state, shop, products }: Pick<StationProps, 'state' | 'shop'>
       <QuietButton
         onPress={() =>
           state.decide(
-            Object.fromEntries(found.flatMap(({ shelf, products: ids }) => ids.map((id) => [`goods/${id}/categories`, [shelf]]))),
+            found.flatMap(({ shelf, products: ids }) => ids.map((id) => set(productPlaces.categories(id), [shelf]))),
             'File the goods',
           )
         }
@@ -251,42 +301,5 @@ function Shelves({ state, shop, products }: Pick<StationProps, 'state' | 'shop'>
         File them so
       </QuietButton>
     </section>
-  );
-}
-
-function ListNotes({ file, products, problems }: { file: string; products: readonly Product[]; problems: readonly Problem[] }) {
-  const variants = products.reduce((n, product) => n + product.variants.length, 0);
-  return (
-    <>
-      <h2>{file}</h2>
-      <Soft>
-        {products.length} products, {variants} variants. Choose a product to change it.
-      </Soft>
-      {problems.length ? (
-        <section aria-label="Notes on the list">
-          <h3>
-            {problems.length} {problems.length === 1 ? 'note' : 'notes'} on the list
-          </h3>
-          <Problems>
-            {problems.slice(0, 200).map((problem, i) => (
-              <li key={i}>
-                <b>
-                  Row {problem.row}
-                  {problem.column ? `, ${problem.column}` : ''}
-                </b>{' '}
-                <small style={{ color: problem.kind === 'left-out' ? tokens.madder : tokens.soft }}>
-                  ({kinds[problem.kind]})
-                </small>
-                <br />
-                {problem.say}
-              </li>
-            ))}
-          </Problems>
-          {problems.length > 200 ? <Soft>and {problems.length - 200} more.</Soft> : null}
-        </section>
-      ) : (
-        <Notice $kind="fine">Every row of the list is in the shop.</Notice>
-      )}
-    </>
   );
 }

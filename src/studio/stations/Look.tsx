@@ -1,12 +1,17 @@
 'use client';
 
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosureGroup, DisclosurePanel, FileTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { bestLine, contrastRatio, partPlaces, readTokens, schemes, type Part } from '@/core/look';
-import { exceptionsOf, markChoice, type LooksKind } from '@/core/site';
+import { bestLine, contrastRatio, partPlaces, readTokens, schemes } from '@/core/look/page';
+import { type Part } from '@/core/look';
+import { Decided, lookPlaces, sayAt, set, type Address } from '@/core/places';
+import { type Decide } from './look/decide';
+import { exceptionsOf, markChoice } from '@/core/site/page';
+import { type LooksKind } from '@/core/site';
 import { type Jobs } from '@/workers/protocol';
 import { Button, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
+import { standingIn } from '../names';
 import { download } from '../projects';
 import { tokens } from '../theme';
 import { Bench, partNames } from './look/Bench';
@@ -87,12 +92,29 @@ export function LookStation({ state, shop, path }: StationProps) {
   const [arts, setArts] = useState<Jobs['arts']['get'] | null>(null);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; text: string } | null>(null);
 
-  const { decisions } = state.project;
-  const pickedNames = decisions
-    .map(({ place }) => place)
-    .filter((place) => partPlaces.palette.includes(place))
-    .join(' ');
-  const picked = useMemo(() => pickedNames.split(' ').filter(Boolean), [pickedNames]);
+  const { project } = state;
+  const { decisions } = project;
+  const decided = useMemo(() => new Decided(decisions), [decisions]);
+  const pickedNames = partPlaces.palette.filter((place) => decided.has(place)).map(({ address }) => address);
+  const pickedKey = pickedNames.join(' ');
+  // The palette's part is drawn again only when what is picked changes.
+  const picked = useMemo(() => partPlaces.palette.filter(({ address }) => pickedKey.split(' ').includes(address)), [pickedKey]);
+
+  // What follows from a change is part of its sentence.
+  const { decide } = state;
+  const standing = useMemo(() => (summary ? standingIn(summary) : undefined), [summary]);
+  const decideLook = useCallback<Decide>(
+    (wishes, label = '') => {
+      const all = 'place' in wishes ? [wishes] : wishes;
+      if (!worker) return decide(all, label);
+      void worker.ask('follows', { wishes: all }).then((follows) => {
+        const was = (place: Address) => project.decisions.get(place) ?? standing?.(place);
+        const said = label || all.map(({ place, value }) => sayAt(place, was(place), value)).join('; ');
+        decide(all, follows.length ? [said, ...follows].join('; ').slice(0, 480) : label);
+      });
+    },
+    [worker, decide, project.decisions, standing],
+  );
 
   const needs = [...open].join(' ');
   useEffect(() => {
@@ -116,20 +138,18 @@ export function LookStation({ state, shop, path }: StationProps) {
   const { look, piece } = summary;
   const { palette, scale } = look;
   // What is set by hand stands in its control at once; the shop follows.
-  const [mark, exceptions] = [markChoice(state.project), exceptionsOf(state.project)];
-  const now = <T,>(gene: string, made: T): T =>
-    (decisions.find(({ place }) => place === `look/${gene}`)?.value as T | undefined) ?? made;
+  const [mark, exceptions] = [markChoice(decided), exceptionsOf(decided)];
   const shape = {
     ...look.shape,
-    corner: now('corner', look.shape.corner),
-    rule: now('rule', look.shape.rule),
-    room: now('room', look.shape.room),
+    corner: decided.get(lookPlaces.corner) ?? look.shape.corner,
+    rule: decided.get(lookPlaces.rule) ?? look.shape.rule,
+    room: decided.get(lookPlaces.room) ?? look.shape.room,
   };
-  const places = decisions.map((decision) => decision.place).filter((place) => place.startsWith('look/'));
-  const locks = (decisions.find((decision) => decision.place === 'look/locks')?.value as string[] | undefined) ?? [];
-  const setLocks = (next: string[]) => state.decide({ 'look/locks': next });
+  const ofLook = decided.area('look');
+  const locks = decided.get(lookPlaces.locks) ?? [];
+  const setLocks = (next: string[]) => state.decide(set(lookPlaces.locks, next));
   const lead =
-    summary.outline[0]?.sections.find((section) => section.kind === 'opening')?.words.find((text) => text.slot === 'lead')
+    summary.outline[0]?.sections.find((section) => section.kind === 'opening')?.words.find((text) => text.at.field === 'lead')
       ?.text ?? piece.headline;
   const differing =
     exceptions.only.length +
@@ -141,7 +161,7 @@ export function LookStation({ state, shop, path }: StationProps) {
     if (!file) return;
     const read = readTokens(await file.text());
     if (!read.ok) return setSaid({ kind: 'mend', text: read.say });
-    state.decide(read.value.decisions, 'Load a look');
+    state.decide(read.value.wishes, 'Load a look');
     setSaid({ kind: 'fine', text: ['The look is loaded.', ...read.value.notes].join(' ') });
   };
   const save = async () => {
@@ -155,7 +175,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       title: partNames.family,
       figure: `${look.family.name}. ${look.because.family}`,
       part: 'family',
-      body: <FamilyPart look={look} onDecide={state.decide} />,
+      body: <FamilyPart look={look} onDecide={decideLook} />,
     },
     {
       id: 'palette',
@@ -168,7 +188,7 @@ export function LookStation({ state, shop, path }: StationProps) {
           piece={piece}
           palettes={quick?.palettes ?? []}
           picked={picked}
-          onDecide={state.decide}
+          onDecide={decideLook}
           onWithdraw={state.withdraw}
         />
       ),
@@ -259,7 +279,11 @@ export function LookStation({ state, shop, path }: StationProps) {
           </Part$>
         ))}
       </DisclosureGroup>
-      {places.length ? <TextButton onPress={() => state.withdraw(places)}>Take all changes to the look back</TextButton> : null}
+      {ofLook.length ? (
+        <TextButton onPress={() => state.decide(ofLook, 'Take all changes to the look back')}>
+          Take all changes to the look back
+        </TextButton>
+      ) : null}
       <Soft>
         <small>One text size is {(scale.body.large * 16).toFixed(0)} px; every change here is everywhere at once.</small>
       </Soft>
@@ -270,8 +294,8 @@ export function LookStation({ state, shop, path }: StationProps) {
           locks={locks}
           start={bench}
           onLocks={setLocks}
-          onTake={(decisions) => {
-            state.decide(decisions, 'Choose a look');
+          onTake={(wishes) => {
+            state.decide(wishes, 'Choose a look');
             setBench(null);
           }}
           onClose={() => setBench(null)}

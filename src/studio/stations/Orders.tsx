@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { formatMoney, minorDigits, type Order } from '@/core/till';
+import { formatMoney, minorDigits } from '@/core/till/page';
+import { type Order } from '@/core/till';
 import { markOrder, ordersOf, takeOrderFile } from '../host';
 import { OpenFile } from '../OpenFile';
 import { Button, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';

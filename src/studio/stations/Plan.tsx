@@ -51,8 +51,8 @@ export function PlanStation({ state, shop, goTo, path }: StationProps) {
       </small>
       {setAside.length ? (
         <Notice>
-          {setAside.length} of your decisions point at something that is gone. They are kept, and come back with it:{' '}
-          {setAside.slice(0, 4).join(', ')}
+          {setAside.length} of your decisions point at something that is gone. They are kept, and come back with it; “Steps” at
+          the top lists them.
         </Notice>
       ) : null}
       <Pages>

@@ -2,10 +2,12 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { parsePrice } from '@/core/goods';
-import { type DecisionValue, type Product, type Variant } from '@/core/project';
+import { parsePrice } from '@/core/goods/page';
+import { Decided, productHidden, productPlaces, set, variantPlaces, whyNot, type Place } from '@/core/places';
+import { type Product, type Variant } from '@/core/project';
 import { type Result, fail, ok } from '@/core/result';
-import { decimal, type TillRules } from '@/core/till';
+import { decimal } from '@/core/till/page';
+import { type TillRules } from '@/core/till';
 import { Choice, Field, Notice, Row, TextButton } from '../parts';
 import { tokens } from '../theme';
 import { type ProjectState } from '../useProject';
@@ -50,14 +52,23 @@ export function ProductDetail({
   rules: TillRules;
   onClose: () => void;
 }) {
-  const at = `goods/${product.id}`;
-  const mine = state.project.decisions
-    .filter((decision) => decision.place.startsWith(`${at}/`))
-    .map((decision) => decision.place);
+  const decided = new Decided(state.project.decisions);
+  const mine = [
+    ...Object.values(productPlaces).map((place): Place => place(product.id)),
+    ...product.variants.flatMap((variant) => Object.values(variantPlaces).map((place): Place => place(product.id, variant.id))),
+  ].filter((place) => decided.has(place));
   const [title, setTitle] = useState(product.title);
   const [description, setDescription] = useState(product.description);
   const [categories, setCategories] = useState(product.categories.join(', '));
-  const set = (field: string, value: DecisionValue) => state.decide({ [`${at}/${field}`]: value });
+  const shelves = categories
+    .split(',')
+    .map((name) => name.trim())
+    .filter(Boolean);
+  const wrong = {
+    title: title.trim() ? whyNot(productPlaces.title(product.id), title.trim()) : 'A product needs a title.',
+    description: whyNot(productPlaces.description(product.id), description),
+    categories: whyNot(productPlaces.categories(product.id), shelves),
+  };
   return (
     <>
       <Row>
@@ -68,37 +79,43 @@ export function ProductDetail({
         label="Title"
         value={title}
         onChange={setTitle}
-        wrong={title.trim() ? '' : 'A product needs a title.'}
-        onBlur={() => title.trim() && title !== product.title && set('title', title.trim())}
+        wrong={wrong.title}
+        onBlur={() => !wrong.title && title !== product.title && state.decide(set(productPlaces.title(product.id), title.trim()))}
       />
       <Field
         label="Description"
         rows={4}
         value={description}
         onChange={setDescription}
-        onBlur={() => description !== product.description && set('description', description)}
+        wrong={wrong.description}
+        onBlur={() =>
+          !wrong.description &&
+          description !== product.description &&
+          state.decide(set(productPlaces.description(product.id), description))
+        }
       />
       <Field
         label="Categories, parted by commas"
         value={categories}
         onChange={setCategories}
-        onBlur={() => {
-          const names = categories
-            .split(',')
-            .map((name) => name.trim())
-            .filter(Boolean);
-          if (names.join(', ') !== product.categories.join(', ')) set('categories', names);
-        }}
+        wrong={wrong.categories}
+        onBlur={() =>
+          !wrong.categories &&
+          shelves.join(', ') !== product.categories.join(', ') &&
+          state.decide(set(productPlaces.categories(product.id), shelves))
+        }
       />
       <Choice
         label="Tax class"
         value={product.taxClass}
-        options={[
-          { id: 'standard', name: 'Standard' },
-          { id: 'reduced', name: 'Reduced' },
-          { id: 'zero', name: 'Zero' },
-        ]}
-        onChange={(value) => set('taxClass', value)}
+        options={
+          [
+            { id: 'standard', name: 'Standard' },
+            { id: 'reduced', name: 'Reduced' },
+            { id: 'zero', name: 'Zero' },
+          ] as const
+        }
+        onChange={(value) => state.decide(set(productPlaces.taxClass(product.id), value))}
       />
       <Variants>
         <thead>
@@ -114,7 +131,8 @@ export function ProductDetail({
               key={variant.id}
               variant={variant}
               rules={rules}
-              onSet={(field, value) => set(`${variant.id}/${field}`, value)}
+              onPrice={(price) => state.decide(set(variantPlaces.price(product.id, variant.id), price))}
+              onStock={(stock) => state.decide(set(variantPlaces.stock(product.id, variant.id), stock))}
             />
           ))}
         </tbody>
@@ -122,13 +140,13 @@ export function ProductDetail({
       <Row>
         <TextButton
           onPress={() => {
-            set('hidden', true);
+            state.decide(set(productHidden(product.id), true));
             onClose();
           }}
         >
           Take it out of the shop
         </TextButton>
-        {mine.length ? <TextButton onPress={() => state.withdraw(mine)}>Back to what the list says</TextButton> : null}
+        {mine.length ? <TextButton onPress={() => state.withdraw(...mine)}>Back to what the list says</TextButton> : null}
       </Row>
     </>
   );
@@ -144,14 +162,17 @@ const wholeNumber = (text: string): Result<number | null> => {
 function VariantRow({
   variant,
   rules,
-  onSet,
+  onPrice,
+  onStock,
 }: {
   variant: Variant;
   rules: TillRules;
-  onSet: (field: 'price' | 'stock', value: number | null) => void;
+  onPrice: (price: number) => void;
+  onStock: (stock: number | null) => void;
 }) {
-  const [price, setPrice] = useState(decimal(variant.price, rules.digits));
+  const [price, setPrice] = useState(variant.price === null ? '' : decimal(variant.price, rules.digits));
   const [stock, setStock] = useState(variant.stock === null ? '' : String(variant.stock));
+  const isOpen = price.trim() === '' && variant.price === null;
   const name = variant.values.join(', ') || 'the one';
   const readPrice = parsePrice(price, rules.digits);
   const readStock = wholeNumber(stock);
@@ -172,9 +193,10 @@ function VariantRow({
             aria-label={`Price of ${name}`}
             value={price}
             inputMode="decimal"
-            aria-invalid={!readPrice.ok}
+            aria-invalid={!readPrice.ok && !isOpen}
+            placeholder={isOpen ? 'not said' : undefined}
             onChange={(event) => setPrice(event.target.value)}
-            onBlur={() => readPrice.ok && readPrice.value !== variant.price && onSet('price', readPrice.value)}
+            onBlur={() => readPrice.ok && readPrice.value !== variant.price && onPrice(readPrice.value)}
           />
         </td>
         <td>
@@ -184,14 +206,14 @@ function VariantRow({
             inputMode="numeric"
             aria-invalid={!readStock.ok}
             onChange={(event) => setStock(event.target.value)}
-            onBlur={() => readStock.ok && readStock.value !== variant.stock && onSet('stock', readStock.value)}
+            onBlur={() => readStock.ok && readStock.value !== variant.stock && onStock(readStock.value)}
           />
         </td>
       </tr>
-      {readPrice.ok && readStock.ok ? null : (
+      {(readPrice.ok || isOpen) && readStock.ok ? null : (
         <tr>
           <td colSpan={3}>
-            <Notice $kind="mend">{readPrice.ok ? (readStock.ok ? '' : readStock.say) : readPrice.say}</Notice>
+            <Notice $kind="mend">{readPrice.ok || isOpen ? (readStock.ok ? '' : readStock.say) : readPrice.say}</Notice>
           </td>
         </tr>
       )}

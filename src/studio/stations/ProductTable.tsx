@@ -15,9 +15,10 @@ import {
   type SortDescriptor,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { priceRange, stockOf } from '@/core/goods';
+import { priceRange, stockOf, type PriceRange } from '@/core/goods/page';
 import { type Picture, type Product } from '@/core/project';
-import { formatMoney, type TillRules } from '@/core/till';
+import { formatMoney } from '@/core/till/page';
+import { type TillRules } from '@/core/till';
 import { Field } from '../parts';
 import { tokens } from '../theme';
 
@@ -99,8 +100,7 @@ interface TableProps {
 interface Line {
   id: string;
   product: Product;
-  low: number;
-  high: number;
+  range: PriceRange | null;
   stock: number | null;
 }
 
@@ -109,7 +109,7 @@ const step = 60;
 /** More than these are found by searching. */
 const mostShown = 1000;
 
-const lineOf = (product: Product): Line => ({ id: product.id, product, ...priceRange(product), stock: stockOf(product) });
+const lineOf = (product: Product): Line => ({ id: product.id, product, range: priceRange(product), stock: stockOf(product) });
 
 /** The list as a table: as many rows as were scrolled to, of which only those in sight are drawn. */
 export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
@@ -128,7 +128,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
       : products;
     const by: Record<string, (a: Line, b: Line) => number> = {
       title: (a, b) => a.product.title.localeCompare(b.product.title),
-      price: (a, b) => a.low - b.low,
+      price: (a, b) => (a.range?.low ?? Infinity) - (b.range?.low ?? Infinity),
       stock: (a, b) => (a.stock ?? Infinity) - (b.stock ?? Infinity),
       variants: (a, b) => a.product.variants.length - b.product.variants.length,
     };
@@ -189,7 +189,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             </TableHeader>
             <TableBody renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}>
               <Collection items={shown} dependencies={[rules, pictured]}>
-                {({ id, product, low, high, stock }) => (
+                {({ id, product, range, stock }) => (
                   <TableRow id={id} textValue={product.title}>
                     <Cell>
                       <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
@@ -202,10 +202,18 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                       <span className="end">{product.variants.length}</span>
                     </Cell>
                     <Cell>
-                      <span className="end">{low === high ? money(low) : `${money(low)} – ${money(high)}`}</span>
+                      <span className="end">
+                        {!range
+                          ? 'not sold yet'
+                          : range.low === range.high
+                            ? money(range.low)
+                            : `${money(range.low)} – ${money(range.high)}`}
+                      </span>
                     </Cell>
                     <Cell>
-                      <span className="end">{stock ?? 'not counted'}</span>
+                      <span className="end">
+                        {product.variants.some(({ asks }) => asks.includes('stock')) ? 'not said' : (stock ?? 'not counted')}
+                      </span>
                     </Cell>
                   </TableRow>
                 )}

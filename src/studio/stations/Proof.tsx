@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { stations, type Finding } from '@/core/proof';
+import { stations } from '@/core/proof/about';
+import { type Finding } from '@/core/proof';
 import { Head, SheetBody } from '../parts';
 import { tokens } from '../theme';
 import { type StationProps } from './station';

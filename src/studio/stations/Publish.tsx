@@ -5,6 +5,7 @@ import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
 import { Stopped } from '@/workers/client';
 import { type Progress } from '@/workers/protocol';
+import { versionsOf } from '@/core/project';
 import { type Target } from '@/core/site';
 import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
@@ -48,7 +49,11 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   const [log, setLog] = useState<ReleaseLog | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
+  const [broughtBack, setBroughtBack] = useState<string | null>(null);
   const running = useRef<{ stop: () => void } | null>(null);
+  // The place in the log that a release was made at.
+  const follows =
+    broughtBack === null ? undefined : versionsOf(state.story).find(({ version }) => version?.release === broughtBack);
 
   useEffect(() => {
     if (!owner) return;
@@ -94,11 +99,14 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
 
   const publishNow = async () => {
     const mine = owner?.address === wanted ? owner : { address: wanted, key: crypto.randomUUID() };
+    // The release remembers where in the log it was made, whatever is done while it is drawn.
+    const of = state.story.log.changes.at(-1)?.id ?? '';
     const { archive } = await draw({ kind: 'host', address: `${location.origin}/s/${wanted}/` });
     const release = await publishArchive(mine, archive);
     if (!release.ok) return setSaid({ kind: 'mend', say: release.say });
     await writeOwner(project.id, mine);
     onOwner({ ...mine });
+    state.nameVersion({ name: `Release of ${when(release.value.at)}`, auto: true, release: release.value.id, of });
     setSaid({ kind: 'fine', say: `Published: ${release.value.files} files, ${megabytes(release.value.bytes)}.` });
   };
 
@@ -155,6 +163,27 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <Notice $kind={said.kind}>{said.say}</Notice>
         </div>
       ) : null}
+      {follows ? (
+        <Notice as="div" $kind="todo">
+          <p>
+            The studio still has what you did since. Should it go back to how all was at that release, too? Undo brings it back.
+          </p>
+          <Row>
+            <QuietButton
+              onPress={() => {
+                const back = state.goBackTo(follows.id);
+                setBroughtBack(null);
+                setSaid(
+                  back.ok ? { kind: 'fine', say: 'The studio is as it was at that release.' } : { kind: 'mend', say: back.say },
+                );
+              }}
+            >
+              Go back here too
+            </QuietButton>
+            <TextButton onPress={() => setBroughtBack(null)}>Leave the studio as it is</TextButton>
+          </Row>
+        </Notice>
+      ) : null}
       <section aria-label="Releases">
         <h2>Releases</h2>
         {log?.releases.length ? (
@@ -173,6 +202,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
                         const back = await bringBack(owner, release.id);
                         if (!back.ok) return setSaid({ kind: 'mend', say: back.say });
                         onOwner({ ...owner });
+                        setBroughtBack(release.id);
                         setSaid({ kind: 'fine', say: `The release of ${when(release.at)} is shown again.` });
                       })
                     }
@@ -200,7 +230,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           </QuietButton>
           <QuietButton
             onPress={() =>
-              guarded(async () => download(await exportProject(project), `${summary?.slug ?? 'project'}.arcatum.zip`))
+              guarded(async () => download(await exportProject(state.story), `${summary?.slug ?? 'project'}.arcatum.zip`))
             }
           >
             Export project

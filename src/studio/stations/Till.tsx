@@ -2,14 +2,19 @@
 
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
-import { decidedGoods, priceListOf } from '@/core/goods';
-import { Decided } from '@/core/project';
-import { explainBill, makeBill } from '@/core/till';
-import { Head, Notice, SheetBody, Soft } from '../parts';
+import { decidedGoods, priceListOf } from '@/core/goods/page';
+import { Decided, set as place, tillPlaces } from '@/core/places';
+import { explainBill, makeBill } from '@/core/till/page';
+import { countries } from '@/core/lexicon/about';
+import { Choice, Head, Notice, SheetBody } from '../parts';
 import { tokens } from '../theme';
 import { type StationProps } from './station';
 import { Codes, Delivery } from './TillDelivery';
-import { anyText, countryName, Part, Reading, type PartProps } from './tillParts';
+import { anyText, Part, Reading, type PartProps } from './tillParts';
+
+const countriesByName = countries
+  .map(({ code, name }) => ({ id: code, name }))
+  .sort((a, b) => a.name.localeCompare(b.name, 'en'));
 
 const Check = styled(Checkbox)`
   display: flex;
@@ -58,7 +63,7 @@ export function TillStation({ state, shop }: StationProps) {
   return (
     <SheetBody key={state.project.id}>
       <Head title="Till">What buyers pay beside your prices. Nothing here is guessed.</Head>
-      <WorkedBill state={state} rules={rules} />
+      <WorkedBill state={state} rules={rules} moneyKnown={shop.summary?.moneyKnown ?? true} />
       <Tax state={state} rules={rules} />
       <Delivery state={state} rules={rules} />
       <Codes state={state} rules={rules} />
@@ -67,13 +72,14 @@ export function TillStation({ state, shop }: StationProps) {
   );
 }
 
-function WorkedBill({ state, rules }: PartProps) {
+function WorkedBill({ state, rules, moneyKnown }: PartProps & { moneyKnown: boolean }) {
   const { project } = state;
   const products = decidedGoods(
     project.goods.products,
     new Decided(project.decisions),
     project.goods.digits,
     rules.digits,
+    moneyKnown,
   ).products;
   const some = products.filter((product) => product.kind === 'physical').slice(0, 2);
   const list = priceListOf(some);
@@ -110,23 +116,18 @@ function Tax({ state, rules }: PartProps) {
       ? ({ ok: true } as const)
       : ({ ok: false, say: 'Write a percentage from 0 to 100.' } as const);
   const set = (name: 'standard' | 'reduced', text: string) => {
-    const taxes = { standard: 0, reduced: 0, zero: 0, ...rules.taxes, [name]: Math.round(percentOf(text) * 100) };
-    state.decide({ 'till/taxes': taxes });
+    const taxes = { standard: 0, reduced: 0, ...rules.taxes, zero: 0 as const, [name]: Math.round(percentOf(text) * 100) };
+    state.decide(place(tillPlaces.taxes, taxes));
   };
   return (
     <Part aria-label="Tax">
       <h2>Tax</h2>
-      <Reading
-        label="Your country, two letters"
+      <Choice
+        label="Your country"
         value={rules.country}
-        read={(text) =>
-          /^[A-Za-z]{2}$/.test(text.trim())
-            ? { ok: true }
-            : { ok: false, say: 'Write the two letters of the country, such as GB.' }
-        }
-        onSet={(text) => state.decide({ 'till/country': text.trim().toUpperCase() })}
+        options={[{ id: '', name: 'Not chosen yet' }, ...countriesByName]}
+        onChange={(code) => (code ? state.decide(place(tillPlaces.country, code)) : state.withdraw(tillPlaces.country))}
       />
-      {rules.country ? <Soft>{countryName(rules.country)}</Soft> : null}
       {rules.taxes ? null : (
         <Notice>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</Notice>
       )}
@@ -144,7 +145,7 @@ function Tax({ state, rules }: PartProps) {
           onSet={(text) => set('reduced', text)}
         />
       </div>
-      <Check isSelected={rules.pricesIncludeTax} onChange={(value) => state.decide({ 'till/pricesIncludeTax': value })}>
+      <Check isSelected={rules.pricesIncludeTax} onChange={(value) => state.decide(place(tillPlaces.pricesIncludeTax, value))}>
         The prices in the list contain the tax
       </Check>
     </Part>
@@ -155,14 +156,17 @@ function Payment({ state, rules }: PartProps) {
   return (
     <Part aria-label="Payment">
       <h2>Payment</h2>
-      <Check isSelected={rules.payments.card} onChange={(card) => state.decide({ 'till/payments': { ...rules.payments, card } })}>
+      <Check
+        isSelected={rules.payments.card}
+        onChange={(card) => state.decide(place(tillPlaces.payments, { ...rules.payments, card }))}
+      >
         Cards, through the provider
       </Check>
       <Reading
         label="Bank transfer: where to"
         value={rules.payments.bank}
         read={anyText}
-        onSet={(bank) => state.decide({ 'till/payments': { ...rules.payments, bank: bank.trim() } })}
+        onSet={(bank) => state.decide(place(tillPlaces.payments, { ...rules.payments, bank: bank.trim() }))}
         placeholder="Name, bank, account"
       />
     </Part>

@@ -1,8 +1,10 @@
 'use client';
 
 import styled from 'styled-components';
-import { parsePrice } from '@/core/goods';
-import { decimal, type DeliveryZone, type DiscountCode } from '@/core/till';
+import { parsePrice } from '@/core/goods/page';
+import { set, tillPlaces } from '@/core/places';
+import { decimal } from '@/core/till/page';
+import { type DeliveryZone, type DiscountCode } from '@/core/till';
 import { Choice, Notice, Row, TextButton } from '../parts';
 import { tokens } from '../theme';
 import { anyText, countryName, Part, Reading, wanted, type PartProps } from './tillParts';
@@ -22,8 +24,7 @@ const Zone = styled.div`
 
 /** Zones and their rates, and the days to send something back. */
 export function Delivery({ state, rules }: PartProps) {
-  const setZones = (zones: DeliveryZone[]) =>
-    state.decide({ 'till/zones': zones.map((zone) => ({ ...zone, rates: zone.rates.map((rate) => ({ ...rate })) })) });
+  const setZones = (zones: DeliveryZone[]) => state.decide(set(tillPlaces.zones, zones));
   const changeZone = (id: string, next: (zone: DeliveryZone) => DeliveryZone) =>
     setZones(rules.zones.map((zone) => (zone.id === id ? next(zone) : zone)));
   const price = (text: string) => parsePrice(text, rules.digits);
@@ -152,7 +153,7 @@ export function Delivery({ state, rules }: PartProps) {
           text === '' || /^\d{1,4}$/.test(text.trim()) ? { ok: true } : { ok: false, say: 'Write a number of days.' }
         }
         onSet={(text) =>
-          text.trim() ? state.decide({ 'till/returnsDays': Number(text) }) : state.withdraw(['till/returnsDays'])
+          text.trim() ? state.decide(set(tillPlaces.returnsDays, Number(text))) : state.withdraw(tillPlaces.returnsDays)
         }
       />
     </Part>
@@ -167,7 +168,7 @@ const codeKinds = [
 
 /** Discount codes. */
 export function Codes({ state, rules }: PartProps) {
-  const setCodes = (codes: DiscountCode[]) => state.decide({ 'till/codes': codes.map((code) => ({ ...code })) });
+  const setCodes = (codes: DiscountCode[]) => state.decide(set(tillPlaces.codes, codes));
   const amountText = (code: DiscountCode) =>
     code.kind === 'percent' ? String(code.amount / 100) : code.kind === 'sum' ? decimal(code.amount, rules.digits) : '';
   const readAmount = (code: DiscountCode, text: string) => {

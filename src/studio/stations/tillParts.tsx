@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type TillRules } from '@/core/till';
+import { longestName } from '@/core/till/about';
 import { Field } from '../parts';
 import { tokens } from '../theme';
 import { type StationProps } from './station';
@@ -51,8 +52,10 @@ export function Reading({
 }
 
 export const anyText = () => ({ ok: true }) as const;
-export const wanted = (text: string) =>
-  text.trim() ? ({ ok: true } as const) : ({ ok: false, say: 'Write something here.' } as const);
+export function wanted(text: string): { ok: true } | { ok: false; say: string } {
+  if (!text.trim()) return { ok: false, say: 'Write something here.' };
+  return text.length > longestName ? { ok: false, say: `Write at most ${longestName} characters.` } : { ok: true };
+}
 
 /** Names of the countries that the till knows by their codes. */
 export const countryName = (code: string) => {

@@ -1,7 +1,8 @@
 'use client';
 
 import { useParams } from 'next/navigation';
-import { stations, type Station } from '@/core/proof';
+import { stations } from '@/core/proof/about';
+import { type Station } from '@/core/proof';
 import { Studio } from '@/studio/Studio';
 
 /** The studio stays while its stations change, so that window and worker live on. */

@@ -1,5 +1,6 @@
 import { kindsOf } from '../../brief';
 import { headNoun } from '../../lexicon';
+import { corrections, set } from '../../places';
 import { inSentence, listed } from '../../words';
 import { asSentence, type Asking, type Question, type Situation } from '../asking';
 
@@ -19,8 +20,13 @@ export function doubtQuestions({ shop }: Situation): Question[] {
         const chosen = doubt.options.find((option) => option.label === pick);
         // In words of their own it stands in the letter, where the reader finds it again.
         if (!chosen) return { sentence: asSentence(pick ?? '') };
+        const { coloursWanted, coloursAvoided, tone } = chosen.set;
         return {
-          decisions: Object.fromEntries(Object.entries(chosen.set).map(([fact, value]) => [`reading/${fact}`, value])),
+          wishes: [
+            ...(coloursWanted ? [set(corrections.coloursWanted, coloursWanted)] : []),
+            ...(coloursAvoided ? [set(corrections.coloursAvoided, coloursAvoided)] : []),
+            ...(tone ? [set(corrections.tone, tone)] : []),
+          ],
         };
       },
     }),
@@ -64,7 +70,7 @@ export const mismatchQuestion: Question = {
       urgent: true,
       answer: ([pick = '']) =>
         pick === picks[1]
-          ? { decisions: { 'reading/sells': names } }
+          ? { wishes: [set(corrections.sells, names)] }
           : picks.includes(pick)
             ? {}
             : { sentence: asSentence(pick) },

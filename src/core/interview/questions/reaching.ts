@@ -1,3 +1,4 @@
+import { set, tillPlaces } from '../../places';
 import { countryOf } from '../../lexicon';
 import { joined, type Question, type Situation } from '../asking';
 
@@ -74,7 +75,9 @@ export const reachingQuestions: readonly Question[] = [
             field: 'Number of days',
             sample: ['30 days'],
             answerable: 0.6,
-            answer: ([days = '']) => ({ decisions: { 'till/returnsDays': Math.min(3650, Number.parseInt(days, 10) || 0) } }),
+            answer: ([days = '']) => ({
+              wishes: [set(tillPlaces.returnsDays, Math.min(3650, Number.parseInt(days, 10) || 0))],
+            }),
             check: (typed) => (/^\s*\d{1,4}\b/.test(typed) ? null : 'Write a number of days, such as 30.'),
           },
   },

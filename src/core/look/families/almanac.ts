@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const almanac: Family = {
+export const almanac = {
   id: 'almanac',
   name: 'Almanac',
   character: 'There is a time for everything: chapters with large numerals, index tabs at the side.',
@@ -30,4 +30,4 @@ export const almanac: Family = {
     rhythm: 0.5,
     fields: 0.5,
   },
-};
+} as const satisfies Family;

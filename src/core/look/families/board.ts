@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const board: Family = {
+export const board = {
   id: 'board',
   name: 'Board',
   character: 'What is on, what is gone: bands across, narrow capitals, a column of states.',
@@ -30,4 +30,4 @@ export const board: Family = {
     rhythm: 0.1,
     fields: 0.7,
   },
-};
+} as const satisfies Family;

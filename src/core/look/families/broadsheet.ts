@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const broadsheet: Family = {
+export const broadsheet = {
   id: 'broadsheet',
   name: 'Broadsheet',
   character: 'A paper worth reading: columns with rules between, headlines of several ranks.',
@@ -39,4 +39,4 @@ export const broadsheet: Family = {
     rhythm: 0.6,
     fields: 0,
   },
-};
+} as const satisfies Family;

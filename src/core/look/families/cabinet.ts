@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const cabinet: Family = {
+export const cabinet = {
   id: 'cabinet',
   name: 'Cabinet',
   character: 'A thing in its own compartment: unequal frames, labels like in a museum.',
@@ -31,4 +31,4 @@ export const cabinet: Family = {
     rhythm: 1,
     fields: 0.3,
   },
-};
+} as const satisfies Family;

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const counter: Family = {
+export const counter = {
   id: 'counter',
   name: 'Counter',
   character: 'Shop first, talk later: goods at once, shelves that stay beside them, a dense grid.',
@@ -20,4 +20,4 @@ export const counter: Family = {
   arrangements: { questions: 'folded', story: 'columns', details: 'table', opening: 'spoken' },
   leads: ['featured', 'offer', 'price-table'],
   structure: { columns: 1, density: 1, pictures: 0.5, ruled: 0.3, symmetry: 0.3, contrast: 0, edges: 0, rhythm: 0, fields: 0.2 },
-};
+} as const satisfies Family;

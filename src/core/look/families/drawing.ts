@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const drawing: Family = {
+export const drawing = {
   id: 'drawing',
   name: 'Drawing board',
   character: 'It is explained: squared ground, thin lines, call-outs and figure numbers.',
@@ -30,4 +30,4 @@ export const drawing: Family = {
     rhythm: 0.3,
     fields: 0.1,
   },
-};
+} as const satisfies Family;

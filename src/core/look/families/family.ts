@@ -1,5 +1,7 @@
 import { type Mood } from '../../brief';
-import { type SectionKind } from '../../plan';
+import { type SectionKind } from '../../sections/kind';
+import { type ArtId } from '../../pictures/about';
+import { type FamilyId, type Motion, type SchemeId, type Treatment } from '../about';
 
 /** What a family is made of, each on a scale of 0–1, for how far apart two of them are. */
 export interface Structure {
@@ -23,9 +25,6 @@ export interface Structure {
   fields: number;
 }
 
-/** What happens to pictures in lists and openings. A product's own page shows them as they are. */
-export type Treatment = 'plain' | 'framed' | 'settled' | 'one-ink';
-
 /** Corners, lines and room. A family proposes, the seller disposes. */
 export interface Shape {
   /** Radius of buttons and fields, px; 99 is fully round. */
@@ -35,7 +34,7 @@ export interface Shape {
   /** Room between things, 1 is usual. */
   room: number;
   treatment: Treatment;
-  motion: 'none' | 'gentle';
+  motion: Motion;
 }
 
 /** What the head or the foot of the pages stands on, by its role in the palette. */
@@ -61,7 +60,7 @@ export interface ProductForm {
 
 /** A way of arranging a shop, to be told from the others with the colours off. How it is drawn is in storefront/families. */
 export interface Family {
-  id: string;
+  id: FamilyId;
   name: string;
   /** What it is like, for a seller. */
   character: string;
@@ -78,7 +77,7 @@ export interface Family {
   /** Whether headings stand in capitals. */
   caps: boolean;
   /** How its ground may relate to the accent, best first. */
-  schemes: readonly string[];
+  schemes: readonly SchemeId[];
   shape: Shape;
   /** The grounds of head and foot, where they are not those of the page. */
   bands: { head?: Band; foot?: Band };
@@ -92,7 +91,7 @@ export interface Family {
   };
   product: ProductForm;
   /** The kind of pictures that are made for it. */
-  art: string;
+  art: ArtId;
   /** Arrangements that it prefers where the first one is not its own. */
   arrangements: Partial<Record<SectionKind, string>>;
   /** Sections of the home page that it wants early, in this order; the rest follows as planned. */

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const hanging: Family = {
+export const hanging = {
   id: 'hanging',
   name: 'Hanging',
   character: 'A wall of pictures: works at different heights, generous white, captions only.',
@@ -30,4 +30,4 @@ export const hanging: Family = {
     rhythm: 1,
     fields: 0,
   },
-};
+} as const satisfies Family;

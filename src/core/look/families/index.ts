@@ -1,4 +1,5 @@
 import { type Mood } from '../../brief';
+import { familyIds, type FamilyId } from '../about';
 import { moodDistance } from '../mood';
 import { almanac } from './almanac';
 import { board } from './board';
@@ -23,11 +24,10 @@ export {
   type ProductPart,
   type Shape,
   type Structure,
-  type Treatment,
 } from './family';
 
-/** Every family of looks. The next one is a file here, a line in this list, and its styles in storefront/families. */
-export const families: readonly Family[] = [
+/** Every family of looks, by its id. Leave one out and this does not compile. */
+const byId: { readonly [K in FamilyId]: Family & { id: K } } = {
   ledger,
   poster,
   quiet,
@@ -40,9 +40,11 @@ export const families: readonly Family[] = [
   hanging,
   board,
   letter,
-];
+};
 
-export const familyById = (id: string): Family | undefined => families.find((family) => family.id === id);
+export const families: readonly Family[] = familyIds.map((id) => byId[id]);
+
+export const familyById = (id: FamilyId): Family => byId[id];
 
 /** How far two families are apart, 0–1: the mean difference of their structures. */
 export function familyDistance(a: Family, b: Family): number {

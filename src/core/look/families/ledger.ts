@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const ledger: Family = {
+export const ledger = {
   id: 'ledger',
   name: 'Ledger',
   character: 'Everything entered and ruled: lines, numbers, prices in a column.',
@@ -30,4 +30,4 @@ export const ledger: Family = {
     rhythm: 0,
     fields: 0,
   },
-};
+} as const satisfies Family;

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const letter: Family = {
+export const letter = {
   id: 'letter',
   name: 'Letter',
   character: 'From one person to another: one narrow column, things enclosed between the lines.',
@@ -40,4 +40,4 @@ export const letter: Family = {
     rhythm: 0.35,
     fields: 0.1,
   },
-};
+} as const satisfies Family;

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const poster: Family = {
+export const poster = {
   id: 'poster',
   name: 'Poster',
   character: 'The words are the picture: lettering from edge to edge, flat colour, hard corners.',
@@ -30,4 +30,4 @@ export const poster: Family = {
     rhythm: 0.3,
     fields: 1,
   },
-};
+} as const satisfies Family;

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const quiet: Family = {
+export const quiet = {
   id: 'quiet',
   name: 'Quiet room',
   character: 'One thing at a time: a narrow column off the middle, wide silence, small type.',
@@ -45,4 +45,4 @@ export const quiet: Family = {
     rhythm: 0.5,
     fields: 0,
   },
-};
+} as const satisfies Family;

@@ -1,6 +1,6 @@
 import { type Family } from './family';
 
-export const stall: Family = {
+export const stall = {
   id: 'stall',
   name: 'Stall',
   character: 'Friendly noise: an awning, scalloped edges, patterned strips, prices on tickets.',
@@ -30,4 +30,4 @@ export const stall: Family = {
     rhythm: 0.2,
     fields: 0.9,
   },
-};
+} as const satisfies Family;

@@ -1,5 +1,6 @@
 import { chance } from '../../chance';
 import { type Palette } from '../../look';
+import { type ArtId } from '../about';
 import { type Outlines } from '../outlines';
 import { landscape } from './kinds/landscape';
 import { lettering } from './kinds/lettering';
@@ -25,7 +26,7 @@ export interface MadePicture {
 
 /** A kind of made picture. */
 export interface ArtKind {
-  id: string;
+  id: ArtId;
   name: string;
   say: string;
   draw: (brush: Brush) => string;

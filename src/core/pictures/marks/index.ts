@@ -37,7 +37,7 @@ function letterMark({ name, outlines }: MarkSource): Mark | null {
   const line = initials(name, 1);
   if (!line || !canSet(outlines, line)) return null;
   const drawn = inkOfLines(outlines, [{ line, size: 200, x: 0, y: 0 }]);
-  return { ...drawn, letters: drawn.height, kind: 'letter', name: line, manner: 'monogram', smallest: 8 };
+  return { ...drawn, letters: drawn.height, kind: 'initials', name: line, manner: 'monogram', smallest: 8 };
 }
 
 /** The sign that stands where there is little room: the initial, or a thing of the shop where the face lacks the initial. */

@@ -1,3 +1,4 @@
+import { type MarkId } from '../about';
 import { type Motif } from '../art';
 import { setLine, type Outlines } from '../outlines';
 
@@ -21,7 +22,7 @@ export interface Drawn {
 }
 
 export interface MarkKind {
-  id: string;
+  id: MarkId;
   name: string;
   manner: 'wordmark' | 'monogram' | 'emblem' | 'badge';
   /** What it has to set; a face that lacks one of the characters can't draw it. */
@@ -31,7 +32,7 @@ export interface MarkKind {
 
 /** A mark, ready to stand in a page. */
 export interface Mark extends Drawn {
-  kind: string;
+  kind: MarkId;
   name: string;
   manner: MarkKind['manner'];
   /** Least height at which its smallest letters can be read, px: their capitals are 7 px tall there (common practice). */

@@ -2,7 +2,9 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { colourOf, type Fact, type Reading } from '@/core/brief';
+import { type Fact, type Reading } from '@/core/brief';
+import { colourOf } from '@/core/brief/page';
+import { isCorrectable, type CorrectedFact } from '@/core/places';
 import { Choice, Field, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 
@@ -164,8 +166,8 @@ export function Facts({
 }: {
   reading: Reading;
   onShow: (source: Fact<string>['source']) => void;
-  onSet: (fact: string, value: string | string[]) => void;
-  onReset: (fact: string) => void;
+  onSet: (fact: CorrectedFact, value: string | string[]) => void;
+  onReset: (fact: CorrectedFact) => void;
 }) {
   return (
     <section aria-label="What was understood">
@@ -176,8 +178,8 @@ export function Facts({
             key={line.key}
             line={line}
             onShow={onShow}
-            onSet={(value) => onSet(line.key, value)}
-            onReset={() => onReset(line.key)}
+            onSet={(value) => isCorrectable(line.key) && onSet(line.key, value)}
+            onReset={() => isCorrectable(line.key) && onReset(line.key)}
           />
         ))}
       </List>

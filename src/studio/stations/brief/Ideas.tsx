@@ -3,7 +3,9 @@
 import { useState } from 'react';
 import { Disclosure, DisclosurePanel, Button as AriaButton, Heading } from 'react-aria-components';
 import styled from 'styled-components';
+import { corrections, given, set } from '@/core/places';
 import { type Jobs } from '@/workers/protocol';
+import { withMoves } from '../../moves';
 import { QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type ProjectState } from '../../useProject';
@@ -66,6 +68,10 @@ const mark = (share: number): string => ['weak', 'fair', 'good', 'very good'][Ma
 
 /** Names, lines to stand under them, and a fuller brief: on request, and out of what is known. */
 export function Ideas({ state, shop }: { state: ProjectState; shop: ShopState }) {
+  const takeBrief = async (text: string) => {
+    const wishes = [set(given.brief, text)];
+    state.decide(await withMoves(shop.worker, state.project, wishes), 'Take the fuller brief');
+  };
   const [ideas, setIdeas] = useState<Jobs['ideas']['get'] | null>(null);
   const open = () => void shop.worker?.ask('ideas', {}).then(setIdeas);
   return (
@@ -95,7 +101,7 @@ export function Ideas({ state, shop }: { state: ProjectState; shop: ShopState })
                       <tr key={idea.name}>
                         <th scope="row">
                           <TextButton
-                            onPress={() => state.decide({ 'reading/name': idea.name }, 'Take a name')}
+                            onPress={() => state.decide(set(corrections.name, idea.name))}
                             aria-label={`Take the name ${idea.name}`}
                           >
                             {idea.name}
@@ -129,11 +135,7 @@ export function Ideas({ state, shop }: { state: ProjectState; shop: ShopState })
               <h3>A fuller brief, with its gaps marked</h3>
               <pre tabIndex={0}>{ideas.fuller}</pre>
               <Row>
-                <QuietButton
-                  onPress={() => state.change('Take the fuller brief', (project) => ({ ...project, brief: ideas.fuller }))}
-                >
-                  Take it as my brief
-                </QuietButton>
+                <QuietButton onPress={() => void takeBrief(ideas.fuller)}>Take it as my brief</QuietButton>
               </Row>
             </section>
           ) : null}

@@ -1,10 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Next } from '@/core/interview';
+import { asked, set } from '@/core/places';
 import { type Reading } from '@/core/brief';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -68,8 +69,6 @@ const ToPlan = styled(Link)`
   text-decoration: none;
 `;
 
-const now = () => new Date().toISOString();
-
 /** What an answer changes, in a sentence. */
 function promise({ gain }: Next): string {
   const said: string[] = [];
@@ -95,11 +94,18 @@ export function Questions({
 }) {
   const [next, setNext] = useState<Next | 'none' | null>(null);
   const { worker, turn } = shop;
+  const shown = useRef('');
+  /** Whether the seller is at the question: it is not taken from under the pointer, nor from whoever types into it. */
+  const at = useRef({ pointer: false, focus: false });
+  useEffect(() => {
+    shown.current = next && next !== 'none' ? next.id : '';
+    if (!shown.current) at.current = { pointer: false, focus: false };
+  }, [next]);
   useEffect(() => {
     if (!worker || turn === 0) return;
     let stale = false;
-    void worker.ask('ask', {}).then((found) => {
-      if (!stale) setNext('none' in found ? 'none' : found);
+    void worker.ask('ask', { shown: shown.current }).then((found) => {
+      if (!stale) setNext((at.current.pointer || at.current.focus ? found.shown : null) ?? found.best ?? 'none');
     });
     return () => {
       stale = true;
@@ -119,7 +125,16 @@ export function Questions({
     );
   }
   if (!next) return <Box role="status">Looking for the question that helps most …</Box>;
-  return <One key={next.id} next={next} state={state} shop={shop} onEnough={() => onEnough(true)} />;
+  return (
+    <div
+      onPointerEnter={() => void (at.current.pointer = true)}
+      onPointerLeave={() => void (at.current.pointer = false)}
+      onFocus={() => void (at.current.focus = true)}
+      onBlur={() => void (at.current.focus = false)}
+    >
+      <One key={next.id} next={next} state={state} shop={shop} onEnough={() => onEnough(true)} />
+    </div>
+  );
 }
 
 function One({ next, state, shop, onEnough }: { next: Next; state: ProjectState; shop: ShopState; onEnough: () => void }) {
@@ -128,11 +143,10 @@ function One({ next, state, shop, onEnough }: { next: Next; state: ProjectState;
   const [wrong, setWrong] = useState('');
   const answer = async () => {
     const given = [...picked, ...(typed.trim() ? [typed.trim()] : [])];
-    const answered = await shop.worker?.ask('answer', { id: next.id, given, at: now() });
+    const answered = await shop.worker?.ask('answer', { id: next.id, given });
     if (!answered) return;
     if (!answered.ok) return setWrong(answered.say);
-    const { brief, decisions } = answered;
-    state.change('Answer a question', (project) => ({ ...project, brief, decisions }));
+    state.decide(answered.value, 'Answer a question');
   };
   const toggle = (pick: string, on: boolean) => {
     setWrong('');
@@ -176,7 +190,7 @@ function One({ next, state, shop, onEnough }: { next: Next; state: ProjectState;
       </Soft>
       <Row>
         <Button onPress={() => void answer()}>Answer</Button>
-        <QuietButton onPress={() => state.decide({ [`asked/${next.id}`]: 'skipped' }, 'Skip a question')}>Skip</QuietButton>
+        <QuietButton onPress={() => state.decide(set(asked(next.id), 'skipped'), 'Skip a question')}>Skip</QuietButton>
         <TextButton onPress={onEnough}>That’s enough, build it</TextButton>
       </Row>
     </Box>

@@ -2,8 +2,9 @@
 
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { enoughPixels } from '@/core/pictures';
-import { type DecisionValue, type Picture } from '@/core/project';
+import { enoughPixels } from '@/core/pictures/page';
+import { given, lookPlaces, set, type Wish } from '@/core/places';
+import { type Picture } from '@/core/project';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
@@ -76,10 +77,7 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
 
   if (!picture) return null;
   const change = (label: string, next: Partial<Picture>) =>
-    state.change(label, (project) => ({
-      ...project,
-      pictures: project.pictures.map((one) => (one.name === picture.name ? { ...one, ...next } : one)),
-    }));
+    state.decide(set(given.picture(picture.name), { ...picture, ...next }), label);
   const takeOut = async () => {
     const cut = await shop.worker?.ask('cutOut', { name: picture.name });
     if (!cut) return;
@@ -87,8 +85,8 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
     setSaid('The background is out. Undo brings it back.');
     change('Take a background out', { ...cut.value.picture, name: picture.name });
   };
-  const take = (decisions: Record<string, DecisionValue>, label: string, done: string) => {
-    state.decide(decisions, label);
+  const take = (wish: Wish, label: string, done: string) => {
+    state.decide(wish, label);
     setSaid(`${done} The Look has it, and Undo brings the old one back.`);
   };
   const weights = [
@@ -155,7 +153,7 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
       ) : null}
       <Row>
         {picture.ground ? <QuietButton onPress={() => void takeOut()}>Take the plain background out</QuietButton> : null}
-        <QuietButton onPress={() => take({ 'look/logo': picture.name }, 'Choose a logo', 'It is the logo.')}>
+        <QuietButton onPress={() => take(set(lookPlaces.logo, picture.name), 'Choose a logo', 'It is the logo.')}>
           Use it as the logo
         </QuietButton>
       </Row>
@@ -163,7 +161,11 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
         <Row>
           <QuietButton
             onPress={() =>
-              take({ 'look/colours': picture.colours }, 'Take the colours of a picture', 'The shop is in its colours.')
+              take(
+                set(lookPlaces.givenColours, picture.colours.slice(0, 8)),
+                'Take the colours of a picture',
+                'The shop is in its colours.',
+              )
             }
           >
             Use its colours
@@ -177,7 +179,9 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
                   aria-label={`Make ${hex} the accent`}
                   title={hex}
                   style={{ background: hex }}
-                  onClick={() => take({ 'look/accent': hex }, 'Pick a colour from a picture', `${hex} is the accent.`)}
+                  onClick={() =>
+                    take(set(lookPlaces.picked.accent, hex), 'Pick a colour from a picture', `${hex} is the accent.`)
+                  }
                 />
               </li>
             ))}

@@ -13,8 +13,9 @@ import {
   ToggleButtonGroup,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { faceById, familyById, geneDecisions, parts, type Candidate, type Genes, type Part } from '@/core/look';
-import { type DecisionValue } from '@/core/project';
+import { faceById, familyById, geneWishes, partIds, parts } from '@/core/look/page';
+import { type Candidate, type Genes, type Part } from '@/core/look';
+import { type Wish } from '@/core/places';
 import { type LooksKind } from '@/core/site';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
 import { type ShopWorker } from '@/workers/client';
@@ -148,12 +149,10 @@ export const partNames: Record<Part, string> = {
   shape: 'Shape',
   pictures: 'Pictures',
 };
-const partIds = Object.keys(parts) as Part[];
-
 interface Round {
   kind: LooksKind;
   looks: Candidate[];
-  base: Record<string, DecisionValue>;
+  base: readonly Wish[];
 }
 
 interface BenchProps {
@@ -162,7 +161,7 @@ interface BenchProps {
   locks: string[];
   start: LooksKind;
   onLocks: (locks: string[]) => void;
-  onTake: (decisions: Record<string, DecisionValue>) => void;
+  onTake: (wishes: readonly Wish[]) => void;
   onClose: () => void;
 }
 
@@ -183,7 +182,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
   const [problem, setProblem] = useState('');
   const round = rounds.at(-1);
 
-  const add = useCallback((kind: LooksKind, base: Record<string, DecisionValue>, looks: Candidate[]) => {
+  const add = useCallback((kind: LooksKind, base: readonly Wish[], looks: Candidate[]) => {
     if (looks.length < 3) return setProblem('With so much kept there is nothing else to show. Let one of the kept parts go.');
     setProblem('');
     setRounds((before) => [...before, { kind, looks, base }]);
@@ -197,15 +196,15 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
     if (first.current) return;
     first.current = true;
     worker
-      .ask('looks', { kind: start, turn: 0, seen: [summary.look.genes], base: {}, locks })
-      .then((looks) => add(start, {}, looks), fault);
+      .ask('looks', { kind: start, turn: 0, seen: [summary.look.genes], base: [], locks })
+      .then((looks) => add(start, [], looks), fault);
   }, [worker, start, locks, summary, add, fault]);
 
   useEffect(() => {
     let stale = false;
     void (async () => {
       for (const [i, look] of (round?.looks ?? []).entries()) {
-        const page = await worker.ask('paintAs', { path, decisions: look.decisions });
+        const page = await worker.ask('paintAs', { path, wishes: look.wishes });
         if (stale) return;
         setPages((before) => before.map((one, at) => (at === i ? page : one)));
       }
@@ -215,10 +214,10 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
     };
   }, [round, path, worker]);
 
-  const go = (kind: LooksKind, base: Record<string, DecisionValue> = round?.base ?? {}) => {
+  const go = (kind: LooksKind, base: readonly Wish[] = round?.base ?? []) => {
     setTurn(turn + 1);
     const seen = [...rounds.flatMap((one) => one.looks.map((look) => look.genes)), summary.look.genes];
-    worker.ask('looks', { kind, turn: turn + 1, seen, base, locks }).then((looks) => add(kind, base, looks), fault);
+    worker.ask('looks', { kind, turn: turn + 1, seen, base: [...base], locks }).then((looks) => add(kind, base, looks), fault);
   };
 
   const mixed = new Set(partIds.map((part) => from[part])).size > 1;
@@ -229,7 +228,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
     const genes: Partial<Genes> = {};
     for (const part of partIds)
       for (const gene of parts[part]) Object.assign(genes, { [gene]: looks[from[part]]?.genes[gene] ?? null });
-    onTake({ ...lead.decisions, ...geneDecisions(genes) });
+    onTake([...lead.wishes, ...geneWishes(genes)]);
   };
 
   return (
@@ -327,8 +326,8 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
                   />
                   <footer style={{ display: 'grid', gap: 6 }}>
                     <Row>
-                      <Button onPress={() => onTake(look.decisions)}>Take this one</Button>
-                      <QuietButton onPress={() => go('vary', look.decisions)}>Vary it</QuietButton>
+                      <Button onPress={() => onTake(look.wishes)}>Take this one</Button>
+                      <QuietButton onPress={() => go('vary', look.wishes)}>Vary it</QuietButton>
                     </Row>
                     <Row style={{ flexWrap: 'nowrap', gap: 8, fontSize: 13.5 }}>
                       <span>Mix:</span>

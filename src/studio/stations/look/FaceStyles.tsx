@@ -1,7 +1,8 @@
 'use client';
 
 import { createGlobalStyle } from 'styled-components';
-import { faces, genericOf, type Face } from '@/core/look';
+import { faces, genericOf } from '@/core/look/page';
+import { type Face } from '@/core/look';
 
 /** Every face that ships, for showing it in its own shape. The browser fetches only those that are seen. */
 export const FaceStyles = createGlobalStyle`

@@ -3,16 +3,19 @@
 import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { contrastRatio } from '@/core/look';
-import { fieldFor, isCompact } from '@/core/pictures';
-import { decide, withdraw, type Picture } from '@/core/project';
-import { markHeights, type MarkChoice } from '@/core/site';
+import { contrastRatio } from '@/core/look/page';
+import { fieldFor, isCompact } from '@/core/pictures/page';
+import { clear, given, lookPlaces, set } from '@/core/places';
+import { type MarkId } from '@/core/pictures/about';
+import { type Picture } from '@/core/project';
+import { markHeights } from '@/core/site/page';
+import { type MarkChoice } from '@/core/site';
 import { type Jobs, type Summary } from '@/workers/protocol';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
-import { keepPictures, withPictures } from '../../projects';
+import { keepPictures } from '../../projects';
 import { tokens } from '../../theme';
 import { type StationProps } from '../station';
-import { type Decide } from './Others';
+import { type Decide } from './decide';
 import { Grid, Take } from './Palette';
 import { Slide } from './Slide';
 
@@ -72,19 +75,14 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
   const stands = Math.round(markHeights[chosen?.manner ?? 'wordmark'] * mark.size);
 
   // One step: a mark that is taken puts the logo away.
-  const take = (kind: string) =>
-    state.change('Choose a mark', (project) =>
-      decide(withdraw(project, ['look/logo']), [{ place: 'look/mark', value: kind, at: new Date().toISOString() }]),
-    );
+  const take = (kind: MarkId) => state.decide([clear(lookPlaces.logo), set(lookPlaces.mark, kind)]);
   const bringIn = async (file: File | undefined) => {
     if (!file || !shop.worker) return;
     const bytes = new Uint8Array(await file.arrayBuffer());
     const { pictures: kept, refused, notes } = await keepPictures([{ name: file.name, bytes }], shop.worker);
     const [picture] = kept;
     if (!picture) return setSaid({ kind: 'mend', say: refused.join(' ') });
-    state.change('Bring in a logo', (project) =>
-      decide(withPictures(project, [picture]), [{ place: 'look/logo', value: picture.name, at: new Date().toISOString() }]),
-    );
+    state.decide([set(given.picture(picture.name), picture), set(lookPlaces.logo, picture.name)], 'Bring in a logo');
     setSaid({ kind: notes.length ? 'todo' : 'fine', say: [`“${picture.name}” is the logo.`, ...notes].join(' ') });
   };
 
@@ -134,7 +132,7 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
             label="Your own logo"
             value={logo?.name ?? ''}
             options={[{ id: '', name: 'None' }, ...pictures.map((one) => ({ id: one.name, name: one.name }))]}
-            onChange={(id) => (id ? onDecide({ 'look/logo': id }) : state.withdraw(['look/logo']))}
+            onChange={(id) => (id ? onDecide(set(lookPlaces.logo, id)) : state.withdraw(lookPlaces.logo))}
           />
         ) : null}
         <FileTrigger acceptedFileTypes={['image/*', '.svg']} onSelect={(files) => void bringIn(files?.[0])}>
@@ -144,7 +142,9 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
       {logo ? <LogoSeen logo={logo} summary={summary} foot={mark.foot} /> : null}
       {logo?.colours.length ? (
         <Row>
-          <QuietButton onPress={() => onDecide({ 'look/colours': logo.colours.slice(0, 8) }, 'Take the colours of the logo')}>
+          <QuietButton
+            onPress={() => onDecide(set(lookPlaces.givenColours, logo.colours.slice(0, 8)), 'Take the colours of the logo')}
+          >
             Dress the shop in its colours
           </QuietButton>
         </Row>
@@ -158,22 +158,22 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
           step={0.1}
           value={mark.size}
           disabled={plain}
-          onChange={(event) => onDecide({ 'look/markSize': Number(event.target.value) })}
+          onChange={(event) => onDecide(set(lookPlaces.markSize, Number(event.target.value)))}
         />
         <span>{Math.round(mark.size * 100)} %</span>
       </Slide>
       {(
         [
-          ['look/markName', mark.named, 'With the name beside it, in type'],
-          ['look/markFoot', mark.foot, 'At the foot of pages too'],
+          [lookPlaces.markName, mark.named, 'With the name beside it, in type'],
+          [lookPlaces.markFoot, mark.foot, 'At the foot of pages too'],
         ] as const
       ).map(([place, checked, label]) => (
-        <Tick key={place}>
+        <Tick key={place.address}>
           <input
             type="checkbox"
             checked={checked}
             disabled={plain}
-            onChange={(event) => onDecide({ [place]: event.target.checked })}
+            onChange={(event) => onDecide(set(place, event.target.checked))}
           />
           {label}
         </Tick>

@@ -2,16 +2,16 @@
 
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { families, treatments, type Look } from '@/core/look';
-import { type DecisionValue } from '@/core/project';
+import { families, partPlaces, treatments } from '@/core/look/page';
+import { type Look } from '@/core/look';
+import { clear, lookPlaces, set } from '@/core/places';
 import { type Summary, type Jobs } from '@/workers/protocol';
 import { Choice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
+import { type Decide, type Withdraw } from './decide';
 import { Grid, Take } from './Palette';
 import { Slide } from './Slide';
 import { wireframes } from './wireframes';
-
-export type Decide = (decisions: Record<string, DecisionValue>, label?: string) => void;
 
 const Families = styled(RadioGroup)`
   display: grid;
@@ -44,14 +44,21 @@ export function FamilyPart({ look, onDecide }: { look: Look; onDecide: Decide })
   return (
     <>
       <Soft>{look.family.character}</Soft>
-      <Families aria-label="Family" value={look.family.id} onChange={(value) => onDecide({ 'look/family': value })}>
+      <Families
+        aria-label="Family"
+        value={look.family.id}
+        onChange={(value) => {
+          const chosen = families.find((family) => family.id === value);
+          if (chosen) onDecide(set(lookPlaces.family, chosen.id));
+        }}
+      >
         {families.map((family) => (
           <Radio key={family.id} value={family.id} aria-label={`${family.name}: ${family.character}`}>
             <svg viewBox="0 0 120 84" aria-hidden="true">
               <rect width="120" height="84" fill="#fff" />
-              <path d={wireframes[family.id]?.fields ?? ''} fill="#c9cecd" />
-              <path d={wireframes[family.id]?.marks ?? ''} fill="#6a767e" />
-              <path d={wireframes[family.id]?.lines ?? ''} fill="none" stroke="#6a767e" strokeWidth="1" />
+              <path d={wireframes[family.id].fields ?? ''} fill="#c9cecd" />
+              <path d={wireframes[family.id].marks ?? ''} fill="#6a767e" />
+              <path d={wireframes[family.id].lines ?? ''} fill="none" stroke="#6a767e" strokeWidth="1" />
             </svg>
             {family.name}
           </Radio>
@@ -64,15 +71,7 @@ export function FamilyPart({ look, onDecide }: { look: Look; onDecide: Decide })
 const corners = [0, 2, 4, 8, 12, 18, 99];
 
 /** Corners, lines, room, pictures and motion. */
-export function ShapePart({
-  look,
-  onDecide,
-  onWithdraw,
-}: {
-  look: Look;
-  onDecide: Decide;
-  onWithdraw: (places: string[]) => void;
-}) {
+export function ShapePart({ look, onDecide, onWithdraw }: { look: Look; onDecide: Decide; onWithdraw: Withdraw }) {
   const { shape } = look;
   const at = corners.reduce(
     (best, corner, i) => (Math.abs(corner - shape.corner) < Math.abs((corners[best] ?? 0) - shape.corner) ? i : best),
@@ -88,7 +87,7 @@ export function ShapePart({
           min={0}
           max={corners.length - 1}
           value={at}
-          onChange={(event) => onDecide({ 'look/corner': corners[Number(event.target.value)] ?? 0 })}
+          onChange={(event) => onDecide(set(lookPlaces.corner, corners[Number(event.target.value)] ?? 0))}
         />
         <span>{shape.corner >= 99 ? 'round' : `${shape.corner} px`}</span>
       </Slide>
@@ -99,7 +98,7 @@ export function ShapePart({
           min={1}
           max={4}
           value={shape.rule}
-          onChange={(event) => onDecide({ 'look/rule': Number(event.target.value) })}
+          onChange={(event) => onDecide(set(lookPlaces.rule, Number(event.target.value)))}
         />
         <span>{shape.rule} px</span>
       </Slide>
@@ -111,7 +110,7 @@ export function ShapePart({
           max={1.6}
           step={0.05}
           value={shape.room}
-          onChange={(event) => onDecide({ 'look/room': Number(event.target.value) })}
+          onChange={(event) => onDecide(set(lookPlaces.room, Number(event.target.value)))}
         />
         <span>{Math.round(shape.room * 100)} %</span>
       </Slide>
@@ -119,7 +118,7 @@ export function ShapePart({
         label="Pictures in lists"
         value={shape.treatment}
         options={treatments.map(({ id, name, say }) => ({ id, name: `${name}: ${say}` }))}
-        onChange={(id) => onDecide({ 'look/treatment': id })}
+        onChange={(id) => onDecide(set(lookPlaces.treatment, id))}
       />
       <Choice
         label="Motion on still pictures"
@@ -128,12 +127,10 @@ export function ShapePart({
           { id: 'none', name: 'None' },
           { id: 'gentle', name: 'Gentle; none for visitors who ask their system for less' },
         ]}
-        onChange={(id) => onDecide({ 'look/motion': id })}
+        onChange={(id) => onDecide(set(lookPlaces.motion, id))}
       />
       {look.from.shape === 'seller' ? (
-        <TextButton onPress={() => onWithdraw(['corner', 'rule', 'room', 'treatment', 'motion'].map((gene) => `look/${gene}`))}>
-          Back to what belongs to {look.family.name}
-        </TextButton>
+        <TextButton onPress={() => onWithdraw(...partPlaces.shape)}>Back to what belongs to {look.family.name}</TextButton>
       ) : null}
     </>
   );
@@ -150,15 +147,19 @@ export function PicturesPart({ summary, arts, onDecide }: { summary: Summary; ar
           : 'Pictures of your goods open the shop. A made picture can open it instead.'}
       </Soft>
       <Row>
-        <QuietButton onPress={() => onDecide({ 'look/opening': piece.made ? 'goods' : 'made' })}>
+        <QuietButton onPress={() => onDecide(set(lookPlaces.openingPicture, piece.made ? 'goods' : 'made'))}>
           {piece.made ? 'Open with the goods' : 'Open with a made picture'}
         </QuietButton>
-        {piece.made ? <QuietButton onPress={() => onDecide({ 'look/mix': look.genes.mix + 1 })}>Draw it anew</QuietButton> : null}
+        {piece.made ? (
+          <QuietButton onPress={() => onDecide(set(lookPlaces.mix, look.genes.mix + 1), 'Draw the picture anew')}>
+            Draw it anew
+          </QuietButton>
+        ) : null}
       </Row>
       <Grid aria-label="Kinds of made pictures">
         {arts.map((art) => (
           <li key={art.kind}>
-            <Take aria-pressed={look.genes.art === art.kind} onPress={() => onDecide({ 'look/art': art.kind })}>
+            <Take aria-pressed={look.genes.art === art.kind} onPress={() => onDecide(set(lookPlaces.art, art.kind))}>
               <img src={art.src} alt="" style={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }} />
               <small>
                 <b>{art.name}</b>, {art.say}
@@ -175,7 +176,7 @@ interface PlacesPartProps {
   summary: Summary;
   path: string;
   onDecide: Decide;
-  onWithdraw: (places: string[]) => void;
+  onWithdraw: Withdraw;
 }
 
 const tones = [
@@ -184,7 +185,7 @@ const tones = [
   { id: 'accent', name: 'On the accent' },
   { id: 'second', name: 'On the second colour' },
   { id: 'inverse', name: 'Light and dark turned round' },
-];
+] as const;
 
 /** Where a place differs from the whole, and what phones alone have otherwise. */
 export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartProps) {
@@ -212,20 +213,20 @@ export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartPr
                   label={section.label}
                   value={tone}
                   options={tones}
-                  onChange={(id) =>
-                    id ? onDecide({ [`look/only/${key}/${section.id}`]: id }) : onWithdraw([`look/only/${key}/${section.id}`])
-                  }
+                  onChange={(id) => {
+                    const place = lookPlaces.toneOf(key, section.id);
+                    onDecide(id ? set(place, id) : clear(place));
+                  }}
                 />
               </div>
               <label style={{ display: 'flex', gap: 6, alignItems: 'center', paddingTop: 20, fontSize: 13.5 }}>
                 <input
                   type="checkbox"
                   checked={!off}
-                  onChange={(event) =>
-                    event.target.checked
-                      ? onWithdraw([`look/phone/${key}/${section.id}`])
-                      : onDecide({ [`look/phone/${key}/${section.id}`]: 'hidden' })
-                  }
+                  onChange={(event) => {
+                    const place = lookPlaces.offPhone(key, section.id);
+                    onDecide(event.target.checked ? clear(place) : set(place, 'hidden'));
+                  }}
                 />
                 on phones
               </label>
@@ -235,13 +236,13 @@ export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartPr
       <h3>On phones</h3>
       <Choice
         label="Goods beside each other"
-        value={String(phone.columns ?? '')}
+        value={phone.columns === 1 ? '1' : phone.columns === 2 ? '2' : ''}
         options={[
           { id: '', name: 'As the family has it' },
           { id: '1', name: 'One' },
           { id: '2', name: 'Two' },
         ]}
-        onChange={(id) => (id ? onDecide({ 'look/phone/columns': Number(id) }) : onWithdraw(['look/phone/columns']))}
+        onChange={(id) => (id ? onDecide(set(lookPlaces.phoneColumns, Number(id))) : onWithdraw(lookPlaces.phoneColumns))}
       />
       <Slide>
         Text size
@@ -251,7 +252,7 @@ export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartPr
           max={1.25}
           step={0.05}
           value={phone.size ?? Math.max(1, summary.look.scale.body.small)}
-          onChange={(event) => onDecide({ 'look/phone/size': Number(event.target.value) })}
+          onChange={(event) => onDecide(set(lookPlaces.phoneSize, Number(event.target.value)))}
         />
         <span>{Math.round((phone.size ?? summary.look.scale.body.small) * 16)} px</span>
       </Slide>

@@ -17,22 +17,13 @@ import {
   parseColor,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import {
-  contrastPairs,
-  contrastRatio,
-  differenceToAll,
-  harmonies,
-  hasThird,
-  readable,
-  schemes,
-  type Look,
-  type Palette,
-  type QuickPalette,
-} from '@/core/look';
-import { type DecisionValue } from '@/core/project';
+import { contrastPairs, contrastRatio, differenceToAll, harmonies, hasThird, readable, schemes } from '@/core/look/page';
+import { type Look, type Palette, type QuickPalette } from '@/core/look';
+import { lookPlaces, set, type Place } from '@/core/places';
 import { type Summary } from '@/workers/protocol';
 import { Choice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
+import { type Decide, type Withdraw } from './decide';
 import { Specimen } from './Specimen';
 
 const Pots = styled.ul`
@@ -183,9 +174,10 @@ interface PalettePartProps {
   look: Look;
   piece: Summary['piece'];
   palettes: readonly QuickPalette[];
-  onDecide: (decisions: Record<string, DecisionValue>) => void;
-  onWithdraw: (places: string[]) => void;
-  picked: readonly string[];
+  onDecide: Decide;
+  onWithdraw: Withdraw;
+  /** Places of the palette that something was decided at. */
+  picked: readonly Place[];
 }
 
 /** The palette: its pots, how it is mixed, twenty others, and every figure. */
@@ -205,21 +197,21 @@ export const PalettePart = memo(function PalettePart({ look, piece, palettes, on
               hex={palette[role]}
               ink={palette[on]}
               grounds={role === 'ground' ? [] : [palette.ground, palette.raised]}
-              onPick={(hex) => onDecide({ [`look/${role}`]: hex })}
+              onPick={(hex) => onDecide(set(lookPlaces.picked[role], hex))}
             />
           </li>
         ))}
       </Pots>
       <Row>
-        <QuietButton onPress={() => onDecide({ 'look/mix': genes.mix + 1 })}>Mix another</QuietButton>
-        {picked.length ? <TextButton onPress={() => onWithdraw([...picked])}>Back to the brief’s colours</TextButton> : null}
+        <QuietButton onPress={() => onDecide(set(lookPlaces.mix, genes.mix + 1))}>Mix another</QuietButton>
+        {picked.length ? <TextButton onPress={() => onWithdraw(...picked)}>Back to the brief’s colours</TextButton> : null}
       </Row>
       <Row style={{ alignItems: 'end' }}>
         <Choice
           label="Ground"
           value={genes.scheme}
           options={schemes.map(({ id, name, say }) => ({ id, name: `${name}: ${say}` }))}
-          onChange={(id) => onDecide({ 'look/scheme': id })}
+          onChange={(id) => onDecide(set(lookPlaces.scheme, id))}
         />
         <Choice
           label="Second hue"
@@ -228,17 +220,17 @@ export const PalettePart = memo(function PalettePart({ look, piece, palettes, on
             { id: '', name: 'As the brief and the mixture have it' },
             ...harmonies.map(({ id, name, say }) => ({ id, name: `${name}: ${say}` })),
           ]}
-          onChange={(id) => onDecide({ 'look/harmony': id || null })}
+          onChange={(id) => onDecide(set(lookPlaces.harmony, id || null))}
         />
       </Row>
       <h3>Twenty that suit this brief</h3>
       <Grid aria-label="Palettes">
         {palettes.map((quick) => (
-          <li key={JSON.stringify(quick.decisions)}>
+          <li key={JSON.stringify(quick.wishes)}>
             <Take
               aria-label={`Palette ${quick.name}: ground ${quick.palette.ground}, accent ${quick.palette.accent}, second ${quick.palette.second}`}
               aria-pressed={JSON.stringify(quick.palette) === JSON.stringify(palette)}
-              onPress={() => onDecide(quick.decisions)}
+              onPress={() => onDecide(quick.wishes, 'Take a palette')}
             >
               <Specimen
                 small

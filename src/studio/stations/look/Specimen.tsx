@@ -1,7 +1,8 @@
 'use client';
 
 import styled from 'styled-components';
-import { contrastRatio, hasThird, type Face, type Palette } from '@/core/look';
+import { contrastRatio, hasThird } from '@/core/look/page';
+import { type Face, type Palette } from '@/core/look';
 import { type Summary } from '@/workers/protocol';
 import { stackOf } from './FaceStyles';
 

@@ -2,12 +2,14 @@
 
 import { memo } from 'react';
 import styled from 'styled-components';
-import { bestLine, headingFaces, textFaces, type Look, type Pair } from '@/core/look';
-import { type DecisionValue } from '@/core/project';
+import { bestLine, headingFaces, textFaces } from '@/core/look/page';
+import { type Look, type Pair } from '@/core/look';
+import { lookPlaces, set } from '@/core/places';
 import { type Summary } from '@/workers/protocol';
 import { Choice, Soft } from '../../parts';
 import { tokens } from '../../theme';
 import { stackOf } from './FaceStyles';
+import { type Decide } from './decide';
 import { Grid, Take } from './Palette';
 
 const Sample = styled.span`
@@ -51,7 +53,7 @@ interface TypePartProps {
   piece: Summary['piece'];
   pairs: readonly Pair[];
   lead: string;
-  onDecide: (decisions: Record<string, DecisionValue>) => void;
+  onDecide: Decide;
 }
 
 /** The faces: the present pair with its figures, and twenty others set in the shop's own words. */
@@ -65,13 +67,13 @@ export const TypePart = memo(function TypePart({ look, piece, pairs, lead, onDec
         label="Headings"
         value={heading.id}
         options={headingFaces.map((face) => ({ id: face.id, name: `${face.name}: ${face.moods.join(', ')}` }))}
-        onChange={(id) => onDecide({ 'look/heading': id })}
+        onChange={(id) => onDecide(set(lookPlaces.headingFace, id))}
       />
       <Choice
         label="Text"
         value={text.id}
         options={textFaces.map((face) => ({ id: face.id, name: `${face.name}: ${face.moods.join(', ')}` }))}
-        onChange={(id) => onDecide({ 'look/text': id })}
+        onChange={(id) => onDecide(set(lookPlaces.textFace, id))}
       />
       <Table>
         <tbody>
@@ -109,7 +111,7 @@ export const TypePart = memo(function TypePart({ look, piece, pairs, lead, onDec
             <Take
               aria-label={`${pair.heading.name} with ${pair.text.name}. ${pair.because}`}
               aria-pressed={pair.heading.id === heading.id && pair.text.id === text.id}
-              onPress={() => onDecide({ 'look/heading': pair.heading.id, 'look/text': pair.text.id })}
+              onPress={() => onDecide([set(lookPlaces.headingFace, pair.heading.id), set(lookPlaces.textFace, pair.text.id)])}
             >
               <Sample>
                 <b style={{ fontFamily: stackOf(pair.heading), fontWeight: pair.heading.heading, fontSize: 19 }}>

@@ -1,5 +1,7 @@
+import { type FamilyId } from '@/core/look';
+
 /** How each family lays a home page out, with the colours off, in a box of 120 by 84: fields and pictures, words, and lines. */
-export const wireframes: Record<string, { fields?: string; marks?: string; lines?: string }> = {
+export const wireframes: { readonly [K in FamilyId]: { fields?: string; marks?: string; lines?: string } } = {
   ledger: {
     fields: 'M70 12h44v20H70zM6 48h6v5H6zM6 57h6v5H6zM6 66h6v5H6zM6 75h6v5H6z',
     marks:

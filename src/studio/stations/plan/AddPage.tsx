@@ -1,27 +1,28 @@
 'use client';
 
 import { useState } from 'react';
-import { freshId, pageLibrary } from '@/core/plan';
+import { Decided, planPlaces, set } from '@/core/places';
+import { freshId, pageLibrary } from '@/core/plan/about';
 import { type Summary } from '@/workers/protocol';
 import { Button, Choice, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { type StationProps } from '../station';
-import { addedPages } from './PageDetail';
 
 /** Pages that can come to the plan: of the trade, or the seller's own; and those that were taken out. */
 export function AddPage({ state, summary }: { state: StationProps['state']; summary: Summary }) {
   const [open, setOpen] = useState(false);
   const here = new Set(summary.outline.map((page) => page.id));
   const kinds = pageLibrary.filter(({ kind }) => kind === 'page' || kind === 'campaign' || !here.has(kind));
-  const [kind, setKind] = useState<string>(kinds[0]?.kind ?? 'page');
+  const [kind, setKind] = useState(kinds[0]?.kind ?? 'page');
   const [name, setName] = useState('');
   const chosen = kinds.find((one) => one.kind === kind) ?? kinds[0];
   const add = () => {
     if (!chosen) return;
-    const taken = [...here, ...addedPages(state).map((page) => page.id)];
+    const added = new Decided(state.project.decisions).all(planPlaces.addedPage).map(({ parts: [id] }) => id);
+    const taken = [...here, ...added];
     const back = summary.takenOut.some((page) => page.id === chosen.kind);
-    const page = { id: freshId(chosen.kind, taken), kind: chosen.kind, name: name.trim() || chosen.name };
-    if (back) state.withdraw([`plan/${chosen.kind}/hidden`]);
-    else state.decide({ 'plan/pages': [...addedPages(state), page] }, 'Add a page');
+    const page = { kind: chosen.kind, name: name.trim() || chosen.name };
+    if (back) state.withdraw(planPlaces.pageHidden(chosen.kind));
+    else state.decide(set(planPlaces.addedPage(freshId(chosen.kind, taken)), page));
     setOpen(false);
     setName('');
   };
@@ -35,7 +36,7 @@ export function AddPage({ state, summary }: { state: StationProps['state']; summ
     >
       <Choice
         label="Kind of page"
-        value={chosen?.kind ?? ''}
+        value={chosen?.kind ?? 'page'}
         options={kinds.map((one) => ({ id: one.kind, name: one.name }))}
         onChange={setKind}
       />

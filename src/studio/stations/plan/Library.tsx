@@ -1,22 +1,15 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, Heading, Modal } from 'react-aria-components';
 import styled from 'styled-components';
-import { freshId, sectionLibrary, type SectionKind } from '@/core/plan';
+import { freshId } from '@/core/plan/about';
+import { sectionLibrary, type SectionKind } from '@/core/sections/about';
 import { type OutlinePage } from '@/workers/protocol';
 import { Button, Row, Soft, TextButton } from '../../parts';
+import { Veil } from '../../Veil';
 import { tokens } from '../../theme';
 import { type ShopState } from '../../useShop';
-
-const Veil = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: rgb(27 38 49 / 0.5);
-  display: grid;
-  place-items: center;
-  z-index: 5;
-`;
 
 const Paper = styled(Modal)`
   background: ${tokens.sheet};

@@ -3,12 +3,13 @@
 import { useState } from 'react';
 import { GridList, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
+import { clear, planPlaces, set, whyNot } from '@/core/places';
 import { type OutlinePage } from '@/workers/protocol';
 import { Button, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type StationProps } from '../station';
 import { Library } from './Library';
-import { addedTo, SectionStrip } from './SectionStrip';
+import { SectionStrip } from './SectionStrip';
 
 const Inside = styled.div`
   padding: 0 0 14px 22px;
@@ -42,7 +43,7 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
   const key = page.kind === 'product' ? 'product' : page.id;
   const ids = page.sections.map((section) => section.id);
   const named = !unnamed.has(page.kind);
-  const order = (next: string[]) => state.decide({ [`plan/${key}/order`]: next });
+  const order = (next: string[]) => state.decide(set(planPlaces.sectionOrder(key), next));
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((id) => ({ 'text/plain': String(id) })),
     onReorder: ({ keys, target }) => {
@@ -59,8 +60,7 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
   };
   const takeOut = () => {
     goTo('');
-    if (page.added) state.decide({ 'plan/pages': addedPages(state).filter((one) => one.id !== page.id) }, 'Remove a page');
-    else state.decide({ [`plan/${page.id}/hidden`]: true }, 'Take a page out');
+    state.decide(page.added ? clear(planPlaces.addedPage(page.id)) : set(planPlaces.pageHidden(page.id), true));
   };
   return (
     <Inside>
@@ -75,8 +75,9 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
       {renaming ? (
         <Rename
           name={page.name}
+          wrong={(name) => whyNot(planPlaces.pageName(page.id), name)}
           onKeep={(name) => {
-            state.decide({ [`plan/${page.id}/name`]: name });
+            state.decide(set(planPlaces.pageName(page.id), name));
             setRenaming(false);
           }}
           onLeave={() => setRenaming(false)}
@@ -84,21 +85,10 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
       ) : null}
       {named ? (
         <Row>
-          <TextButton
-            onPress={() =>
-              state.decide({ [`plan/${page.id}/menu`]: !page.inMenu }, page.inMenu ? 'Take out of the menu' : 'Put in the menu')
-            }
-          >
+          <TextButton onPress={() => state.decide(set(planPlaces.inMenu(page.id), !page.inMenu))}>
             {page.inMenu ? 'Take out of the menu' : 'Put in the menu'}
           </TextButton>
-          <TextButton
-            onPress={() =>
-              state.decide(
-                { [`plan/${page.id}/footer`]: !page.inFooter },
-                page.inFooter ? 'Take out of the footer' : 'Put in the footer',
-              )
-            }
-          >
+          <TextButton onPress={() => state.decide(set(planPlaces.inFooter(page.id), !page.inFooter))}>
             {page.inFooter ? 'Take out of the footer' : 'Put in the footer'}
           </TextButton>
           <TextButton onPress={() => setRenaming(true)} aria-label={`Rename ${page.name}`}>
@@ -113,7 +103,8 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
       ) : null}
       <Strips
         aria-label={`Sections of ${page.kind === 'product' ? 'products' : page.name}`}
-        {...(page.sections.length > 1 ? { dragAndDropHooks } : {})}
+        // Always: a list that begins or ceases to be dragged while it stands is a fault.
+        dragAndDropHooks={dragAndDropHooks}
         keyboardNavigationBehavior="tab"
       >
         {page.sections.map((section, i) => (
@@ -142,7 +133,7 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
         isOpen={library}
         onClose={() => setLibrary(false)}
         onAdd={(id, kind) => {
-          state.decide({ [`plan/${key}/added`]: [...addedTo(state, key), { id, kind }] }, 'Add a section');
+          state.decide(set(planPlaces.addedSection(key, id), { kind }));
           setLibrary(false);
           goTo(page.path, id);
         }}
@@ -151,27 +142,29 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
   );
 }
 
-function Rename({ name, onKeep, onLeave }: { name: string; onKeep: (name: string) => void; onLeave: () => void }) {
+interface RenameProps {
+  name: string;
+  /** Why it can't be called so; empty where it can. */
+  wrong: (name: string) => string;
+  onKeep: (name: string) => void;
+  onLeave: () => void;
+}
+
+function Rename({ name, wrong, onKeep, onLeave }: RenameProps) {
   const [draft, setDraft] = useState(name);
-  const [wrong, setWrong] = useState('');
+  const said = draft.trim() ? wrong(draft.trim()) : 'A page needs a name.';
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        if (!draft.trim()) return setWrong('A page needs a name.');
-        onKeep(draft.trim());
+        if (!said) onKeep(draft.trim());
       }}
     >
-      <Field label="Name of the page" value={draft} onChange={setDraft} wrong={wrong} autoFocus />
+      <Field label="Name of the page" value={draft} onChange={setDraft} wrong={said} autoFocus />
       <Row>
         <Button type="submit">Rename</Button>
         <TextButton onPress={onLeave}>Leave it</TextButton>
       </Row>
     </form>
   );
-}
-
-export function addedPages({ project }: StationProps['state']): { id: string; kind: string; name: string }[] {
-  const decision = project.decisions.find(({ place }) => place === 'plan/pages');
-  return Array.isArray(decision?.value) ? (decision.value as { id: string; kind: string; name: string }[]) : [];
 }

@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import { Button as AriaButton, GridListItem } from 'react-aria-components';
 import styled from 'styled-components';
+import { clear, planPlaces, set, textPlace } from '@/core/places';
+import { isOwnKey, ownKey, sectionAbout, type TextAt, type TextField } from '@/core/sections/about';
 import { type OutlinePage, type OutlineSection } from '@/workers/protocol';
 import { sourceLine } from '../../because';
 import { Choice, Field, Row, TextButton } from '../../parts';
@@ -102,15 +104,11 @@ export function SectionStrip({ page, section, at, state, goTo, onMove }: StripPr
   const first = section.words.find((text) => text.rank < 3 && text.text);
   return (
     <Strip id={section.id} textValue={section.label} $state={is}>
-      {movable ? (
-        <Grip slot="drag" aria-label={`Drag ${section.label}`}>
-          <svg width="10" height="16" aria-hidden="true">
-            <path d="M2 2h6M2 6h6M2 10h6M2 14h6" stroke="currentColor" strokeWidth="1.5" />
-          </svg>
-        </Grip>
-      ) : (
-        <span />
-      )}
+      <Grip slot="drag" aria-label={`Drag ${section.label}`} style={movable ? undefined : { visibility: 'hidden' }}>
+        <svg width="10" height="16" aria-hidden="true">
+          <path d="M2 2h6M2 6h6M2 10h6M2 14h6" stroke="currentColor" strokeWidth="1.5" />
+        </svg>
+      </Grip>
       <h3>
         <span>{section.label}</span>
         <small>{section.hidden ? 'hidden' : said[is] || (first?.text ?? '')}</small>
@@ -130,8 +128,7 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
   const is = stateOf(section);
   const spoken = section.words.filter((text) => text.rank < 3 && text.text).slice(0, 2);
   const remove = () => {
-    const kept = addedTo(state, key).filter((one) => one.id !== section.id);
-    state.decide({ [`plan/${key}/added`]: kept }, 'Remove a section');
+    state.decide(clear(planPlaces.addedSection(key, section.id)));
   };
   return (
     <Detail>
@@ -146,12 +143,14 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
         <dd>{section.doNext}</dd>
       </dl>
       {spoken.map((text) => (
-        <blockquote key={text.slot}>
+        <blockquote key={text.place}>
           <b>{text.text}</b>
           {sourceLine(text)}
         </blockquote>
       ))}
-      {section.from === 'made' ? null : <SectionTexts key={section.id} page={page} section={section} state={state} />}
+      {section.from === 'made' && section.kind !== 'posts' ? null : (
+        <SectionTexts key={section.id} page={page} section={section} state={state} />
+      )}
       {section.arrangements.length > 1 ? (
         <Choice
           label="Arrangement"
@@ -160,11 +159,10 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
             { id: '', name: 'As the family likes it' },
             ...section.arrangements.map(({ id, label }) => ({ id, name: label })),
           ]}
-          onChange={(id) =>
-            id
-              ? state.decide({ [`plan/${key}/${section.id}/arrangement`]: id })
-              : state.withdraw([`plan/${key}/${section.id}/arrangement`])
-          }
+          onChange={(id) => {
+            const place = planPlaces.arrangement(key, section.id);
+            state.decide(id ? set(place, id) : clear(place));
+          }}
         />
       ) : null}
       <Row>
@@ -174,12 +172,7 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
         {movable ? (
           <>
             <TextButton
-              onPress={() =>
-                state.decide(
-                  { [`plan/${key}/${section.id}/hidden`]: !section.hidden },
-                  section.hidden ? 'Show a section' : 'Hide a section',
-                )
-              }
+              onPress={() => state.decide(set(planPlaces.sectionHidden(key, section.id), !section.hidden))}
               aria-label={`${section.hidden ? 'Bring back' : 'Hide'} ${section.label}`}
             >
               {section.hidden ? 'Bring back' : 'Hide'}
@@ -206,47 +199,76 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
   );
 }
 
-/** The sections that the seller added to a page. */
-export function addedTo({ project }: StationProps['state'], page: string): { id: string; kind: string }[] {
-  const decision = project.decisions.find(({ place }) => place === `plan/${page}/added`);
-  return Array.isArray(decision?.value) ? (decision.value as { id: string; kind: string }[]) : [];
+/** A text that the seller can write where the section is planned. */
+interface Line {
+  at: TextAt;
+  field: TextField;
+  label: string;
 }
 
-/** The texts that only the seller can give, to write where the section is planned. A list always has room for one more. */
+/** The fields that only the seller can fill. A list always has room for one more item of the seller's own. */
+function linesOf({ kind, words }: OutlineSection): Line[] {
+  return Object.entries(sectionAbout(kind).fields).flatMap(([name, field]): Line[] => {
+    if (field.kind === 'text') return field.ask === undefined ? [] : [{ at: { field: name }, field, label: field.ask }];
+    const asked = Object.entries(field.parts).filter(([, part]) => part.ask !== undefined);
+    if (!asked.length) return [];
+    const keys = [...new Set(words.flatMap(({ at }) => (at.field === name && at.key !== undefined ? [at.key] : [])))];
+    const said = keys.filter((key) => words.some(({ at, text }) => at.key === key && text !== ''));
+    const own = Math.max(0, ...said.filter(isOwnKey).map((key) => Number(key.split('-').at(-1))));
+    return [...said, ownKey(own + 1)].flatMap((key, i) =>
+      asked.map(([part, about]) => ({
+        at: { field: name, key, part },
+        field: about,
+        label: i === 0 ? (about.ask ?? '') : `${about.ask ?? ''} (${i + 1})`,
+      })),
+    );
+  });
+}
+
+/** The texts that only the seller can give, to write where the section is planned. */
 function SectionTexts({ page, section, state }: Pick<StripProps, 'page' | 'section' | 'state'>) {
   const key = page.kind === 'product' ? 'product' : page.id;
-  const base = `words/${key}/${section.id}/`;
-  const numbered = section.asks.filter(({ slot }) => /-1$/.test(slot));
-  const numbers = section.words.flatMap(({ slot, text }) =>
-    text && numbered.some((ask) => slot.replace(/\d+$/, '1') === ask.slot) ? [Number(slot.split('-').at(-1))] : [],
-  );
-  const last = Math.max(0, ...numbers);
-  const rows = section.asks.filter(({ slot }) => !/-1$/.test(slot)).map(({ slot, prompt }) => ({ slot, prompt }));
-  for (let n = 1; numbered.length && n <= last + 1; n++)
-    for (const { slot, prompt } of numbered)
-      rows.push({ slot: slot.replace(/1$/, String(n)), prompt: n === 1 ? prompt : `${prompt} (${n})` });
-  if (!rows.length) return null;
-  return (
-    <>
-      {rows.map(({ slot, prompt }) => (
-        <TextLine
-          key={slot}
-          label={prompt}
-          value={section.words.find((text) => text.slot === slot)?.text ?? ''}
-          onKeep={(text) => state.decide({ [`${base}${slot}`]: text })}
-        />
-      ))}
-    </>
-  );
+  return linesOf(section).map(({ at, field, label }) => {
+    const place = textPlace(key, section.id, at);
+    return (
+      <TextLine
+        key={place.address}
+        label={label}
+        most={field.most}
+        value={section.words.find((text) => text.place === place.address)?.text ?? ''}
+        onKeep={(text) => state.decide(text === '' && at.key !== undefined && isOwnKey(at.key) ? clear(place) : set(place, text))}
+      />
+    );
+  });
 }
 
 /** A field that keeps what was typed when it is left. */
-function TextLine({ label, value, onKeep }: { label: string; value: string; onKeep: (text: string) => void }) {
+function TextLine({
+  label,
+  value,
+  most,
+  onKeep,
+}: {
+  label: string;
+  value: string;
+  /** Characters that fit. */
+  most: number;
+  onKeep: (text: string) => void;
+}) {
   const [draft, setDraft] = useState(value);
   const [known, setKnown] = useState(value);
   if (known !== value) {
     setKnown(value);
     setDraft(value);
   }
-  return <Field label={label} value={draft} onChange={setDraft} onBlur={() => (draft !== value ? onKeep(draft) : undefined)} />;
+  const over = draft.length - most;
+  return (
+    <Field
+      label={label}
+      value={draft}
+      onChange={setDraft}
+      wrong={over > 0 ? `${over} characters more than the ${most} that fit here.` : ''}
+      onBlur={() => (draft !== value && over <= 0 ? onKeep(draft) : undefined)}
+    />
+  );
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { orderRequestSchema } from '@/core/till';
+import { orderRequestSchema } from '@/core/till/page';
 import { askFor, hostData, isPage, serve, tillOf } from '@/standins';
 
 /** What a published page may do: its own files and nothing from elsewhere. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { orderFileSchema } from '@/core/till';
+import { orderFileSchema } from '@/core/till/page';
 import { hostData, mayRead, tillOf } from '@/standins';
 
 type Call = { params: Promise<{ address: string }> };

@@ -1,0 +1,11 @@
+import { batch1 } from './batch1';
+import { batch2 } from './batch2';
+import { batch3 } from './batch3';
+import { type ListCase } from './case';
+
+/** Batches in the order in which they were written. */
+export const batches: readonly { name: string; lists: readonly ListCase[] }[] = [
+  { name: '1', lists: batch1 },
+  { name: '2', lists: batch2 },
+  { name: '3', lists: batch3 },
+];

@@ -1,0 +1,51 @@
+/** How a list of the corpus comes into the world: as text in an encoding, or as cells that a file is written from. */
+export interface ListCase {
+  /** The draw it was written to: seed and number, trade, place. */
+  drawn: string;
+  /** As the file would be called. */
+  file: string;
+  encoding?: string;
+  brief?: string;
+  /** Text of the file, or sheets of cells for a workbook. */
+  text?: string;
+  sheets?: { name: string; rows: (string | number)[][]; merged?: string[] }[];
+  /** ISO 4217, or empty where nothing names one. */
+  currency: string;
+  /** What each column of the (first) sheet is, from the left. */
+  columns: string;
+  /** "title | values | price in minor units | stock", a line a variant; ? is asked, ∞ not counted. */
+  want: string;
+  /** Rows of goods that are left out on purpose: placeholders, totals. */
+  leftOut?: number;
+}
+
+/** Rows made by a script, for the long ones. */
+export const made = <T>(n: number, row: (i: number) => T): T[] => Array.from({ length: n }, (_, i) => row(i));
+
+/** A saved page that carries its goods as schema.org Product in JSON-LD, among what else such a page has. */
+export const savedPage = (title: string, products: readonly object[]): string => `<!doctype html>
+<html><head><meta charset="utf-8"><title>${title}</title>
+<script>window.dataLayer=[{page:"shop"}]</script>
+<script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@graph': [{ '@type': 'Organization', name: title }, ...products] })}</script>
+</head><body><nav><a href="/">Home</a></nav><h1>${title}</h1><p>Everything we have.</p></body></html>`;
+
+export const product = (
+  name: string,
+  price: string | number,
+  priceCurrency: string,
+  more: { offer?: object; [field: string]: unknown } = {},
+): object => {
+  const { offer, ...rest } = more;
+  return { '@type': 'Product', name, ...rest, offers: { '@type': 'Offer', price, priceCurrency, ...offer } };
+};
+
+/** Cells in columns of one width, as an old till prints them. */
+export const fixedWidth = (widths: readonly number[], rows: readonly string[][]): string =>
+  rows
+    .map((row) =>
+      row
+        .map((cell, i) => cell.padEnd(widths[i] ?? 0))
+        .join('')
+        .trimEnd(),
+    )
+    .join('\n') + '\n';

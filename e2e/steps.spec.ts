@@ -1,0 +1,261 @@
+import { expect, test, type Page } from '@playwright/test';
+import { brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+
+const ada = '“It has outlived two husbands.” – Ada from Wick';
+const bo = '“The brim is perfect.” – Bo from Hull';
+const cy = '“My horse tried to eat it.” – Cy from York';
+const praised = (...reviews: string[]) =>
+  `Hay Barn is a hatter in Bath. We make straw hats by hand. We want reviews on the site. Prices in pounds. a@b.example\n\n${reviews.join('\n\n')}`;
+
+const steps = (page: Page) => page.getByRole('button', { name: 'Steps', exact: true }).click();
+const reviewsOf = (page: Page) => shopWindow(page).locator('#reviews li');
+
+/** Writes another text where one stands in the window. */
+async function pointAndWrite(page: Page, at: string, text: string): Promise<void> {
+  await page.getByRole('button', { name: 'Point at a text' }).click();
+  await shopWindow(page).locator(at).first().click();
+  await page.getByRole('dialog', { name: 'Change this text' }).getByLabel('Text').fill(text);
+  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('button', { name: 'Point at a text' }).click();
+  await saved(page);
+}
+
+/** A change of a brief that a shop stands on. */
+async function changeBrief(page: Page, text: string): Promise<void> {
+  await station(page, 'Brief');
+  await page.getByLabel('Your brief').fill(text);
+  await expect(page.getByRole('region', { name: 'What this would change' })).toContainText('decided by hand stays');
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await saved(page);
+}
+
+test('an edited review stays over its own name when another is put before it, and comes back when it had to be set aside', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, praised(ada, bo));
+  await expect(reviewsOf(page)).toHaveCount(2);
+  await pointAndWrite(page, '#reviews li p', 'It outlived two husbands!');
+  await expect(reviewsOf(page).first()).toContainText('It outlived two husbands!');
+
+  await changeBrief(page, praised(cy, ada, bo));
+  await expect(reviewsOf(page)).toHaveCount(3);
+  await expect(reviewsOf(page).nth(0)).toHaveText(/My horse tried to eat it\.\s*Cy from York/);
+  await expect(reviewsOf(page).nth(1)).toHaveText(/It outlived two husbands!\s*Ada from Wick/);
+
+  // What it stood on goes: it is set aside, shown, and put on another thing by hand.
+  await page.getByLabel('Your brief').fill(praised(cy, bo));
+  await expect(page.getByRole('region', { name: 'What this would change' })).toContainText('would have no place');
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await expect(reviewsOf(page)).toHaveCount(2);
+  await expect(shopWindow(page).locator('#reviews')).not.toContainText('It outlived');
+  await steps(page);
+  const aside = page.getByRole('region', { name: 'Set aside' });
+  await expect(aside).toContainText('It outlived two husbands!');
+  await aside.getByLabel('Put it on').selectOption({ label: 'The brim is perfect. Bo from Hull' });
+  await aside.getByRole('button', { name: 'Put back' }).click();
+  await expect(reviewsOf(page).nth(1)).toHaveText(/It outlived two husbands!\s*Bo from Hull/);
+  await expect(page.getByRole('region', { name: 'Set aside' })).toHaveCount(0);
+});
+
+test('two tabs on one project both go on, each sees what the other does, and one place decided twice is said', async ({
+  context,
+  page,
+}) => {
+  const id = await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  await station(page, 'Look');
+  const other = await context.newPage();
+  await other.goto(`/project/${id}/plan`);
+  await expect(shopWindow(other).locator('.top .brand')).toHaveText('Kobold Cycles');
+
+  await page.getByRole('radio', { name: /^Poster/ }).click({ force: true });
+  await expect(shopWindow(other).locator('html')).toHaveClass(/family-poster/);
+  await pointAndWrite(other, 'h1', 'Round wheels.');
+  await expect(shopWindow(page).locator('h1')).toHaveText('Round wheels.');
+  await saved(page);
+
+  await page.reload();
+  await expect(shopWindow(page).locator('h1')).toHaveText('Round wheels.');
+  await expect(shopWindow(page).locator('html')).toHaveClass(/family-poster/);
+
+  // Both decide at one place without having heard of each other: the channel is held back.
+  await other.evaluate(() => {
+    BroadcastChannel.prototype.postMessage = () => undefined;
+  });
+  await pointAndWrite(other, 'h1', 'True wheels.');
+  await pointAndWrite(page, 'h1', 'Straight wheels.');
+  await expect(page.getByText('Another tab decided at the same place')).toContainText('Straight wheels.');
+  await page.getByRole('button', { name: 'I have seen it' }).click();
+  await expect(page.getByText('Another tab decided at the same place')).toHaveCount(0);
+  // Nothing is lost: both are steps, and the later one can be taken back.
+  await steps(page);
+  const listed = page.getByRole('region', { name: 'Steps' });
+  await expect(listed).toContainText('“True wheels.”');
+  await expect(listed).toContainText('“Straight wheels.”');
+});
+
+test('what was typed just before a reload is kept, before a shop stands and after', async ({ page }) => {
+  await newShop(page);
+  const letter = page.getByLabel('Your brief');
+  await letter.fill('Kobold Cycles builds wheels.');
+  // At once, with no time to save in.
+  await page.reload();
+  await expect(letter).toHaveValue('Kobold Cycles builds wheels.');
+
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  await station(page, 'Brief');
+  await letter.fill(`${brief} We have a cat.`);
+  // At once, with no time to save in.
+  await page.reload();
+  await expect(letter).toHaveValue(`${brief} We have a cat.`);
+});
+
+test('a section is added, and taken back, on every kind of page', async ({ page }) => {
+  test.setTimeout(240_000);
+  await openSample(page);
+  await station(page, 'Plan');
+  const pages = page.locator('main details > summary h2');
+  await expect(pages.first()).toBeVisible();
+  const names = await pages.allInnerTexts();
+  let tried = 0;
+  for (const name of names) {
+    await page.locator('main details > summary', { has: page.locator(`h2:text-is("${name}")`) }).click();
+    const add = page.getByRole('button', { name: 'Add a section' });
+    if ((await page.locator('main details[open]').count()) === 0 || (await add.count()) === 0) continue;
+    const strips = page.locator('main details[open] [role=grid] [role=row]');
+    const before = await strips.count();
+    await add.click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByRole('button', { name: 'Add Text', exact: true }).click();
+    await expect(strips).toHaveCount(before + 1);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(strips).toHaveCount(before);
+    await expect(page.getByText('stumbled')).toHaveCount(0);
+    tried++;
+  }
+  expect(tried).toBeGreaterThan(5);
+});
+
+test('a version is named, compared side by side, one difference is taken over, and all goes back to it', async ({ page }) => {
+  await openSample(page);
+  await expect(page).toHaveTitle('Tarnwick Dye House: Brief');
+  const headline = shopWindow(page).locator('h1');
+  await expect(headline).toHaveText('Dyed on Tuesdays, gone by Friday.');
+  await steps(page);
+  await page.getByLabel('Name this version').fill('Before the fair');
+  await page.getByRole('button', { name: 'Keep the name' }).click();
+  await expect(page.getByText('Version “Before the fair”')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await pointAndWrite(page, 'h1', 'Come to the fair.');
+  await station(page, 'Look');
+  await page.getByRole('radio', { name: /^Stall/ }).click({ force: true });
+  await expect(shopWindow(page).locator('html')).toHaveClass(/family-stall/);
+
+  await steps(page);
+  // What follows from a change is part of its sentence.
+  await expect(page.getByText(/Family: [A-Z]\w+ → Stall; headings follow/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Compare Before the fair with now' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Two versions side by side' });
+  const [then, now] = ['Then', 'Now'].map((title) => dialog.frameLocator(`iframe[title="${title}"]`));
+  await expect(then?.locator('h1') ?? headline).toHaveText('Dyed on Tuesdays, gone by Friday.');
+  await expect(now?.locator('h1') ?? headline).toHaveText('Come to the fair.');
+  await expect(then?.locator('h1') ?? headline).toHaveCSS('outline-style', 'solid');
+  await expect(then?.locator('.lead') ?? headline).toHaveCSS('outline-style', 'none');
+  await dialog.getByRole('button', { name: /Take over: Headline of Opening/ }).click();
+  await expect(now?.locator('h1') ?? headline).toHaveText('Dyed on Tuesdays, gone by Friday.');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await expect(headline).toHaveText('Dyed on Tuesdays, gone by Friday.');
+  await expect(shopWindow(page).locator('html')).toHaveClass(/family-stall/);
+
+  await page.getByRole('button', { name: 'Go back to Before the fair' }).click();
+  await expect(shopWindow(page).locator('html')).not.toHaveClass(/family-stall/);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(shopWindow(page).locator('html')).toHaveClass(/family-stall/);
+});
+
+test('one step is taken back out of the middle, or says what stands on it; undo works after a reload', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  await station(page, 'Look');
+  await page.getByRole('radio', { name: /^Poster/ }).click({ force: true });
+  await expect(shopWindow(page).locator('html')).toHaveClass(/family-poster/);
+  await pointAndWrite(page, 'h1', 'Round wheels.');
+  await pointAndWrite(page, 'h1', 'True wheels.');
+  await steps(page);
+  await page.getByRole('button', { name: /^Take back: Headline of Opening on Home: “.+” → “Round wheels\.”/ }).click();
+  await expect(page.getByText('A later step stands on it: Headline of Opening on Home')).toBeVisible();
+  await page.getByRole('button', { name: /^Take back: Family/ }).click();
+  await expect(shopWindow(page).locator('html')).not.toHaveClass(/family-poster/);
+  await expect(shopWindow(page).locator('h1')).toHaveText('True wheels.');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: /^Undo: Headline/ }).click();
+  await expect(shopWindow(page).locator('h1')).toHaveText('Round wheels.');
+  await page.getByRole('button', { name: /^Redo: Headline/ }).click();
+  await expect(shopWindow(page).locator('h1')).toHaveText('True wheels.');
+});
+
+test('a release that is brought back asks whether the studio follows', async ({ page }) => {
+  const id = await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, list);
+  await station(page, 'Plan');
+  await pointAndWrite(page, 'h1', 'First release.');
+  const address = `release-${id.slice(0, 8)}`;
+  await publish(page, address);
+  await pointAndWrite(page, 'h1', 'Second release.');
+  await page.getByRole('button', { name: 'Publish again' }).click();
+  await expect(page.getByRole('button', { name: /^Bring back the release/ })).toHaveCount(1);
+  await page.getByRole('button', { name: /^Bring back the release/ }).click();
+  await expect(page.getByText('Should it go back to how all was at that release, too?')).toBeVisible();
+  await expect(shopWindow(page).locator('h1')).toHaveText('Second release.');
+  await page.getByRole('button', { name: 'Go back here too' }).click();
+  await expect(shopWindow(page).locator('h1')).toHaveText('First release.');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(shopWindow(page).locator('h1')).toHaveText('Second release.');
+});
+
+test('a text that is too long for its place is said, with the figure, and never gets in', async ({ page }) => {
+  await openSample(page);
+  await page.getByRole('button', { name: 'Point at a text' }).click();
+  await shopWindow(page).getByText('Dyed on Tuesdays, gone by Friday.').click();
+  const dialog = page.getByRole('dialog', { name: 'Change this text' });
+  await dialog.getByLabel('Text').fill('wool '.repeat(5000));
+  await expect(dialog.getByText(/24840 characters more than the 160 that fit here/)).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Use it' })).toBeDisabled();
+});
+
+test('a fault in a sheet stays in the sheet, with a sentence and the way back', async ({ page }) => {
+  await openSample(page);
+  await steps(page);
+  await page.getByLabel('Name this version').fill('One');
+  await page.getByRole('button', { name: 'Keep the name' }).click();
+  await expect(page.getByText('Version “One”')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  // Dates can't be written any more: the list of steps, which writes them, stumbles.
+  await page.evaluate(() => {
+    const { prototype } = Intl.DateTimeFormat;
+    Object.defineProperty(window, 'whole', { value: Object.getOwnPropertyDescriptor(prototype, 'format') });
+    Object.defineProperty(prototype, 'format', {
+      configurable: true,
+      get: () => {
+        throw new Error('No dates today.');
+      },
+    });
+  });
+  await steps(page);
+  await expect(page.getByRole('heading', { name: 'The list of steps stumbled' })).toBeVisible();
+  await expect(page.getByText('Nothing is lost: every step is kept')).toBeVisible();
+  // The rest of the studio goes on.
+  await expect(shopWindow(page).locator('h1')).toHaveText('Dyed on Tuesdays, gone by Friday.');
+  await page.evaluate(() => {
+    const whole = (window as unknown as { whole: PropertyDescriptor }).whole;
+    Object.defineProperty(Intl.DateTimeFormat.prototype, 'format', whole);
+  });
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('Version “One”')).toBeVisible();
+});

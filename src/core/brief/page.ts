@@ -1,0 +1,2 @@
+/** What the studio's page reads itself: the colour that a word names. */
+export { colourOf } from './colours';

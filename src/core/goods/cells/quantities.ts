@@ -1,0 +1,113 @@
+import { type Cell } from '../source/grid';
+import { saysManner } from './manners';
+import { numberPattern, plainDigits } from './number';
+
+/** What a cell says of how many there are. */
+export type Stock =
+  | { kind: 'blank' }
+  | { kind: 'count'; pieces: number }
+  /** There are some, and nobody counts them. */
+  | { kind: 'uncounted' }
+  /** Not a number that can be sold by; the likeliest where there is one. */
+  | { kind: 'unsure'; likeliest: number | null };
+
+/** Pieces in stock. A whole number, with a word for pieces or without; words for "there are some" and "there are none". */
+export function understandStock(cell: Cell): Stock {
+  const text = plainDigits(String(cell)).trim();
+  if (!text || /^[-–—./]+$/.test(text)) return { kind: 'blank' };
+  if (/^\d{1,9}(?:[.,]0+)?$/.test(text)) return { kind: 'count', pieces: Number.parseInt(text, 10) };
+  if (/^\d{1,3}(?:[.,'’ ]\d{3})+$/.test(text)) return { kind: 'count', pieces: Number(text.replace(/\D/g, '')) };
+  if (saysManner('soldOut', text)) return { kind: 'count', pieces: 0 };
+  if (saysManner('inStock', text)) return { kind: 'uncounted' };
+  if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
+  const counted = /^(\d{1,9})\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);
+  if (counted && saysManner('pieces', counted[2] ?? '')) return { kind: 'count', pieces: Number(counted[1]) };
+  if (/^[-−]\s?\d/.test(text)) return { kind: 'unsure', likeliest: 0 };
+  const some = numberPattern.exec(text)?.[0];
+  return { kind: 'unsure', likeliest: some && /^\d{1,6}$/.test(some) ? Number(some) : null };
+}
+
+/** Grams in a unit of mass: the international avoirdupois pound is 0.45359237 kg exactly (1959 agreement). */
+const grams: Readonly<Record<string, number>> = {
+  g: 1,
+  gr: 1,
+  gm: 1,
+  gms: 1,
+  gram: 1,
+  grams: 1,
+  gramm: 1,
+  grammes: 1,
+  gramme: 1,
+  gramos: 1,
+  grammi: 1,
+  gramas: 1,
+  г: 1,
+  гр: 1,
+  克: 1,
+  グラム: 1,
+  그램: 1,
+  غ: 1,
+  غرام: 1,
+  גרם: 1,
+  kg: 1000,
+  kgs: 1000,
+  kilo: 1000,
+  kilos: 1000,
+  kilogram: 1000,
+  kilograms: 1000,
+  кг: 1000,
+  公斤: 1000,
+  千克: 1000,
+  كغ: 1000,
+  כג: 1000,
+  mg: 0.001,
+  t: 1_000_000,
+  oz: 28.349523125,
+  ounce: 28.349523125,
+  ounces: 28.349523125,
+  lb: 453.59237,
+  lbs: 453.59237,
+  pound: 453.59237,
+  pounds: 453.59237,
+};
+const lengths = /^(mm|cm|m|km|in|inch|inches|ft|feet|["″]|''|['′]|мм|см|м|yd|yards?)$/i;
+const volumes = /^(ml|cl|dl|l|ltr|litres?|liters?|fl ?oz|pt|gal|мл|л|cc)$/i;
+
+export type Measure = { kind: 'mass' | 'length' | 'volume' | 'other'; number: string; unit: string };
+
+const measured = new RegExp(
+  `^(${numberPattern.source}|\\d+ \\d+/\\d+|\\d+/\\d+)\\s*(\\p{L}[\\p{L}\\p{M}]{0,9}\\.?|["″′']{1,2}|%|°)$`,
+  'u',
+);
+
+/** A number with a unit after it, and nothing else. */
+export function understandMeasure(cell: Cell): Measure | null {
+  const text = plainDigits(String(cell)).trim();
+  if (!/^\d/.test(text)) return null;
+  const match = measured.exec(text);
+  if (!match) return null;
+  const [, number = '', given = ''] = match;
+  const unit = given.toLowerCase().replace(/\.$/, '');
+  const kind = Object.hasOwn(grams, unit) ? 'mass' : lengths.test(unit) ? 'length' : volumes.test(unit) ? 'volume' : 'other';
+  return { kind, number, unit };
+}
+
+export const gramsPer = (unit: string): number | null => {
+  const key = unit.toLowerCase().replace(/\.$/, '');
+  return Object.hasOwn(grams, key) ? (grams[key] ?? null) : null;
+};
+
+/** "30 x 40 cm", "12×18", "1:87", "2-tier": how big a thing is, in more than one number. */
+export const isDimensions = (text: string): boolean =>
+  /^\s*\d+(?:[.,]\d+)?\s*(?:["″']|\p{L}{1,2})?\s*[x×*]\s*\d+(?:[.,]\d+)?(?:\s*["″']|\s*\p{L}{1,3})?(?:\s*[x×*]\s*\d+(?:[.,]\d+)?\s*\p{L}{0,3})?\s*$/u.test(
+    text,
+  );
+
+/** GS1 General Specifications: the check digit of a GTIN of 8, 12, 13 or 14 digits, weights 3 and 1 from the right. */
+export function isGtin(digits: string): boolean {
+  if (!/^(?:\d{8}|\d{12,14})$/.test(digits)) return false;
+  let sum = 0;
+  for (let i = digits.length - 2, weight = 3; i >= 0; i--, weight = 4 - weight) sum += Number(digits[i]) * weight;
+  return (10 - (sum % 10)) % 10 === Number(digits.at(-1));
+}
+export const hasGtinLength = (digits: string): boolean => /^(?:\d{8}|\d{12,14})$/.test(digits);

@@ -1,0 +1,140 @@
+import { understandMoney } from '../cells/money';
+import { isBlank, isBlankRow, textOf, type Cell, type Grid } from '../source/grid';
+import { headingKnown } from './heading';
+
+/** Where the headings of a grid stand, and which rows after them are goods. */
+export interface Layout {
+  /** Index of the row with the headings; -1 where there is none. */
+  head: number;
+  headings: string[];
+  /** What stands above the headings: a title, a note on prices. */
+  above: string[];
+  body: { cells: readonly Cell[]; row: number }[];
+  /** Rows under the headings that are no goods, with what they are. */
+  aside: { row: number; what: 'total' | 'note' | 'heading' | 'shelf'; text: string }[];
+}
+
+const searched = 40;
+
+/** Finds headings, goods and what is neither: title rows above, totals and notes below, headings that are repeated. */
+export function layOut(grid: Grid): Layout {
+  const { rows } = grid;
+  const head = grid.headed ? 0 : headOf(rows);
+  const headings = head < 0 ? [] : (rows[head] ?? []).map((cell) => textOf(cell).trim());
+  const above = rows
+    .slice(0, Math.max(0, head))
+    .map((row) => row.map(textOf).join(' ').trim())
+    .filter(Boolean);
+  const body: Layout['body'] = [];
+  const aside: Layout['aside'] = [];
+  const width = typicalWidth(rows.slice(head + 1));
+  let sums: number[] = [];
+  rows.slice(head + 1).forEach((cells, i) => {
+    const row = grid.firstRow + head + 1 + i;
+    if (isBlankRow(cells)) return;
+    const note = (what: Layout['aside'][number]['what']) =>
+      void aside.push({
+        row,
+        what,
+        text: cells
+          .filter((cell) => !isBlank(cell))
+          .map(textOf)
+          .join(' '),
+      });
+    if (head >= 0 && isHeadingAgain(cells, headings)) return note('heading');
+    if (!grid.headed && isTotal(cells, sums)) return note('total');
+    if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
+    sums = added(sums, cells);
+    body.push({ cells, row });
+  });
+  return { head, headings, above, body, aside };
+}
+
+const filledIn = (row: readonly Cell[]): number => row.reduce<number>((n, cell) => n + (isBlank(cell) ? 0 : 1), 0);
+
+function typicalWidth(rows: readonly (readonly Cell[])[]): number {
+  const widths = rows
+    .slice(0, 500)
+    .map(filledIn)
+    .filter(Boolean)
+    .sort((a, b) => a - b);
+  return widths[Math.floor(widths.length / 2)] ?? 0;
+}
+
+function headOf(rows: readonly (readonly Cell[])[]): number {
+  const width = typicalWidth(rows);
+  let best = { row: -1, score: 0.9 };
+  rows.slice(0, searched).forEach((row, r) => {
+    const filled = filledIn(row);
+    if (!filled || (filled < 2 && width > 1)) return;
+    let score = 0;
+    for (const [c, cell] of row.entries()) {
+      if (isBlank(cell)) continue;
+      const text = textOf(cell).trim();
+      if (typeof cell === 'number' || /^[\p{Sc}\d]/u.test(text) || text.length > 60) score -= 1.2;
+      else if (headingKnown(text)) score += 1;
+      else score += contrasts(text, rows, r, c) ? 0.55 : 0.1;
+      if (understandMoney(cell).kind === 'amount') score -= 1;
+    }
+    // What headings have nothing of below them head nothing.
+    score *= Math.min(1, filled / Math.max(1, width * 0.7));
+    score -= r * 0.02;
+    if (score > best.score) best = { row: r, score };
+  });
+  return best.row;
+}
+
+/** Words over a column of numbers. */
+function contrasts(text: string, rows: readonly (readonly Cell[])[], r: number, c: number): boolean {
+  if (/\d/.test(text)) return false;
+  const below = rows
+    .slice(r + 1, r + 12)
+    .map((row) => row[c])
+    .filter((cell) => !isBlank(cell));
+  return (
+    below.length > 1 &&
+    below.filter((cell) => typeof cell === 'number' || /^\D{0,4}\d/.test(textOf(cell))).length >= below.length * 0.7
+  );
+}
+
+const isHeadingAgain = (cells: readonly Cell[], headings: readonly string[]): boolean => {
+  const filled = headings.filter(Boolean).length;
+  const same = headings.filter((heading, i) => heading && textOf(cells[i]).trim().toLowerCase() === heading.toLowerCase()).length;
+  return filled > 1 && same >= filled * 0.7;
+};
+
+const totalWords =
+  /^(?:grand )?(?:total|totals|sum|subtotal|summe|gesamt|insgesamt|somme|suma|totale|soma|totaal|i alt|summa|sum|yhteensä|kokku|kopā|iš viso|razem|celkem|spolu|összesen|ukupno|skupaj|σύνολο|итого|всего|разом|общо|toplam|合計|합계|合计|总计|المجموع|סהכ|jumlah|tổng)\b/iu;
+
+function added(sums: readonly number[], cells: readonly Cell[]): number[] {
+  const next = [...sums];
+  cells.forEach((cell, i) => {
+    const value =
+      typeof cell === 'number' ? cell : /^\d+(?:[.,]\d{1,2})?$/.test(cell.trim()) ? Number(cell.trim().replace(',', '.')) : NaN;
+    if (!Number.isNaN(value)) next[i] = (next[i] ?? 0) + value;
+  });
+  return next;
+}
+
+/** A row that says it is a total, or whose numbers are the sums of those above and that names nothing. */
+function isTotal(cells: readonly Cell[], sums: readonly number[]): boolean {
+  const said = cells.filter((cell) => !isBlank(cell));
+  if (said.some((cell) => typeof cell === 'string' && totalWords.test(cell.trim()) && cell.trim().length < 24)) return true;
+  if (said.length < 1 || said.some((cell) => typeof cell === 'string' && /\p{L}/u.test(cell))) return false;
+  const numbers = cells.flatMap((cell, i) =>
+    isBlank(cell) ? [] : [{ i, value: Number(textOf(cell).trim().replace(',', '.')) }],
+  );
+  return numbers.some(({ i, value }) => value > 0 && Math.abs((sums[i] ?? NaN) - value) < 0.005);
+}
+
+/** One cell alone in a list of several columns: a remark, or the name of a shelf over the rows after it. */
+const isNote = (cells: readonly Cell[], width: number): boolean =>
+  width >= 3 &&
+  filledIn(cells) === 1 &&
+  cells.some((cell) => typeof cell === 'string' && /\p{L}/u.test(cell)) &&
+  !isBlank(cells[0]);
+
+function isShelf(cells: readonly Cell[], next: readonly Cell[] | undefined): boolean {
+  const text = textOf(cells.find((cell) => !isBlank(cell))).trim();
+  return next !== undefined && filledIn(next) > 1 && text.length <= 40 && !/[.!?]$/.test(text) && !/^[*†¹]/.test(text);
+}

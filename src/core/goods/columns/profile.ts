@@ -1,0 +1,130 @@
+import { isCurrency } from '../../till';
+import { isSigned, understandMoney } from '../cells/money';
+import { saysManner } from '../cells/manners';
+import { hasGtinLength, isDimensions, isGtin, understandMeasure } from '../cells/quantities';
+import { isBlank, textOf, type Cell } from '../source/grid';
+import { parseKind } from '../cells';
+import { choiceKind, choicesIn, isColourWord, isSizeWord } from './values';
+import { readHeading } from './heading';
+
+/** Shares of a column's filled cells, 0–1, and what else its contents say of it. */
+export interface Profile {
+  filled: number;
+  /** Filled cells, of all rows. */
+  fill: number;
+  /** Different values, of filled cells. */
+  distinct: number;
+  values: number;
+  money: number;
+  signed: number;
+  decimals: number;
+  whole: number;
+  gtinLong: number;
+  gtinRight: number;
+  code: number;
+  words: number;
+  /** Marks that tick something off. */
+  ticks: number;
+  length: number;
+  /** Of one choice, where a cell lists several. */
+  choiceLength: number;
+  text: number;
+  html: number;
+  mass: number;
+  measure: number;
+  stockWords: number;
+  hasZero: boolean;
+  largest: number;
+  currency: number;
+  picture: number;
+  link: number;
+  path: number;
+  optionNames: number;
+  colours: number;
+  sizes: number;
+  kinds: number;
+  /** Cells that list measures, colours or sizes. */
+  lists: number;
+  date: number;
+  percent: number;
+  rising: boolean;
+}
+
+const most = 1500;
+const pictureFile = /^(?:https?:\/\/\S+|[^\s|,;]+|[^|;]+)\.(?:jpe?g|png|webp|gif|svg|avif|tiff?)(?:\?\S*)?$/i;
+
+export function profileOf(column: readonly Cell[]): Profile {
+  const sampled = column.length > most ? column.filter((_, i) => i % Math.ceil(column.length / most) === 0) : column;
+  const cells = sampled.filter((cell) => !isBlank(cell));
+  const texts = cells.map((cell) => textOf(cell).trim());
+  const n = Math.max(1, cells.length);
+  const share = (test: (text: string, cell: Cell) => boolean) =>
+    texts.reduce((sum, text, i) => sum + (test(text, cells[i] ?? '') ? 1 : 0), 0) / n;
+  const mean = (of: (text: string) => number) => texts.reduce((sum, text) => sum + of(text), 0) / n;
+  const money = cells.map(understandMoney);
+  const values = new Set(texts.map((text) => text.toLowerCase()));
+  const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
+  return {
+    filled: cells.length,
+    fill: cells.length / Math.max(1, sampled.length),
+    distinct: values.size / n,
+    values: values.size,
+    money: money.filter(({ kind }) => kind !== 'unknown' && kind !== 'blank').length / n,
+    signed: money.filter(isSigned).length / n,
+    decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
+    whole: share((text) => /^\d{1,9}$/.test(text)),
+    gtinLong: share((text) => hasGtinLength(text.replace(/[\s-]/g, ''))),
+    gtinRight: share((text) => isGtin(text.replace(/[\s-]/g, ''))),
+    code: share(isCode),
+    words: mean((text) => text.split(/\s+/).length),
+    ticks: share((text) => /^[xX✓✔*•]$/.test(text)),
+    length: mean((text) => text.length),
+    choiceLength: mean((text) => Math.max(...choicesIn(text).map((choice) => choice.length))),
+    text: share(
+      (text) => /\p{L}/u.test(text) && !understandMeasure(text) && !isDimensions(text) && !isSigned(understandMoney(text)),
+    ),
+    html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
+    mass: share((text) => understandMeasure(text)?.kind === 'mass'),
+    measure: share((text) => understandMeasure(text) !== null || isDimensions(text)),
+    stockWords: share(
+      (text) => !/^\d/.test(text) && !saysManner('yesNo', text) && (saysManner('inStock', text) || saysManner('soldOut', text)),
+    ),
+    hasZero: texts.includes('0'),
+    largest: numbers.length ? Math.max(...numbers) : 0,
+    currency: share((text) => /^[A-Z]{3}$/.test(text) && isCurrency(text)),
+    picture: share((text) => text.split(/[|;,\n]\s*/).every((one) => pictureFile.test(one.trim()))),
+    link: share((text) => /^(?:https?:\/\/|www\.|\/)\S+$/i.test(text)),
+    path: share((text) => /\S\s*(?:>|›|»|\/\/)\s*\S/.test(text) && !/<[a-z/]/i.test(text)),
+    // What names an option comes again and again.
+    optionNames: values.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
+    colours: share((text) => choicesIn(text).every(isColourWord)),
+    sizes: share((text) => choicesIn(text).every(isSizeWord)),
+    lists: share((text) => {
+      const choices = choicesIn(text);
+      return choices.length > 1 && choices.every((choice) => choiceKind(choice));
+    }),
+    kinds: share((text) => parseKind(text).ok),
+    date: share((text) => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text)),
+    percent: share((text) => /^\d{1,2}(?:[.,]\d+)?\s?%$/.test(text)),
+    rising:
+      numbers.length === texts.length &&
+      numbers.length > 2 &&
+      numbers.every((value, i) => i === 0 || value === (numbers[i - 1] ?? 0) + 1),
+  };
+}
+
+/** Letters and digits mixed, or capitals with a dash: what shops call their things by, not what people call them. */
+function isCode(text: string): boolean {
+  if (text.length > 24 || /\s\S+\s\S+\s/.test(text) || understandMeasure(text) || isDimensions(text)) return false;
+  if (/\p{Sc}/u.test(text)) return false;
+  // Words are no codes, even with a number after them.
+  if (/\s/.test(text) && /\p{Ll}{2}/u.test(text)) return false;
+  const joined = text.replace(/[\s_./-]/g, '');
+  if (!/^[\p{L}\d]+$/u.test(joined)) return false;
+  return (
+    (/\d/.test(joined) && /\p{L}/u.test(joined) && /^[A-Z\d]/.test(joined)) ||
+    (/^[A-Z]{2,}[-_.]?[A-Z\d]*$/.test(text) && /[-_.\d]/.test(text)) ||
+    /^[a-z]+-[a-z\d]+(-[a-z\d]+)*$/.test(text) ||
+    /^[A-Z]{2,8}$/.test(text)
+  );
+}

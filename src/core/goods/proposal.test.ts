@@ -1,0 +1,242 @@
+import fc from 'fast-check';
+import { importSource, importText, noMapping, openSource, openText, readList, type Mapping, type Proposal } from './index';
+import { csvOf, tableOf, xlsxOf } from './table';
+import { type Cell } from './source/grid';
+
+const read = (text: string, brief = 'EUR', mapping: Mapping = noMapping): Proposal => {
+  const source = openText(text);
+  if (!source.ok) throw new Error(source.say);
+  const proposal = readList(source.value, { brief }, mapping);
+  if (!proposal.ok) throw new Error(proposal.say);
+  return proposal.value;
+};
+const shown = ({ products }: Proposal) =>
+  products.map(
+    ({ title, variants }) => `${title}: ${variants.map(({ values, price }) => `${values.join('/')} ${price ?? '?'}`).join(', ')}`,
+  );
+
+describe('which rows are one product', () => {
+  test.each([
+    ['a title that is repeated', 'title,price,size\nCap,4,S\nCap,5,M\nBag,6,\n', ['Cap: S 400, M 500', 'Bag:  600']],
+    ['a title in the first row only', 'title,price,size\nCap,4,S\n,5,M\nBag,6,\n', ['Cap: S 400, M 500', 'Bag:  600']],
+    ['a group', 'group,title,price,colour\nc,Cap,4,red\nb,Bag,6,\nc,Cap,5,blue\n', ['Cap: red 400, blue 500', 'Bag:  600']],
+    [
+      'tails of titles',
+      'title,price\nMug – blue – large,8\nMug – red – small,7\nJug,12\n',
+      ['Mug: blue/large 800, red/small 700', 'Jug:  1200'],
+    ],
+    ['pairs of name and value', 'title,price,Option 1 name,Option 1 value\nCap,4,Size,S\nCap,5,Size,M\n', ['Cap: S 400, M 500']],
+    [
+      'several sizes in a cell',
+      'title,price,size\nCap,4,"S, M"\nHat,5,S / M / L\n',
+      ['Cap: S 400, M 400', 'Hat: S 500, M 500, L 500'],
+    ],
+    [
+      'a column that nobody knew',
+      'title,price,Blade\nKnife,40,carbon\nKnife,48,stainless\n',
+      ['Knife: carbon 4000, stainless 4800'],
+    ],
+    ['nothing but their codes', 'title,price,code\nSpoke,1,S-1\nSpoke,1,S-2\n', ['Spoke: S-1 100, S-2 100']],
+  ])('%s', (_, text, wanted) => expect(shown(read(text)).map((line) => line.replace(':  ', ':  '))).toEqual(wanted));
+
+  test('a row that says the same twice is left out, one with another price is asked about', () => {
+    const same = read('title,price\nCap,4\nCap,4\nBag,5\n');
+    expect([shown(same), same.counts.leftOut]).toEqual([['Cap:  400', 'Bag:  500'], 1]);
+    const other = read('title,price\nCap,4\nCap,6\nBag,5\n');
+    expect(other.products[0]?.variants[0]).toMatchObject({ price: null, asks: ['price'] });
+    expect(other.questions).toHaveLength(1);
+    const [question] = other.questions;
+    const answered = read('title,price\nCap,4\nCap,6\nBag,5\n', 'EUR', {
+      columns: {},
+      answers: { [question?.id ?? '']: 'second' },
+    });
+    expect(answered.products[0]?.variants[0]).toMatchObject({ price: 600, asks: [] });
+  });
+
+  test('a million combinations are never made', () => {
+    const many = Array.from({ length: 30 }, (_, i) => `V${i}`).join(' | ');
+    const { products, problems } = read(`title,price,colour,size,length,finish\nCap,4,${many},${many},${many},${many}\n`);
+    expect(products[0]?.variants).toHaveLength(1);
+    expect(problems.some(({ say }) => say.includes('810,000 variants'))).toBe(true);
+  });
+});
+
+describe('what is no product', () => {
+  test('titles above, headings again, remarks and totals', () => {
+    const proposal = read(
+      'Stock list 2026,,\nall prices in euro,,\n,,\ntitle,price,stock\nCap,4,3\nBag,5,4\ntitle,price,stock\nHat,6,1\n* while they last,,\nTotal,,8\n',
+    );
+    expect([proposal.headerRow, shown(proposal)]).toEqual([4, ['Cap:  400', 'Bag:  500', 'Hat:  600']]);
+  });
+  test('rows that were put in to try the list', () => {
+    const { products, counts } = read(
+      'title,price\nSample product,1\nCap,4\nTest,0\nSample pack of wool,9\nLorem ipsum dolor,2\n',
+    );
+    expect([products.map(({ title }) => title), counts.leftOut]).toEqual([['Cap', 'Sample pack of wool'], 3]);
+  });
+});
+
+describe('answers', () => {
+  test('hold for all cells that were alike, and the rest stays open', () => {
+    const text = 'title,price,stock\nA,from 4,a few\nB,from 5,2\nC,7–9,2\n';
+    const open = read(text);
+    expect(open.questions.map(({ id, cells }) => [id, cells.length])).toEqual([
+      ['price from', 2],
+      ['price range', 1],
+      ['stock as “a few”', 1],
+    ]);
+    const answered = read(text, 'EUR', { columns: {}, answers: { 'price from': 'number', 'price range': 'highest' } });
+    expect(answered.products.map(({ variants: [one] }) => one?.price)).toEqual([400, 500, 900]);
+    expect(answered.questions.map(({ id }) => id)).toEqual(['stock as “a few”']);
+  });
+  test('pieces for several choices are as many of each, or not counted', () => {
+    const text = 'title,price,size,stock\nCap,4,"S, M",6\nHat,5,"S, L",2\n';
+    const stocks = (value: string) =>
+      read(text, 'EUR', { columns: {}, answers: { 'stock for several choices': value } }).products.map(({ variants }) =>
+        variants.map(({ stock, asks }) => [stock, asks.length]),
+      );
+    expect(stocks('each')).toEqual([
+      [
+        [6, 0],
+        [6, 0],
+      ],
+      [
+        [2, 0],
+        [2, 0],
+      ],
+    ]);
+    expect(stocks('uncounted')).toEqual([
+      [
+        [null, 0],
+        [null, 0],
+      ],
+      [
+        [null, 0],
+        [null, 0],
+      ],
+    ]);
+    expect(stocks('')[0]).toEqual([
+      [null, 1],
+      [null, 1],
+    ]);
+  });
+  test('a price in other money is asked about, in its own manner of writing too', () => {
+    const text = 'title,price\nA,"€4,50"\nB,"€5,00"\nC,$7.00\n';
+    const { questions, products } = read(text);
+    expect([products[2]?.variants[0]?.price, questions.map(({ choices }) => choices.map(({ value }) => value))]).toEqual([
+      null,
+      [['unsold', 'number']],
+    ]);
+    const answers = { [questions[0]?.id ?? '']: 'number' };
+    expect(read(text, 'EUR', { columns: {}, answers }).products[2]?.variants[0]?.price).toBe(700);
+  });
+  test('an answer that was not offered is no answer', () =>
+    expect(read('title,price\nA,from 4\n', 'EUR', { columns: {}, answers: { 'price from': 'whatever' } }).questions).toHaveLength(
+      1,
+    ));
+  test('what the seller says of a column holds', () => {
+    const { columns, products } = read('title,price,Moon\nA,4,full\nB,5,new\n', 'EUR', {
+      columns: { Moon: 'category' },
+      answers: {},
+    });
+    expect([columns[2]?.as, products[0]?.categories]).toEqual(['category', ['full']]);
+  });
+});
+
+test('markup in cells is read for its text, and nothing of scripts is', () => {
+  const { products } = read(
+    'title,price,description\nCap &amp; co,4,"<p>Soft <b>wool</b></p><ul><li>red</li><li>blue</li></ul><script>alert(1)</script>"\n',
+  );
+  expect(products[0]).toMatchObject({ title: 'Cap & co', description: 'Soft wool\n– red\n– blue' });
+});
+
+describe('whatever the order of a list', () => {
+  const headings = ['title', 'price', 'stock', 'colour', 'Maker', 'code'];
+  const rows = [
+    ['Cap', '4.50', '3', 'red', 'Ana', 'C-1'],
+    ['Cap', '4.80', '0', 'blue', 'Ana', 'C-2'],
+    ['Bag', '12.00', '1', '', 'Ben', 'B-1'],
+    ['Scarf', '9.20', '14', 'green', 'Ana', 'S-1'],
+    ['Scarf', '9.20', '2', 'grey', 'Ben', 'S-2'],
+  ];
+  const known = (text: string) =>
+    read(text)
+      .products.map(({ title, variants }) => [
+        title,
+        ...variants.map(({ values, price, stock, sku }) => `${values.join()} ${price} ${stock} ${sku}`).sort(),
+      ])
+      .sort();
+  test('its rows and columns mean the same', () => {
+    const wanted = known([headings, ...rows].map((row) => row.join(',')).join('\n'));
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray([0, 1, 2, 3, 4, 5], { minLength: 6 }),
+        fc.shuffledSubarray(rows, { minLength: 5 }),
+        (columns, shuffled) => {
+          const text = [headings, ...shuffled].map((row) => columns.map((at) => row[at]).join(',')).join('\n');
+          expect(known(text)).toEqual(wanted);
+        },
+      ),
+      { numRuns: 60, seed: 7 },
+    );
+  });
+});
+
+describe('out and in again', () => {
+  const word = fc.constantFrom(
+    'Cap',
+    'Jug',
+    'Soft "blanket"',
+    'Löffel',
+    'Сумка',
+    '茶碗',
+    '=SUM(A1)',
+    '+danger',
+    "O'Hara",
+    'Two; parts',
+    'Line',
+  );
+  const variant = fc.record({
+    price: fc.integer({ min: 100, max: 9_900 }),
+    stock: fc.option(fc.integer({ min: 0, max: 400 })),
+    weight: fc.integer({ min: 0, max: 9000 }),
+  });
+  const catalogue = fc.array(fc.tuple(word, fc.array(variant, { minLength: 1, maxLength: 4 })), { minLength: 1, maxLength: 8 });
+  const reads = (bytes: Uint8Array) => {
+    const source = openSource(bytes);
+    if (!source.ok) throw new Error(source.say);
+    const goods = importSource(source.value, {}, noMapping);
+    if (!goods.ok) throw new Error(goods.say);
+    return goods.value;
+  };
+  test('a catalogue is the same catalogue, as CSV and as a spreadsheet', () => {
+    fc.assert(
+      fc.property(catalogue, (made) => {
+        const list = made
+          .flatMap(([title, variants], i) =>
+            variants.map(
+              (one, n) =>
+                `"${title.replace(/"/g, '""')} ${i}",${(one.price / 100).toFixed(2)},${one.stock ?? ''},${one.weight || ''},N${n}`,
+            ),
+          )
+          .join('\n');
+        const first = importText(`title,price,stock,weight g,option Make\n${list}\n`, { brief: 'GBP' });
+        if (!first.ok) throw new Error(first.say);
+        const rows: Cell[][] = tableOf(first.value.products, 'GBP', 2);
+        const plain = ({ products }: { products: typeof first.value.products }) =>
+          products.map(({ title, options, variants }) => [
+            title,
+            options,
+            variants.map(({ values, price, stock, weight }) => [values, price, stock, weight]),
+          ]);
+        expect(plain(reads(new TextEncoder().encode(csvOf(rows))))).toEqual(plain(first.value));
+        expect(plain(reads(xlsxOf(rows)))).toEqual(plain(first.value));
+      }),
+      { numRuns: 40, seed: 11 },
+    );
+  });
+  test('no cell of a file is one that a spreadsheet would run (OWASP, CSV injection)', () => {
+    const [, line = ''] = csvOf([['title'], ['=1+1']]).split('\r\n');
+    expect(line).toBe("'=1+1");
+  });
+});

@@ -1,0 +1,405 @@
+import { fail, ok, type Result } from '../result';
+import { slugify, uniqueSlugs } from '../slug';
+import { isCurrency, minorDigits } from '../till';
+import { type Problem, type Product, type Variant } from './about';
+import { layOut } from './columns/head';
+import { type Meaning } from './columns/meaning';
+import { proposeColumns, type ColumnProposal } from './columns/propose';
+import { openChoices } from './rows/choices';
+import { currencyOf, type CurrencyReading, type MoneyHints } from './rows/currency';
+import { farOff, unsold } from './rows/pricing';
+import { type Answers, type Question } from './rows/questions';
+import { RowReader, type Sheet } from './rows/reader';
+import { isPlaceholder, type Record } from './rows/record';
+import { Remarks } from './rows/remarks';
+import { bringTogether, valueOf, type Together } from './rows/together';
+import { mostColumns, type Cell, type Form, type Grid, type Source } from './source/grid';
+
+/** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
+export interface Mapping {
+  columns: Readonly<{ [heading: string]: Meaning }>;
+  answers: Answers;
+}
+export const noMapping: Mapping = { columns: {}, answers: {} };
+
+/** A list of goods as it is read: what each column is, the products, and every cell that was not wholly understood. */
+export interface Proposal {
+  form: Form;
+  encoding: string;
+  /** Counted from 1; null where the list has no headings. */
+  headerRow: number | null;
+  currency: CurrencyReading;
+  digits: number;
+  columns: ColumnProposal[];
+  products: Product[];
+  problems: Problem[];
+  questions: Question[];
+  counts: { rows: number; products: number; variants: number; leftOut: number; mended: number; asked: number };
+}
+
+/** Reads a list whole: columns, form of numbers, currency and what belongs together are decided for all of it. */
+export function readList(source: Source, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
+  const sheets = source.grids.map((grid) => sheetOf(grid, mapping)).filter(({ layout }) => layout.body.length);
+  const [main] = goodsFirst(sheets);
+  if (!main) return fail('The list has headings but no rows. Add a row for each thing that you sell.');
+  if (!main.columns.some(({ as }) => as === 'title'))
+    return fail(
+      'No column holds the names of the goods: every column is numbers, codes or addresses. Add one with a name for each thing.',
+    );
+  const used = goodsFirst(sheets).filter((sheet) => sheet === main || alike(sheet, main));
+  const reading = new Reading(source, used, hints, mapping);
+  return reading.make(
+    main,
+    sheets.filter((sheet) => !used.includes(sheet)),
+  );
+}
+
+function sheetOf(grid: Grid, mapping: Mapping): Sheet {
+  const layout = layOut(grid);
+  const rows = layout.body.map(({ cells }) => cells);
+  const given = new Map<number, Meaning>();
+  layout.headings.forEach((heading, i) => {
+    const as = Object.hasOwn(mapping.columns, heading) ? mapping.columns[heading] : undefined;
+    if (as) given.set(i, as);
+  });
+  // Of two columns that could be the price, the one that the seller has chosen.
+  const chosen = Number(Object.hasOwn(mapping.answers, 'columns price') ? mapping.answers['columns price'] : NaN);
+  if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) given.set(chosen, 'price');
+  return { name: grid.name, layout, grid, columns: withUsualPairs(proposeColumns(layout.headings, rows, given)) };
+}
+
+/** Sheets that hold goods, the longest with prices first, in the order of the file where they are alike. */
+const goodsFirst = (sheets: readonly Sheet[]): Sheet[] => {
+  const worth = ({ columns, layout }: Sheet) =>
+    (columns.some(({ as }) => as === 'title') ? 1 : 0) *
+    (columns.some(({ as }) => as === 'price') ? 2 : 1) *
+    Math.min(layout.body.length, 3);
+  const best = Math.max(0, ...sheets.map(worth));
+  const first = sheets.find((sheet) => worth(sheet) === best);
+  return first ? [first, ...sheets.filter((sheet) => sheet !== first)] : [];
+};
+
+const alike = (sheet: Sheet, main: Sheet): boolean => {
+  if (!sheet.columns.some(({ as }) => as === 'title') || !sheet.columns.some(({ as }) => as === 'price')) return false;
+  const headings = new Set(main.layout.headings.map((heading) => heading.toLowerCase()).filter(Boolean));
+  const shared = sheet.layout.headings.filter((heading) => headings.has(heading.toLowerCase())).length;
+  return shared >= Math.min(2, headings.size);
+};
+
+/** The value of an option stands after its name; one without the other is an option or a particular by itself. */
+function withUsualPairs(columns: ColumnProposal[]): ColumnProposal[] {
+  const made = columns.map((column) => ({ ...column }));
+  const paired = new Set<number>();
+  for (const name of made) {
+    if (name.as !== 'optionName') continue;
+    const value =
+      made.find(({ as, index }) => as === 'optionValue' && index > name.index && !paired.has(index)) ??
+      made.find(({ as, index }) => index === name.index + 1 && (as === 'option' || as === 'particular'));
+    if (value) {
+      if (value.as !== 'optionValue') value.because = `It stands after “${name.heading}”, which names what it is.`;
+      value.as = 'optionValue';
+      paired.add(value.index);
+    } else name.as = 'particular';
+  }
+  for (const column of made) if (column.as === 'optionValue' && !paired.has(column.index)) column.as = 'option';
+  return made;
+}
+
+class Reading {
+  private readonly remarks: Remarks;
+  private readonly currency: CurrencyReading;
+  private readonly code: string;
+
+  constructor(
+    private readonly source: Source,
+    private readonly sheets: readonly Sheet[],
+    hints: MoneyHints,
+    mapping: Mapping,
+  ) {
+    this.remarks = new Remarks(mapping.answers);
+    this.currency = this.readCurrency(hints);
+    this.code = this.currency.code ?? this.currency.choices[0] ?? '';
+  }
+
+  private columnsAs(as: Meaning): { sheet: Sheet; column: ColumnProposal }[] {
+    return this.sheets.flatMap((sheet) =>
+      sheet.columns.filter((column) => column.as === as).map((column) => ({ sheet, column })),
+    );
+  }
+
+  private cellsOf(as: Meaning): Cell[] {
+    return this.columnsAs(as).flatMap(({ sheet, column }) => sheet.layout.body.map(({ cells }) => cells[column.index] ?? ''));
+  }
+
+  private readCurrency(hints: MoneyHints): CurrencyReading {
+    const priced = [...this.columnsAs('price'), ...this.columnsAs('earlierPrice')];
+    const found = currencyOf(
+      {
+        cells: this.cellsOf('price'),
+        named: this.cellsOf('currency'),
+        headings: priced.map(({ column }) => column.heading),
+        units: priced.map(({ column }) => column.unit).filter(Boolean),
+        above: this.sheets.flatMap(({ layout }) => layout.above),
+        formats: priced.flatMap(({ sheet, column }) => sheet.grid.currencies?.get(column.index) ?? []),
+      },
+      hints,
+    );
+    if (found.code) return found;
+    const answer = this.remarks.questions.answerTo('currency list');
+    if (answer && isCurrency(answer)) return { code: answer, from: 'seller', because: 'You have said so.', choices: [] };
+    this.remarks.questions.ask(
+      {
+        about: 'currency',
+        alike: 'list',
+        found: '',
+        say: `${found.because} Which money are the prices in?`,
+        choices: found.choices.map((code) => ({ value: code, say: code })),
+      },
+      1,
+      priced[0]?.column.heading ?? '',
+    );
+    return found;
+  }
+
+  make(main: Sheet, others: readonly Sheet[]): Result<Proposal> {
+    for (const { row, say } of this.source.notes) this.remarks.note(row, '', 'look', say);
+    for (const { name, layout } of others)
+      this.remarks.note(
+        0,
+        '',
+        'left-out',
+        `The sheet “${name}” is not read: its ${layout.body.length} rows are not like the goods of “${main.name}”.`,
+      );
+    const reader = new RowReader(this.remarks, this.code, this.currency.code !== null, this.source.form);
+    const records = this.sheets.flatMap((sheet) => reader.recordsOf(sheet));
+    const kept = this.withoutPlaceholders(records);
+    if (!kept.length) {
+      const first = this.remarks.problems.find(({ kind }) => kind === 'left-out');
+      return fail(`None of the ${records.length} rows could be used. ${first?.say ?? ''}`.trim());
+    }
+    this.askFarOff(kept);
+    this.askColumns(main, kept);
+    const opened = openChoices(kept, this.remarks);
+    const { products, promoted, doubles } = bringTogether(opened);
+    for (const double of doubles) this.sayDouble(double);
+    this.noteRepeatedCodes(products);
+    const made = this.productsOf(products);
+    const columns = this.finalColumns(main, promoted, products);
+    this.remarks.problems.sort((a, b) => a.row - b.row);
+    const digits = this.code ? minorDigits(this.code) : 2;
+    const rows = this.sheets.reduce((sum, { layout }) => sum + layout.body.length, 0);
+    const count = (kind: Problem['kind']) => this.remarks.problems.filter((problem) => problem.kind === kind).length;
+    return ok({
+      form: this.source.form,
+      encoding: this.source.encoding,
+      headerRow: main.layout.head < 0 ? null : main.grid.firstRow + main.layout.head,
+      currency: this.currency,
+      digits,
+      columns,
+      products: made,
+      problems: this.remarks.problems,
+      questions: this.remarks.questions.all(),
+      counts: {
+        rows,
+        products: made.length,
+        variants: made.reduce((sum, { variants }) => sum + variants.length, 0),
+        leftOut: this.remarks.leftOut,
+        mended: count('mended'),
+        asked: count('asked'),
+      },
+    });
+  }
+
+  private withoutPlaceholders(records: readonly Record[]): Record[] {
+    return records.filter((record) => {
+      if (!isPlaceholder(record.title, record.description)) return true;
+      this.remarks.leave(
+        record.row,
+        '',
+        `“${record.title}” looks like a row that was put in to try the list. It is left out.`,
+        record.title,
+      );
+      return false;
+    });
+  }
+
+  /** Columns that could be what decides the sale, and say so nowhere. */
+  private askColumns(main: Sheet, records: readonly Record[]): void {
+    const price = main.columns.find(({ as }) => as === 'price');
+    const open = main.columns.filter(({ as }) => as === 'particular');
+    const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
+    const amounts = open.filter(({ profile }) => profile.money > 0.8 && profile.signed > 0.5);
+    if (price && price.priceWords < 1 && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
+      const both = [price, ...amounts];
+      this.remarks.questions.ask(
+        {
+          about: 'columns',
+          alike: 'price',
+          found: '',
+          say: `${both.map((column) => `“${nameOf(column)}”`).join(' and ')} both hold amounts of money. Which is the price?`,
+          choices: both.map((column) => ({ value: String(column.index), say: nameOf(column) })),
+        },
+        main.grid.firstRow + Math.max(0, main.layout.head),
+        '',
+      );
+      for (const record of records) {
+        record.price = null;
+        record.asks.add('price');
+        this.remarks.note(record.row, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
+      }
+    }
+    if (main.columns.some(({ as }) => as === 'stock')) return;
+    for (const column of open) {
+      const { profile, isKnown, heading } = column;
+      if (isKnown || !heading || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
+      this.remarks.note(
+        main.grid.firstRow + Math.max(0, main.layout.head),
+        heading,
+        'look',
+        `“${heading}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
+      );
+    }
+  }
+
+  private askFarOff(records: readonly Record[]): void {
+    const far = farOff(records.flatMap(({ price }) => (price ? [price] : [])));
+    if (!far.size) return;
+    const digits = minorDigits(this.code);
+    for (const record of records) {
+      const { price } = record;
+      if (!price || !far.has(price)) continue;
+      const say = `${(price / 10 ** digits).toFixed(digits)} ${this.code} is a hundred times away from the other prices.`;
+      record.price = this.remarks.asker(
+        record.row,
+        'price',
+        record,
+      )({
+        about: 'price',
+        alike: `far ${price}`,
+        found: record.title,
+        say,
+        choices: [unsold, { value: 'number', say: 'It is right', minor: price }],
+      });
+    }
+  }
+
+  /** A thing that stands in the list twice: the same, or with two prices of which the seller knows the right one. */
+  private sayDouble({ record, first, how }: Together['doubles'][number]): void {
+    if (how !== 'other-price')
+      return this.remarks.leave(
+        record.row,
+        '',
+        how === 'same'
+          ? `The same as row ${first.row}.`
+          : `The same thing as row ${first.row}; nothing that can be chosen tells them apart.`,
+        record.title,
+      );
+    const digits = minorDigits(this.code);
+    const choice = (value: string, minor: number | null) =>
+      minor === null ? [] : [{ value, say: `${(minor / 10 ** digits).toFixed(digits)} ${this.code}`.trim(), minor }];
+    const { answered, value } = this.remarks.questions.ask(
+      {
+        about: 'double',
+        alike: `row ${record.row}`,
+        found: record.title,
+        say: `“${record.title}” stands in rows ${first.row} and ${record.row} with two prices, and nothing else tells them apart. Which is right?`,
+        choices: [...choice('first', first.price), ...choice('second', record.price), unsold],
+      },
+      record.row,
+      '',
+    );
+    this.remarks.leave(record.row, '', `The same thing as row ${first.row}, at another price.`, record.title);
+    first.price = value;
+    if (answered) return;
+    first.asks.add('price');
+    this.remarks.note(first.row, '', 'asked', `It stands again in row ${record.row}, at another price.`, record.title);
+  }
+
+  private noteRepeatedCodes(products: ReturnType<typeof bringTogether>['products']): void {
+    const first = new Map<string, Record>();
+    for (const record of products.flatMap(({ rows }) => rows)) {
+      if (!record.sku) continue;
+      const before = first.get(record.sku);
+      if (!before) first.set(record.sku, record);
+      else if (before.row !== record.row)
+        this.remarks.note(
+          record.row,
+          'sku',
+          'look',
+          `The code “${record.sku}” already stands in row ${before.row}. Give one of them another.`,
+          record.sku,
+        );
+    }
+  }
+
+  private productsOf(gathered: ReturnType<typeof bringTogether>['products']): Product[] {
+    const slugs = uniqueSlugs();
+    return gathered.map(({ title, rows, options }) => {
+      const slug = slugs(title);
+      const id = `p-${slug}`;
+      const taken = uniqueSlugs();
+      const [first] = rows;
+      const variants = rows.map((record): Variant => {
+        const values = options.map((option) => valueOf(record, option.key) || '–');
+        return {
+          id: `${id}.${taken(values.length ? slugify(values.join(' ')) : 'one')}`,
+          values,
+          sku: record.sku,
+          gtin: record.gtin,
+          price: record.price,
+          earlierPrice: record.earlierPrice,
+          cost: record.cost,
+          stock: record.stock,
+          weight: record.weight ?? 0,
+          picture: record.pictures[0] ?? null,
+          asks: [...record.asks],
+        };
+      });
+      return {
+        id,
+        slug,
+        title,
+        description: rows.find(({ description }) => description)?.description ?? '',
+        kind: first?.kind ?? 'physical',
+        taxClass: first?.taxClass ?? 'standard',
+        categories: [...new Set(rows.flatMap(({ categories }) => categories))],
+        options: options.map(({ name }) => name),
+        particulars: particularsOf(rows),
+        pictures: [...new Set(rows.flatMap(({ pictures }) => pictures))],
+        variants,
+      };
+    });
+  }
+
+  private finalColumns(
+    main: Sheet,
+    promoted: ReadonlySet<number>,
+    products: ReturnType<typeof bringTogether>['products'],
+  ): ColumnProposal[] {
+    const chosen = new Set(
+      products.filter(({ rows }) => rows.length > 1).flatMap(({ options }) => options.map(({ key }) => key)),
+    );
+    return main.columns.map((column) => {
+      if (promoted.has(column.index))
+        return { ...column, as: 'option' as const, because: 'It tells the rows of one product apart.' };
+      if (column.as === 'option' && !chosen.has(`column ${column.index}`))
+        return {
+          ...column,
+          as: 'particular' as const,
+          because: `${column.because} No product has two of it, so there is nothing to choose.`,
+        };
+      return column;
+    });
+  }
+}
+
+function particularsOf(rows: readonly Record[]): Product['particulars'] {
+  const found = new Map<number, { name: string; values: Set<string> }>();
+  for (const { particulars } of rows)
+    for (const [index, { name, value }] of particulars) {
+      const known = found.get(index) ?? { name, values: new Set() };
+      known.values.add(value);
+      found.set(index, known);
+    }
+  return [...found].sort(([a], [b]) => a - b).map(([, { name, values }]) => ({ name, value: [...values].join(', ') }));
+}

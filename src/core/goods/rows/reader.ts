@@ -1,0 +1,316 @@
+import { parseKind, parseTaxClass } from '../cells';
+import { numberFormOf, valueUnder } from '../cells/number';
+import { lineOf, proseOf } from '../cells/prose';
+import { gramsPer, hasGtinLength, isGtin, understandMeasure, understandStock } from '../cells/quantities';
+import { type Layout } from '../columns/head';
+import { type Meaning } from '../columns/meaning';
+import { type ColumnProposal } from '../columns/propose';
+import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
+import { priceIn, pricingOf, unsold, type Pricing } from './pricing';
+import { blankRecord, isPlaceholder, type Record } from './record';
+import { type Remarks } from './remarks';
+
+/** A sheet with its headings found and its columns understood. */
+export interface Sheet {
+  name: string;
+  layout: Layout;
+  columns: ColumnProposal[];
+  grid: Grid;
+}
+
+/** Reads rows into records, each cell wholly or not at all. */
+export class RowReader {
+  /**
+   * @param code the list's currency, or that which it is likeliest to be
+   * @param isNamed whether it is known that it is that
+   */
+  constructor(
+    private readonly remarks: Remarks,
+    private readonly code: string,
+    private readonly isNamed: boolean,
+    private readonly form: Form,
+  ) {}
+
+  recordsOf(sheet: Sheet): Record[] {
+    const { layout, columns } = sheet;
+    for (const { row, what, text } of layout.aside)
+      if (what === 'note')
+        this.remarks.note(row, '', 'look', `“${text.slice(0, 80)}” stands alone in its row and is taken for a remark.`, text);
+      else if (what === 'total') this.remarks.note(row, '', 'look', 'A row of totals; it is no product.', text);
+    const columnsBy = new Map<Meaning, ColumnProposal[]>();
+    for (const column of columns) columnsBy.set(column.as, [...(columnsBy.get(column.as) ?? []), column]);
+    const by = (as: Meaning): readonly ColumnProposal[] => columnsBy.get(as) ?? [];
+    const [price, sale] = pricesOf(columns);
+    const pricing = (column: ColumnProposal | undefined): Pricing | null =>
+      column
+        ? pricingOf(
+            layout.body.map(({ cells }) => cells[column.index] ?? ''),
+            this.code,
+            this.form === 'json-ld' ? '.' : undefined,
+          )
+        : null;
+    const forms = new Map(
+      columns.map((column) => [column.index, ['price', 'earlierPrice', 'cost'].includes(column.as) ? pricing(column) : null]),
+    );
+    const weightForm = new Map(by('weight').map((column) => [column.index, this.weightForm(sheet, column)]));
+    const shelves = layout.aside.filter(({ what }) => what === 'shelf');
+    const records: Record[] = [];
+    let before: Record | null = null;
+    const byGroup = new Map<string, string>();
+    for (const { cells, row } of layout.body) {
+      const text = (as: Meaning) => {
+        const [column] = by(as);
+        return column ? lineOf(textOf(cells[column.index])) : '';
+      };
+      const [told] = by('description');
+      const record = blankRecord(row, sheet.name);
+      record.title = text('title');
+      record.description = told ? proseOf(textOf(cells[told.index])) : '';
+      record.sku = text('sku');
+      record.group = text('group');
+      const above = record.group ? byGroup.get(record.group) : before?.title;
+      if (!record.title && above) record.title = above;
+      if (record.group && record.title && !byGroup.has(record.group)) byGroup.set(record.group, record.title);
+      if (!record.title) {
+        this.remarks.leave(
+          row,
+          by('title')[0]?.heading ?? '',
+          'The row has no name, and none stands above it. Name the thing, then bring the list in again.',
+        );
+        continue;
+      }
+      if (isPlaceholder(record.title, record.description)) {
+        // What is left out is not asked about.
+        records.push({ ...record, asks: new Set() });
+        continue;
+      }
+      this.readMoney(record, cells, columns, { price, sale }, forms, text('currency'));
+      this.readStock(record, cells, by('stock')[0]);
+      this.readGtin(record, cells, by('gtin')[0]);
+      for (const column of by('weight')) this.readWeight(record, cells, column, weightForm.get(column.index) ?? '.');
+      const shelf = shelves.filter((one) => one.row < row).at(-1);
+      record.categories = [
+        ...by('category').flatMap((column) => listIn(lineOf(textOf(cells[column.index])))),
+        ...(by('category').length || !shelf ? [] : [shelf.text]),
+      ];
+      record.pictures = by('picture').flatMap((column) => listIn(textOf(cells[column.index])));
+      const kind = parseKind(text('kind'));
+      if (kind.ok) record.kind = kind.value;
+      else if (by('kind')[0])
+        record.particulars.set(by('kind')[0]?.index ?? 0, { name: by('kind')[0]?.name ?? '', value: text('kind') });
+      const tax = parseTaxClass(text('taxClass'));
+      if (tax.ok) record.taxClass = tax.value;
+      else this.remarks.note(row, by('taxClass')[0]?.heading ?? '', 'mended', tax.say, text('taxClass'));
+      this.readChoices(record, cells, columns);
+      records.push(record);
+      before = record;
+    }
+    return records;
+  }
+
+  private readMoney(
+    record: Record,
+    cells: readonly Cell[],
+    columns: readonly ColumnProposal[],
+    { price, sale }: { price: ColumnProposal | undefined; sale: ColumnProposal | undefined },
+    forms: ReadonlyMap<number, Pricing | null>,
+    ownCurrency: string,
+  ): void {
+    const { row } = record;
+    const at = (column: ColumnProposal) => cells[column.index] ?? '';
+    const onSale = sale && !isBlank(at(sale)) ? sale : undefined;
+    const now = onSale ?? price;
+    if (!now) {
+      record.price = this.remarks.asker(
+        row,
+        '',
+        record,
+      )({ about: 'price', alike: 'no column', found: '', say: 'The list has no column of prices.', choices: [unsold] });
+      return;
+    }
+    const pricing = forms.get(now.index);
+    if (!pricing) return;
+    if (!this.isNamed) record.asks.add('money');
+    const code = ownCurrency.toUpperCase();
+    if (code && this.code && code !== this.code)
+      record.price = this.remarks.asker(
+        row,
+        now.heading,
+        record,
+      )({
+        about: 'price',
+        alike: `foreign ${code}`,
+        found: `${textOf(at(now))} ${code}`,
+        say: `This price is in ${code}, the list in ${this.code}. What does it cost?`,
+        choices: [unsold],
+      });
+    else record.price = priceIn(at(now), pricing, this.remarks.asker(row, now.heading, record));
+    const [before] = onSale ? [price] : columns.filter(({ as }) => as === 'earlierPrice');
+    if (before && !isBlank(at(before)) && before !== now)
+      record.earlierPrice = this.quietPrice(record, at(before), before, forms.get(before.index) ?? pricing);
+    if (record.earlierPrice !== null && record.price !== null && record.earlierPrice <= record.price) {
+      this.remarks.note(
+        row,
+        before?.heading ?? '',
+        'mended',
+        'The earlier price is not above the price, so it is not shown.',
+        textOf(at(before ?? now)),
+      );
+      record.earlierPrice = null;
+    }
+    const [cost] = columns.filter(({ as }) => as === 'cost');
+    if (cost && !isBlank(at(cost))) record.cost = this.quietPrice(record, at(cost), cost, forms.get(cost.index) ?? pricing);
+  }
+
+  /** A price that nobody pays: where it is not understood it is left away and said. */
+  private quietPrice(record: Record, cell: Cell, column: ColumnProposal, pricing: Pricing): number | null {
+    let isAsked = false;
+    const value = priceIn(cell, pricing, () => {
+      isAsked = true;
+      return null;
+    });
+    if (isAsked)
+      this.remarks.note(
+        record.row,
+        column.heading,
+        'mended',
+        `“${textOf(cell)}” was not understood as an amount, so it is not used.`,
+        textOf(cell),
+      );
+    return value;
+  }
+
+  private readStock(record: Record, cells: readonly Cell[], column: ColumnProposal | undefined): void {
+    if (!column) return;
+    const cell = cells[column.index] ?? '';
+    const stock = understandStock(cell);
+    if (stock.kind === 'count') record.stock = stock.pieces;
+    if (stock.kind !== 'unsure') return;
+    const found = textOf(cell).trim();
+    const pieces = stock.likeliest;
+    record.stock = this.remarks.asker(
+      record.row,
+      column.heading,
+      record,
+    )({
+      about: 'stock',
+      alike: `as “${found.toLowerCase()}”`,
+      found,
+      say: `“${found}”: how many are there?`,
+      choices: [
+        ...(pieces === null ? [] : [{ value: 'number', say: `${pieces}`, minor: pieces }]),
+        { value: 'none', say: 'None: sold out', minor: 0 },
+        { value: 'uncounted', say: 'Enough; it isn’t counted', minor: null },
+      ],
+      likeliest: pieces === null ? 'none' : 'number',
+    });
+  }
+
+  private readGtin(record: Record, cells: readonly Cell[], column: ColumnProposal | undefined): void {
+    if (!column) return;
+    const found = textOf(cells[column.index]).trim();
+    const digits = found.replace(/[\s-]/g, '');
+    if (!digits) return;
+    if (isGtin(digits)) record.gtin = digits;
+    // Barcodes that begin with zeros lose them in spreadsheets.
+    else if (/^\d{11}$/.test(digits) && isGtin(`0${digits}`)) {
+      record.gtin = `0${digits}`;
+      this.remarks.note(record.row, column.heading, 'mended', `“${found}” lacks the zero that it begins with.`, found);
+    } else
+      this.remarks.asker(
+        record.row,
+        column.heading,
+      )({
+        about: 'barcode',
+        alike: `as “${found}”`,
+        found,
+        say: hasGtinLength(digits)
+          ? `The last digit of “${found}” does not fit the others, so it is no barcode that a till would take.`
+          : `“${found}” is no barcode: those have 8, 12, 13 or 14 digits.`,
+        choices: [{ value: 'none', say: 'Go without it' }],
+      });
+  }
+
+  private weightForm(sheet: Sheet, column: ColumnProposal): '.' | ',' {
+    const numbers = sheet.layout.body.flatMap(({ cells }) => {
+      const cell = cells[column.index];
+      if (typeof cell === 'number' || cell === undefined) return [];
+      return [understandMeasure(cell)?.number ?? cell.trim()];
+    });
+    return numberFormOf(numbers, 3).mark;
+  }
+
+  private readWeight(record: Record, cells: readonly Cell[], column: ColumnProposal, mark: '.' | ','): void {
+    const cell = cells[column.index] ?? '';
+    if (isBlank(cell)) return;
+    const found = textOf(cell).trim();
+    const measure = understandMeasure(cell);
+    const unit =
+      measure?.kind === 'mass'
+        ? measure.unit
+        : gramsPer(column.unit)
+          ? column.unit
+          : /\bkilo|\bkg\b/i.test(column.heading)
+            ? 'kg'
+            : 'g';
+    const number = measure?.kind === 'mass' ? measure.number : found;
+    const value = typeof cell === 'number' ? cell : numberOf(number, mark);
+    const factor = gramsPer(unit);
+    if (value === null || factor === null || (measure && measure.kind !== 'mass')) {
+      record.particulars.set(column.index, { name: column.name, value: found });
+      return void this.remarks.note(
+        record.row,
+        column.heading,
+        'mended',
+        `“${found}” was not understood as a weight, so it is shown as it stands and not weighed with.`,
+        found,
+      );
+    }
+    record.weight = Math.round(value * factor);
+    record.spares.set(column.index, { name: column.name, value: found });
+  }
+
+  /** What can be chosen of a thing, and what is only told of it. */
+  private readChoices(record: Record, cells: readonly Cell[], columns: readonly ColumnProposal[]): void {
+    const values = columns.filter(({ as }) => as === 'optionValue');
+    columns
+      .filter(({ as }) => as === 'optionName')
+      .forEach((nameColumn, n) => {
+        const valueColumn = values[n];
+        const name = textOf(cells[nameColumn.index]).trim();
+        const value = valueColumn ? textOf(cells[valueColumn.index]).trim() : '';
+        if (name && value) record.options.set(`pair ${n}`, { name, value });
+      });
+    for (const column of columns) {
+      const value = lineOf(textOf(cells[column.index]));
+      if (!value) continue;
+      if (column.as !== 'option' && column.as !== 'particular') continue;
+      record.particulars.set(column.index, { name: column.name, value });
+      if (column.as === 'option') record.offers.add(column.index);
+    }
+  }
+}
+
+/** The column of the price, and the one of the price that is asked instead for some. */
+function pricesOf(columns: readonly ColumnProposal[]): [ColumnProposal | undefined, ColumnProposal | undefined] {
+  const price = columns.find(({ as }) => as === 'price');
+  const earlier = columns.find(({ as }) => as === 'earlierPrice');
+  // "Price" and "Sale price": the first is charged only where the second is empty.
+  if (price?.isSale && earlier) return [earlier, price];
+  return [price, undefined];
+}
+
+function numberOf(text: string, mark: '.' | ','): number | null {
+  const minor = valueUnder(text, mark, 3);
+  return minor === null ? null : minor / 1000;
+}
+
+/** "Yarn | Merino; Sale" → three names. */
+export const listIn = (text: string): string[] => [
+  ...new Set(
+    text
+      .split(/[|;\n]|,(?!\d)/)
+      .map((part) => part.trim().replace(/\s+/g, ' '))
+      .filter(Boolean),
+  ),
+];

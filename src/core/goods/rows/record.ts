@@ -1,0 +1,83 @@
+import { type ProductKind, type TaxClass } from '../about';
+import { bare, saysManner } from '../cells/manners';
+import { readHeading } from '../columns/heading';
+
+/** One row of goods with all of its cells understood, or asked about. */
+export interface Record {
+  row: number;
+  sheet: string;
+  title: string;
+  description: string;
+  /** Minor units; null where it is not known what the thing costs. */
+  price: number | null;
+  earlierPrice: number | null;
+  cost: number | null;
+  categories: string[];
+  /** What can be chosen, by the index of its column, or of the pair that names it. */
+  options: Map<string, { name: string; value: string }>;
+  sku: string;
+  gtin: string;
+  group: string;
+  stock: number | null;
+  weight: number | null;
+  pictures: string[];
+  kind: ProductKind;
+  taxClass: TaxClass;
+  particulars: Map<number, { name: string; value: string }>;
+  /** What tells it apart where nothing else does: its weight, as it is written. */
+  spares: Map<number, { name: string; value: string }>;
+  /** Those of its particulars that are headed as something to choose. */
+  offers: Set<number>;
+  /** What has to be answered before it is sold. */
+  asks: Set<'price' | 'stock' | 'money'>;
+}
+
+export const blankRecord = (row: number, sheet: string): Record => ({
+  row,
+  sheet,
+  title: '',
+  description: '',
+  price: null,
+  earlierPrice: null,
+  cost: null,
+  categories: [],
+  options: new Map(),
+  sku: '',
+  gtin: '',
+  group: '',
+  stock: null,
+  weight: null,
+  pictures: [],
+  kind: 'physical',
+  taxClass: 'standard',
+  particulars: new Map(),
+  spares: new Map(),
+  offers: new Set(),
+  asks: new Set(),
+});
+
+/** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
+export function isPlaceholder(title: string, description: string): boolean {
+  if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
+  const words = bare(title)
+    .replace(/[\s\d#_-]+$/, '')
+    .split(/[\s_-]+/)
+    .filter(Boolean);
+  const [first = ''] = words;
+  if (!words.length || words.length > 4) return false;
+  if (words.length === 1) return saysManner('example', first) || isCompoundExample(first);
+  const rest = words.filter((word) => !saysManner('example', word) && !/^(here|name|hier|ici|aqui|qui)$/.test(word));
+  const isExample = words.length > rest.length;
+  return isExample && rest.every((word) => (readHeading(word).thing ?? 0) >= 0.9 || word.length <= 3);
+}
+
+/** "Musterartikel", "näidistoode": an example and a thing in one word. */
+function isCompoundExample(word: string): boolean {
+  for (let i = 4; i < word.length - 3; i++)
+    if (
+      (saysManner('example', word.slice(0, i)) || saysManner('example', word.slice(0, i - 1))) &&
+      (readHeading(word.slice(i)).thing ?? 0) >= 1
+    )
+      return true;
+  return false;
+}

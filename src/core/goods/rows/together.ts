@@ -1,0 +1,184 @@
+import { type Record } from './record';
+import { readTails } from './tails';
+
+/** A product as its rows give it. */
+export interface Gathered {
+  title: string;
+  rows: Record[];
+  /** Keys of what is chosen, in the order of the list. */
+  options: { key: string; name: string }[];
+}
+
+export interface Together {
+  products: Gathered[];
+  /** Columns, by index, that turned out to tell the rows of a product apart. */
+  promoted: Set<number>;
+  doubles: { record: Record; first: Record; how: 'same' | 'other-price' | 'other' }[];
+  /** Titles were parted at their ends. */
+  tails: boolean;
+}
+
+const key = (text: string): string => text.toLowerCase().normalize('NFKC').replace(/\s+/g, ' ').trim();
+
+const told = (record: Record, index: number) => record.particulars.get(index) ?? record.spares.get(index);
+
+/** Which rows are one product, and what differs between them. */
+export function bringTogether(records: readonly Record[]): Together {
+  const tails = withTails(records);
+  const groups = new Map<string, Record[]>();
+  const usesGroups = isUseful(records);
+  for (const record of records) {
+    const at = usesGroups && record.group ? `group ${key(record.group)}` : `title ${key(record.title)}`;
+    groups.set(at, [...(groups.get(at) ?? []), record]);
+  }
+  const several = [...groups.values()].filter((rows) => rows.length > 1);
+  const promoted = new Set(choosable(several));
+  for (const rows of several) for (const index of tellsApart(rows, promoted)) promoted.add(index);
+  for (const record of records)
+    for (const index of promoted) {
+      const particular = told(record, index);
+      if (!particular) continue;
+      record.particulars.delete(index);
+      record.options.set(`column ${index}`, particular);
+    }
+  const doubles: Together['doubles'] = [];
+  const products = [...groups.values()].map((rows) => gather(rows, doubles));
+  return { products, promoted, doubles, tails };
+}
+
+/** A column of groups that never come twice, or that holds all in one, groups nothing. */
+function isUseful(records: readonly Record[]): boolean {
+  const named = records.filter(({ group }) => group);
+  const groups = new Set(named.map(({ group }) => key(group)));
+  if (groups.size === named.length) return false;
+  const titles = new Set(records.map(({ title }) => key(title)));
+  // Fewer groups than a third of the titles: that is a shelf, not a product.
+  return groups.size * 3 >= titles.size;
+}
+
+function withTails(records: readonly Record[]): boolean {
+  const alone = new Map<string, number>();
+  for (const { title } of records) alone.set(key(title), (alone.get(key(title)) ?? 0) + 1);
+  const single = records.filter(({ title, group }) => !group && alone.get(key(title)) === 1);
+  const tails = readTails(single.map(({ title }) => title));
+  for (const [i, { head, values }] of tails) {
+    const record = single[i];
+    if (!record) continue;
+    record.title = head;
+    values.forEach(({ name, value }, n) => record.options.set(`tail ${n}`, { name, value }));
+  }
+  return tails.size > 0;
+}
+
+/**
+ * Columns that are headed as something to choose and in which rows of one product differ; of two that always differ together the first.
+ */
+function choosable(groups: readonly (readonly Record[])[]): number[] {
+  const chosen: number[] = [];
+  const offered = new Set(groups.flatMap((rows) => rows.flatMap(({ offers }) => [...offers])));
+  const at = (record: Record, index: number) => key(told(record, index)?.value ?? '');
+  const different = (rows: readonly Record[], index: number) => new Set(rows.map((record) => at(record, index))).size;
+  for (const index of [...offered].sort((a, b) => a - b)) {
+    if (!groups.some((rows) => different(rows, index) > 1)) continue;
+    const follows = chosen.some((other) =>
+      groups.every((rows) => {
+        const both = new Set(rows.map((record) => `${at(record, other)}\u0000${at(record, index)}`)).size;
+        return both === different(rows, other) && both === different(rows, index);
+      }),
+    );
+    if (!follows || groups.every((rows) => rows.length < 2)) chosen.push(index);
+  }
+  return chosen;
+}
+
+/** Further columns that tell rows apart which all that can be chosen leaves alike, the fewest that will do. */
+function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): number[] {
+  const chosen: number[] = [];
+  const keyOf = (record: Record) =>
+    [
+      ...[...record.options].map(([at, { value }]) => `${at}=${key(value)}`),
+      ...[...promoted, ...chosen].map((index) => key(told(record, index)?.value ?? '')),
+    ].join('|');
+  const different = () => new Set(rows.map(keyOf)).size;
+  const open = new Set(
+    rows.flatMap(({ particulars, spares }) => [...particulars.keys(), ...spares.keys()]).filter((index) => !promoted.has(index)),
+  );
+  while (different() < rows.length && open.size) {
+    let best: { index: number; apart: number } | null = null;
+    for (const index of [...open].sort((a, b) => a - b)) {
+      // What every row has can be chosen by; what some lack can not.
+      if (!rows.every((record) => told(record, index)?.value)) continue;
+      chosen.push(index);
+      const apart = different();
+      chosen.pop();
+      if (apart > (best?.apart ?? different())) best = { index, apart };
+    }
+    if (!best) break;
+    chosen.push(best.index);
+    open.delete(best.index);
+  }
+  return chosen;
+}
+
+function gather(rows: readonly Record[], doubles: Together['doubles']): Gathered {
+  const options = new Map<string, { key: string; name: string }>();
+  for (const record of rows)
+    for (const [at, { name, value }] of record.options) {
+      // A pair of name and value stands for the name it gives, wherever it stands.
+      const id = at.startsWith('pair') ? `pair ${key(name)}` : at;
+      if (value && !options.has(id)) options.set(id, { key: id, name });
+    }
+  const chosen = [...options.values()];
+  const kept: Record[] = [];
+  const seen = new Map<string, Record>();
+  const codes = rows.map(({ sku }) => sku);
+  let byCode = false;
+  const keyOf = (record: Record) => chosen.map((option) => key(valueOf(record, option.key))).join('\u0000');
+  if (
+    rows.length > 1 &&
+    new Set(rows.map(keyOf)).size < rows.length &&
+    codes.every(Boolean) &&
+    new Set(codes).size === rows.length
+  )
+    byCode = true;
+  for (const record of rows) {
+    const at = byCode ? record.sku : keyOf(record);
+    const first = seen.get(at);
+    if (first) {
+      const isSame = first.price === record.price && first.stock === record.stock && first.sku === record.sku;
+      doubles.push({ record, first, how: isSame ? 'same' : first.price !== record.price ? 'other-price' : 'other' });
+      continue;
+    }
+    seen.set(at, record);
+    kept.push(record);
+  }
+  if (byCode) {
+    chosen.push({ key: 'code', name: 'Code' });
+    for (const record of kept) record.options.set('code', { name: 'Code', value: record.sku });
+  }
+  return { title: commonTitle(rows), rows: kept, options: chosen };
+}
+
+/** The value that a record has for an option. */
+export function valueOf(record: Record, option: string): string {
+  if (!option.startsWith('pair')) return record.options.get(option)?.value ?? '';
+  for (const [at, { name, value }] of record.options) if (at.startsWith('pair') && `pair ${key(name)}` === option) return value;
+  return '';
+}
+
+/** The title of a product whose rows are called differently: the words that all begin with. */
+function commonTitle(rows: readonly Record[]): string {
+  const [first, ...others] = rows.map(({ title }) => title.split(' '));
+  if (!first) return '';
+  let n = first.length;
+  for (const words of others) {
+    let same = 0;
+    while (same < n && words[same]?.toLowerCase() === first[same]?.toLowerCase()) same++;
+    n = same;
+  }
+  const common = first
+    .slice(0, n)
+    .join(' ')
+    .replace(/[\s,–—:/|-]+$/, '');
+  return common.length >= 3 ? common : first.join(' ');
+}

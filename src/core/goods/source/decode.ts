@@ -1,0 +1,188 @@
+import { TextDecoder } from '@exodus/bytes/encoding.js';
+import { analyse } from 'chardet';
+import { fail, ok, type Result } from '../../result';
+
+/** Largest file that is read, in bytes. */
+export const largestList = 64 * 1024 * 1024;
+
+export interface DecodedText {
+  text: string;
+  /** As the WHATWG Encoding Standard calls it, in lower case. */
+  encoding: string;
+}
+
+/** Encodings that lists are still written in, besides UTF-8 and UTF-16. */
+const olderEncodings = [
+  'windows-1252',
+  'windows-1250',
+  'windows-1251',
+  'windows-1253',
+  'windows-1254',
+  'iso-8859-2',
+  'iso-8859-5',
+  'iso-8859-7',
+  'iso-8859-15',
+  'koi8-r',
+  'shift_jis',
+  'euc-jp',
+  'euc-kr',
+  'gb18030',
+  'big5',
+] as const;
+type OlderEncoding = (typeof olderEncodings)[number];
+
+/**
+ * The text of a file, the same in browser and command line: UTF-8 or UTF-16 by its mark, strict UTF-8 where it holds, UTF-16 where every
+ * other byte says so, else the older encoding that makes most sense of it.
+ */
+export function decodeBytes(bytes: Uint8Array): Result<DecodedText> {
+  if (bytes.length === 0) return fail('The file is empty. Choose a list with a row for each thing that you sell.');
+  if (bytes.length > largestList) return fail('The file is larger than 64 MB. Split it and bring in one part after another.');
+  const marked = byMark(bytes);
+  if (marked) return ok({ text: decode(bytes, marked), encoding: marked });
+  const wide = withoutMark(bytes);
+  if (wide) return ok({ text: decode(bytes, wide), encoding: wide });
+  if (bytes.subarray(0, 8000).includes(0))
+    return fail('This file is not text. Choose a list: a table, a spreadsheet, JSON, a saved page.');
+  try {
+    return ok({ text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'utf-8' });
+  } catch {
+    const encoding = likeliest(bytes);
+    return ok({ text: decode(bytes, encoding), encoding });
+  }
+}
+
+const decode = (bytes: Uint8Array, encoding: string): string => new TextDecoder(encoding).decode(bytes);
+
+function byMark(bytes: Uint8Array): string | null {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return 'utf-16be';
+  return null;
+}
+
+/** UTF-16 without a mark: nearly every second byte of text in most scripts' digits and separators is zero. */
+function withoutMark(bytes: Uint8Array): string | null {
+  const sample = bytes.subarray(0, 4000);
+  let even = 0;
+  let odd = 0;
+  for (const [i, byte] of sample.entries())
+    if (byte === 0) {
+      if (i % 2) odd++;
+      else even++;
+    }
+  const half = sample.length / 2;
+  if (odd > half * 0.6 && even < half * 0.05) return 'utf-16le';
+  if (even > half * 0.6 && odd < half * 0.05) return 'utf-16be';
+  return null;
+}
+
+const sampled = 20_000;
+
+function likeliest(bytes: Uint8Array): OlderEncoding {
+  const sample = sampleOf(bytes);
+  const guessed = new Map(analyse(sample).map(({ name, confidence }) => [name.toLowerCase(), confidence / 100]));
+  let best: { encoding: OlderEncoding; score: number } = { encoding: 'windows-1252', score: -Infinity };
+  for (const [i, encoding] of olderEncodings.entries()) {
+    const score = likeness(decode(sample, encoding)) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
+    if (score > best.score) best = { encoding, score };
+  }
+  return best.encoding;
+}
+
+/** Lines that hold something else than ASCII, for those alone tell encodings apart. */
+function sampleOf(bytes: Uint8Array): Uint8Array {
+  const found: number[] = [];
+  let line = 0;
+  for (let i = 0; i <= bytes.length && found.length < sampled; i++) {
+    if (i < bytes.length && bytes[i] !== 10) continue;
+    const piece = bytes.subarray(line, i + 1);
+    if (piece.some((byte) => byte > 127)) for (const byte of piece.subarray(0, 2000)) found.push(byte);
+    line = i + 1;
+  }
+  return Uint8Array.from(found);
+}
+
+/**
+ * How much a text looks like one that somebody wrote: letters of one alphabet, small ones after small ones, signs where signs stand.
+ * Per character that is not ASCII.
+ */
+function likeness(text: string): number {
+  let score = 0;
+  let counted = 0;
+  const letters = new Map<string, number>();
+  const chars = [...text];
+  for (const [i, char] of chars.entries()) {
+    const code = char.codePointAt(0) ?? 0;
+    if (code < 128) continue;
+    counted++;
+    const before = chars[i - 1] ?? ' ';
+    const after = chars[i + 1] ?? ' ';
+    if (char === '\ufffd' || (code < 160 && code > 127)) score -= 6;
+    else if (/\p{L}/u.test(char)) {
+      score += letterScore(char, before, after);
+      letters.set(char.toLowerCase(), (letters.get(char.toLowerCase()) ?? 0) + 1);
+    } else if (currencySign.test(char)) score += /[\d\s;,\t|"]/.test(before) || /[\d\s]/.test(after) ? 1.2 : -0.5;
+    else if (/[–—’‘“”„…°×½¼¾«»·•®™²³ \u00a0]/u.test(char)) score += 0.5;
+    else score -= 1;
+  }
+  return counted ? (score + oneAlphabet(letters)) / counted : 0;
+}
+
+const currencySign = /\p{Sc}/u;
+const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u];
+const scriptOf = (char: string): number => scripts.findIndex((script) => script.test(char));
+
+/** Letters beyond a to z of languages in Latin script, and the alphabets of others (exemplar characters of CLDR, from memory). */
+const alphabets = [
+  'äöüß',
+  'àâæçéèêëîïôœùûüÿ',
+  'áéíñóúü',
+  'àèéìíòóùú',
+  'áàâãçéêíóôõú',
+  'áéëèïóöüĳ',
+  'æøåé',
+  'åäöé',
+  'áðéíóúýþæö',
+  'šžõäöü',
+  'āčēģīķļņšūž',
+  'ąčęėįšųūž',
+  'ąćęłńóśźż',
+  'áčďéěíňóřšťúůýž',
+  'áäčďéíĺľňóôŕšťúýž',
+  'áéíóöőúüű',
+  'ăâîșțşţ',
+  'čćđšž',
+  'çğıöşüâî',
+  'ëç',
+  'áàảãạăâđéêíóôơưúý',
+  'абвгдеёжзийклмнопрстуфхцчшщъыьэюя',
+  'абвгґдеєжзиіїйклмнопрстуфхцчшщьюя',
+  'абвгдежзийклмнопрстуфхцчшщъьюя',
+  'абвгдђежзијклљмнњопрстћуфхцчџш',
+  'αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ',
+];
+
+/** What speaks for a text whose letters all belong to one language. */
+function oneAlphabet(letters: ReadonlyMap<string, number>): number {
+  const total = [...letters.values()].reduce((sum, n) => sum + n, 0);
+  const held = alphabets.map((alphabet) =>
+    [...letters].reduce((sum, [letter, n]) => sum + (alphabet.includes(letter) ? n : 0), 0),
+  );
+  const best = Math.max(0, ...held);
+  return best - (total - best) * 1.2;
+}
+
+function letterScore(char: string, before: string, after: string): number {
+  const script = scriptOf(char);
+  // Scripts without case, as in Japanese, Chinese and Korean.
+  if (script < 0) {
+    if (/[\uff61-\uff9f]/.test(char)) return -1;
+    return /\p{Script=Hiragana}|\p{Script=Katakana}|\p{Script=Hangul}/u.test(char) ? 2.1 : 1.55;
+  }
+  const isUpper = char !== char.toLowerCase();
+  const beside = [before, after].filter((one) => /\p{L}/u.test(one));
+  let score = 0;
+  if (beside.some((one) => scriptOf(one) !== script)) score -= script === 0 ? 1 : 1.5;
+  if (isUpper && /\p{Ll}/u.test(before)) score -= 1.2;
+  return score;
+}

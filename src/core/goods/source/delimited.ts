@@ -1,0 +1,115 @@
+import Papa from 'papaparse';
+import { headingKnown } from '../columns/heading';
+import { understandMoney } from '../cells/money';
+import { type Form, type Grid, type SourceNote } from './grid';
+
+const delimiters: readonly { form: Form; mark: string }[] = [
+  { form: 'tab', mark: '\t' },
+  { form: 'semicolon', mark: ';' },
+  { form: 'pipe', mark: '|' },
+  { form: 'comma', mark: ',' },
+];
+
+export interface Delimited {
+  form: Form;
+  grid: Grid;
+  notes: SourceNote[];
+}
+
+const looked = 120;
+
+/** A text as cells under the separator that makes most sense of it, or null where none makes columns of it. */
+export function readDelimited(text: string): Delimited | null {
+  const head = firstLines(text, looked);
+  let best: { form: Form; mark: string; score: number } | null = null;
+  for (const delimiter of delimiters) {
+    const score = columnsScore(head, delimiter.mark);
+    if (score > (best?.score ?? 0)) best = { ...delimiter, score };
+  }
+  if (!best) return null;
+  const { rows, notes } = parse(text, best.mark);
+  return { form: best.form, grid: { name: '', rows, firstRow: 1, headed: false }, notes };
+}
+
+/** How well rows come out of a text under a separator: of one width, of several cells, headed by words that are known. */
+function columnsScore(head: string, mark: string): number {
+  const rows = parse(head, mark).rows.filter((row) => row.some((cell) => cell.trim()));
+  if (!rows.length) return 0;
+  const widths = new Map<number, number>();
+  for (const { length } of rows) widths.set(length, (widths.get(length) ?? 0) + 1);
+  const several = [...widths].filter(([width]) => width > 1).sort((a, b) => b[1] - a[1])[0];
+  if (!several) return 0;
+  const [width, count] = several;
+  const steady = count / rows.length;
+  if (steady < 0.5 && count < 3) return 0;
+  const known = Math.max(...rows.slice(0, 12).map((row) => row.filter((cell) => headingKnown(cell)).length));
+  // A decimal comma that was cut through leaves two bare numbers, where there would be one price.
+  const priced = rows.filter((row) => row.some((cell) => understandMoney(cell).kind === 'amount')).length / rows.length;
+  const tidy = mark === ',' && rows.some((row) => row.some((cell) => /^\s\S/.test(cell))) ? -0.3 : 0;
+  return steady * 2 + Math.min(known, 6) * 0.6 + priced * 0.5 + Math.min(width, 8) * 0.05 + (mark === ',' ? 0 : 0.4) + tidy;
+}
+
+const firstLines = (text: string, count: number): string => {
+  let end = 0;
+  for (let n = 0; n < count; n++) {
+    const next = text.indexOf('\n', end);
+    if (next < 0) return text;
+    end = next + 1;
+  }
+  return text.slice(0, end);
+};
+
+/**
+ * RFC 4180 and its relatives. A quotation mark that is never closed would swallow the rest of the list: it is taken for one that somebody
+ * typed, and said.
+ */
+function parse(text: string, mark: string): { rows: string[][]; notes: SourceNote[] } {
+  const notes: SourceNote[] = [];
+  let source = text;
+  for (let tries = 0; ; tries++) {
+    const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
+    const open = errors.find(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
+    if (!open || tries === 20) return { rows: spaced(data, mark), notes };
+    const at = openedAt(source, mark);
+    if (at < 0) return { rows: spaced(data, mark), notes };
+    notes.push({
+      row: 1 + (source.slice(0, at).match(/\n/g)?.length ?? 0),
+      say: 'A quotation mark is opened here and never closed. It is read as a sign of its own; check this row.',
+    });
+    // Two quotation marks within quotation marks are one.
+    const end = endOfCell(source, at, mark);
+    const inner = source.slice(at + 1, end).replaceAll('"', '""');
+    source = `${source.slice(0, at)}"""${inner}"${source.slice(end)}`;
+  }
+}
+
+/** Where the last cell begins that a quotation mark opens and nothing closes. */
+function openedAt(source: string, mark: string): number {
+  let at = -1;
+  let isOpen = false;
+  let isFresh = true;
+  for (let i = 0; i < source.length; i++) {
+    const char = source[i];
+    if (isOpen) {
+      if (char !== '"') continue;
+      if (source[i + 1] === '"') i++;
+      else if (i + 1 >= source.length || /[\r\n]/.test(source[i + 1] ?? '') || source[i + 1] === mark) isOpen = false;
+      continue;
+    }
+    if (char === '"' && isFresh) {
+      isOpen = true;
+      at = i;
+    }
+    isFresh = char === mark || char === '\n' || char === '\r';
+  }
+  return isOpen ? at : -1;
+}
+
+function endOfCell(source: string, from: number, mark: string): number {
+  for (let i = from; i < source.length; i++) if (source[i] === '\n' || source[i] === '\r' || source[i] === mark) return i;
+  return source.length;
+}
+
+/** Separators that a hand has typed have a space after them, which belongs to no cell. */
+const spaced = (rows: string[][], mark: string): string[][] =>
+  mark === '\t' ? rows : rows.map((row) => row.map((cell) => (/^ \S/.test(cell) ? cell.slice(1) : cell)));

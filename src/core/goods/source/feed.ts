@@ -1,0 +1,68 @@
+import { XMLParser, XMLValidator } from 'fast-xml-parser';
+import { fail, ok, type Result } from '../../result';
+import { type Cell, type Form, type Grid } from './grid';
+import { gridOfRecords, type Fields } from './records';
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Goods in a feed (RSS 2.0, Atom RFC 4287) or another XML file with a repeated element for each. */
+export function readFeed(text: string): Result<{ form: Form; grid: Grid }> {
+  if (/<!ENTITY/i.test(text))
+    return fail('This XML declares entities of its own, which no feed of goods needs. It is not opened.');
+  const valid = XMLValidator.validate(text);
+  if (valid !== true)
+    return fail(`This XML has a fault in line ${valid.err.line}: ${valid.err.msg} Write the file anew from where it comes.`);
+  const parsed: unknown = new XMLParser({
+    ignoreAttributes: false,
+    attributeNamePrefix: '',
+    removeNSPrefix: true,
+    parseTagValue: false,
+    parseAttributeValue: false,
+    trimValues: true,
+    processEntities: true,
+  }).parse(text);
+  const list = longestList(parsed);
+  if (!list) return fail('No list of goods stands in this XML: it wants an element for each thing that you sell.');
+  return ok({ form: 'feed', grid: gridOfRecords(list.map(recordOf)) });
+}
+
+/** The elements that are repeated most, however deep; a feed of one entry has one. */
+function longestList(value: unknown, depth = 0): Record<string, unknown>[] | null {
+  if (depth > 8) return null;
+  let best: Record<string, unknown>[] | null = null;
+  const offer = (list: Record<string, unknown>[] | null) => {
+    if (list && list.length > (best?.length ?? 0)) best = list;
+  };
+  if (Array.isArray(value)) {
+    const objects = value.filter(isObject);
+    if (objects.length > 1) return objects;
+    for (const one of objects) offer(longestList(one, depth + 1));
+    return best;
+  }
+  if (!isObject(value)) return null;
+  for (const [name, inner] of Object.entries(value)) {
+    if (/^(item|entry|product)$/i.test(name) && isObject(inner)) offer([inner]);
+    else offer(longestList(inner, depth + 1));
+  }
+  return best;
+}
+
+function recordOf(element: Record<string, unknown>): Fields {
+  const fields: Fields = new Map();
+  for (const [name, value] of Object.entries(element)) {
+    const said = cellOf(value);
+    if (name === 'link' || name === 'guid') continue;
+    if (said !== '') fields.set(name, said);
+    else fields.set(name, '');
+  }
+  return fields;
+}
+
+function cellOf(value: unknown): Cell {
+  if (Array.isArray(value)) return value.map(cellOf).filter(Boolean).join(' | ');
+  if (!isObject(value)) return typeof value === 'string' ? value : '';
+  const text = value['#text'];
+  if (typeof text === 'string') return text;
+  return Object.values(value).map(cellOf).filter(Boolean).join(' ');
+}

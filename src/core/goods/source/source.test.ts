@@ -1,0 +1,215 @@
+import { TextDecoder } from '@exodus/bytes/encoding.js';
+import { strToU8, zipSync } from 'fflate';
+import iconv from 'iconv-lite';
+import writeXlsx from 'write-excel-file/node';
+import { decodeBytes } from './decode';
+import { openSource, openText } from './open';
+import { type Source } from './grid';
+
+const opened = (bytes: Uint8Array | string): Source => {
+  const source = typeof bytes === 'string' ? openText(bytes) : openSource(bytes);
+  if (!source.ok) throw new Error(source.say);
+  return source.value;
+};
+const rowsOf = (bytes: Uint8Array | string) => opened(bytes).grids[0]?.rows;
+const refusal = (bytes: Uint8Array) => {
+  const source = openSource(bytes);
+  return source.ok ? '' : source.say;
+};
+
+describe('encodings', () => {
+  test('windows-1252 has its signs where the WHATWG Encoding Standard puts them (index windows-1252, 0x80 to 0x9F)', () => {
+    const published = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+    const bytes = Uint8Array.from({ length: 32 }, (_, i) => 0x80 + i);
+    expect(new TextDecoder('windows-1252').decode(bytes)).toBe(published);
+    // The standard maps the label "iso-8859-1" to the same encoding.
+    expect(new TextDecoder('iso-8859-1').decode(bytes)).toBe(published);
+  });
+
+  // Written with iconv-lite, another library than the one that reads.
+  test.each([
+    ['windows-1252', 'Größe;Preis\nMütze für Jäger;24,50 €\nStraße – „fein“;9,00 €\n'],
+    ['windows-1250', 'Název;Cena\nŽluťoučký kůň;89 Kč\nPříliš dlouhý šál;120 Kč\n'],
+    ['windows-1250', 'Nazwa;Cena\nŁyżka z dębu;45,00 zł\nŚwieca żółta;12,00 zł\n'],
+    ['windows-1251', 'Название;Цена\nДеревянная ложка;450 руб.\nМиска большая;900 руб.\n'],
+    ['koi8-r', 'Название;Цена\nДеревянная ложка;450 руб.\nМиска большая;900 руб.\n'],
+    ['windows-1253', 'Όνομα;Τιμή\nΣαπούνι ελιάς;4,50\nΚερί μέλισσας;9,00\n'],
+    ['iso-8859-2', 'Név;Ár\nKézműves tál őzzel;4500 Ft\nŰrhajós bögre;3200 Ft\n'],
+    ['shift_jis', '商品名,価格\n茶碗（青）,2800円\nゆのみ 大,1900円\n'],
+    ['euc-jp', '商品名,価格\n茶碗（青）,2800円\nゆのみ 大,1900円\n'],
+    ['euc-kr', '상품명,가격\n나무 그릇,28000원\n찻잔 세트,54000원\n'],
+    ['utf-16le', 'title;price\nMütze;4\n'],
+    ['utf-16be', 'title;price\nMütze;4\n'],
+  ])('%s is known from its letters', (encoding, text) => {
+    expect(decodeBytes(new Uint8Array(iconv.encode(text, encoding)))).toMatchObject({ ok: true, value: { text } });
+  });
+
+  test('marks of UTF-8 and UTF-16 are honoured and not kept', () => {
+    for (const encoding of ['utf-8', 'utf-16le', 'utf-16be'])
+      expect(rowsOf(new Uint8Array(iconv.encode('a,b\nÄ,1\n', encoding, { addBOM: true })))).toEqual([
+        ['a', 'b'],
+        ['Ä', '1'],
+        [''],
+      ]);
+  });
+});
+
+describe('texts in columns', () => {
+  const wanted = [
+    ['title', 'price', 'text'],
+    ['Cup; blue', '4,50', 'x'],
+    ['Pot', '12', 'y'],
+  ];
+  test.each([
+    ['semicolon', 'title;price;text\n"Cup; blue";4,50;x\nPot;12;y\n'],
+    ['comma', 'title,price,text\nCup; blue,"4,50",x\nPot,12,y\n'],
+    ['tab', 'title\tprice\ttext\nCup; blue\t4,50\tx\nPot\t12\ty\n'],
+    ['pipe', 'title|price|text\nCup; blue|4,50|x\nPot|12|y\n'],
+    ['fixed-width', 'title        price   text\nCup; blue    4,50    x\nPot          12      y\n'],
+  ])('%s', (form, text) => {
+    const source = opened(text);
+    expect([source.form, source.grids[0]?.rows.slice(0, 3)]).toEqual([form, wanted]);
+  });
+
+  test('a quotation mark that never closes swallows nothing, and is said with its row', () => {
+    const { grids, notes } = opened('title,price,text\nCup,4,"blue\nPot,5,red\nJug,6,green\n');
+    expect(grids[0]?.rows.slice(1, 4)).toEqual([
+      ['Cup', '4', '"blue'],
+      ['Pot', '5', 'red'],
+      ['Jug', '6', 'green'],
+    ]);
+    expect(notes).toEqual([expect.objectContaining({ row: 2 })]);
+  });
+
+  test('what a hand typed, one thing a line', () => {
+    expect(rowsOf('Brush - from £7\nSoap, tin: £6.50\nSponge … 2 for £3\nThread 80p\n')?.slice(0, 4)).toEqual([
+      ['Brush', 'from £7'],
+      ['Soap, tin', '£6.50'],
+      ['Sponge', '2 for £3'],
+      ['Thread', '80p'],
+    ]);
+  });
+});
+
+describe('data formats', () => {
+  test('JSON: a list however deep, nested fields, variants', () => {
+    expect(
+      rowsOf('{"shop":{"items":[{"name":"A","price":{"amount":4,"unit":"EUR"},"tags":["x","y"]},{"name":"B","sold":true}]}}'),
+    ).toEqual([
+      ['name', 'price amount', 'price unit', 'tags', 'sold'],
+      ['A', 4, 'EUR', 'x | y', ''],
+      ['B', '', '', '', 'yes'],
+    ]);
+    expect(rowsOf('[{"name":"A","variants":[{"size":"S","price":4},{"size":"M","price":5}]}]')?.slice(1)).toEqual([
+      ['A', 'S', 4],
+      ['A', 'M', 5],
+    ]);
+  });
+
+  test('__proto__ and constructor are columns like others', () => {
+    expect(rowsOf('[{"name":"A","__proto__":"p","constructor":"c"},{"name":"B"}]')?.[0]).toEqual([
+      'name',
+      '__proto__',
+      'constructor',
+    ]);
+    expect(({} as Record<string, unknown>).p).toBeUndefined();
+  });
+
+  test('schema.org in JSON-LD and in microdata give the same (schema.org/Product, /Offer)', () => {
+    const linked = `<html><body><script type="application/ld+json">{"@context":"https://schema.org","@type":"Product","name":"Cup","gtin13":"4006381333931","offers":{"@type":"Offer","price":"4.50","priceCurrency":"EUR","availability":"https://schema.org/InStock"}}</script></body></html>`;
+    const micro = `<html><body><div itemscope itemtype="https://schema.org/Product"><h1 itemprop="name">Cup</h1><meta itemprop="gtin13" content="4006381333931"><p itemprop="offers" itemscope itemtype="https://schema.org/Offer"><span itemprop="price" content="4.50">4,50 €</span><meta itemprop="priceCurrency" content="EUR"><link itemprop="availability" href="https://schema.org/InStock"></p></div></body></html>`;
+    const rows = [
+      ['name', 'gtin', 'price', 'priceCurrency', 'availability'],
+      ['Cup', '4006381333931', '4.50', 'EUR', 'InStock'],
+    ];
+    expect([opened(linked).form, rowsOf(linked)]).toEqual(['json-ld', rows]);
+    expect([opened(micro).form, rowsOf(micro)]).toEqual(['microdata', rows]);
+  });
+
+  test('a table of a page, entities and spans in it', () => {
+    expect(
+      rowsOf('<!doctype html><table><tr><th>Name<th>Price<tr><td>Cup &amp; saucer<td>€&nbsp;4<tr><td colspan=2>end</table>'),
+    ).toEqual([
+      ['Name', 'Price'],
+      ['Cup & saucer', '€ 4'],
+      ['end', ''],
+    ]);
+  });
+
+  test('feeds: RSS 2.0 and Atom (RFC 4287)', () => {
+    const rss =
+      '<?xml version="1.0"?><rss version="2.0"><channel><title>S</title><item><title>A</title><price>4 EUR</price></item><item><title>B</title><price>5 EUR</price></item></channel></rss>';
+    const atom =
+      '<feed xmlns="http://www.w3.org/2005/Atom"><entry><title>A</title><price>4 EUR</price></entry><entry><title>B</title><price>5 EUR</price></entry></feed>';
+    for (const feed of [rss, atom])
+      expect(rowsOf(feed)).toEqual([
+        ['title', 'price'],
+        ['A', '4 EUR'],
+        ['B', '5 EUR'],
+      ]);
+  });
+});
+
+describe('spreadsheets', () => {
+  const book = async (rows: (string | number | null)[][]) =>
+    new Uint8Array(
+      await writeXlsx(rows.map((row) => row.map((value) => (value === null ? null : { value }))) as never).toBuffer(),
+    );
+
+  test('Office Open XML (ECMA-376), written by another library', async () => {
+    const source = opened(
+      await book([
+        ['title', 'price'],
+        ['Cup', 4.5],
+        ['Pot', 12],
+      ]),
+    );
+    expect([source.form, source.grids[0]?.rows]).toEqual([
+      'xlsx',
+      [
+        ['title', 'price'],
+        ['Cup', 4.5],
+        ['Pot', 12],
+      ],
+    ]);
+  });
+
+  test('a trap that unpacks without end, half a file and a locked one are refused with a sentence', async () => {
+    const whole = await book([
+      ['title', 'price'],
+      ['Cup', 4.5],
+    ]);
+    expect(refusal(whole.slice(0, whole.length / 2))).toMatch(/can’t be unpacked|damaged/);
+    const trap = zipSync(
+      { 'xl/workbook.xml': new Uint8Array(8), 'xl/worksheets/sheet1.xml': new Uint8Array(420 * 1024 * 1024) },
+      { level: 1 },
+    );
+    expect(refusal(trap)).toMatch(/unpacks to \d+ MB/);
+    expect(refusal(Uint8Array.from([0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1]))).toMatch(/password/);
+  });
+});
+
+test('an archive gives its list and its pictures; one with pictures alone gives those', () => {
+  const list = strToU8('title,price\nCup,4\n');
+  const picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xe0]);
+  const source = opened(
+    zipSync({ 'shop/goods.csv': list, 'shop/readme.txt': strToU8('Hello there'), 'shop/pictures/cup.jpg': picture }),
+  );
+  expect([source.form, source.grids[0]?.rows[1], source.pictures.map(({ name }) => name)]).toEqual([
+    'comma',
+    ['Cup', '4'],
+    ['cup.jpg'],
+  ]);
+  expect(opened(zipSync({ 'a.jpg': picture, 'b.png': picture }))).toMatchObject({
+    form: 'pictures',
+    grids: [
+      {
+        rows: [
+          ['title', 'picture'],
+          ['A', 'a.jpg'],
+          ['B', 'b.png'],
+        ],
+      },
+    ],
+  });
+});

@@ -1,0 +1,2 @@
+export { surveyedColours } from './survey.generated';
+export { countries, countryOf, type CountryEntry } from './countries';

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+
+export const pictureSchema = z.object({
+  /** The name by which the list of goods calls it. */
+  name: z.string(),
+  /** SHA-256 of the bytes, in hex: the key under which the bytes are kept. */
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  type: z.enum(['image/webp', 'image/png', 'image/jpeg', 'image/gif', 'image/avif', 'image/svg+xml']),
+  width: z.number().int().positive(),
+  height: z.number().int().positive(),
+  /** Weight of the file. */
+  bytes: z.number().int().nonnegative().default(0),
+  /** Smaller sizes of it, narrowest first. */
+  sizes: z.array(z.object({ hash: z.string(), width: z.number().int().positive(), bytes: z.number().int() })).default([]),
+  /** Where to look, as shares of width and height: crops keep it in sight. */
+  focus: z.object({ x: z.number(), y: z.number() }).default({ x: 0.5, y: 0.5 }),
+  /** "fill" crops it to its place; "whole" shows all of it, with the ground beside. */
+  fit: z.enum(['fill', 'whole']).default('fill'),
+  /** Shapes of places in which filling would cut the thing off: there it is shown whole all the same. */
+  cuts: z.array(z.enum(['upright', 'lying'])).default([]),
+  /** The plain colour round it, or null. */
+  ground: z.string().nullable().default(null),
+  /** The colours that it is remembered by. */
+  colours: z.array(z.string()).default([]),
+  /** The colours that it meets its ground with: those along the outline of what is cut out; none where it fills its box. */
+  rim: z.array(z.string()).default([]),
+});
+
+export type Picture = z.infer<typeof pictureSchema>;
+
+/** Kinds of pictures that are made where the goods have none. */
+export const artIds = ['still-life', 'landscape', 'room', 'pattern', 'texture', 'lettering'] as const;
+export type ArtId = (typeof artIds)[number];
+
+/** Kinds of drawn marks; "text" is the name in its own face, undrawn. */
+export const markIds = [
+  'text',
+  'line',
+  'stacked',
+  'spaced',
+  'ruled',
+  'initials',
+  'stamp',
+  'beside',
+  'emblem',
+  'sign',
+  'seal',
+  'plate',
+] as const;
+export type MarkId = (typeof markIds)[number];

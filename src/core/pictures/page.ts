@@ -1,0 +1,3 @@
+/** What the studio's page says of pictures itself. */
+export { enoughPixels } from './screens';
+export { fieldFor, isCompact } from './logo';

@@ -1,0 +1,3 @@
+export const screenWidths = [480, 960, 1600];
+/** Under this width a picture blurs where it stands large. */
+export const enoughPixels = 800;

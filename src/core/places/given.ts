@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import { goodsSchema } from '../goods/about';
+import { pictureSchema } from '../pictures/about';
+import { definePlace } from './place';
+import { shortened, turns } from './says';
+
+/** Longest brief, characters: some sixty pages. */
+export const longestBrief = 120_000;
+
+/** What the seller gave. A project keeps it in fields of its own; in the log it is a place like any other. */
+export const shopName = definePlace({
+  address: ['given', 'name'],
+  value: z.string().max(200),
+  says: turns('Name of the project'),
+});
+
+export const brief = definePlace({
+  address: ['given', 'brief'],
+  value: z.string().max(longestBrief),
+  says: (before, after) => {
+    const [was, is] = [before?.trim() ?? '', after?.trim() ?? ''];
+    if (!was) return `The brief: “${shortened(is)}”`;
+    const by = is.length - was.length;
+    return `The brief, ${by === 0 ? 'changed' : `${Math.abs(by)} characters ${by > 0 ? 'longer' : 'shorter'}`}`;
+  },
+});
+
+export const seed = definePlace({
+  address: ['given', 'seed'],
+  value: z.number().int().min(0).max(Number.MAX_SAFE_INTEGER),
+  says: turns('The seed'),
+});
+
+export const goods = definePlace({
+  address: ['given', 'goods'],
+  value: goodsSchema,
+  says: (before, after) =>
+    `The list of goods: ${before?.products.length ?? 0} → ${after?.products.length ?? 0} products${after?.file ? `, from ${after.file}` : ''}`,
+});
+
+export const picture = definePlace({
+  address: ['given', 'picture', ':name'],
+  value: pictureSchema,
+  says: (before, after, { parts: [name] }) =>
+    !before ? `The picture ${name} came` : !after ? `The picture ${name} went` : `The picture ${name} was changed`,
+});

@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { minorSchema, taxClassSchema } from '../goods/about';
+import { definePlace, type At } from './place';
+import { turnsAt } from './says';
+
+type OfProduct = At<[string]>;
+type OfVariant = At<[string, string]>;
+
+const ofProduct = (what: string) => turnsAt(({ parts: [id], names }: OfProduct) => `${what} of ${names.product(id)}`);
+const ofVariant = (what: string) =>
+  turnsAt(
+    ({ parts: [id, variant], names }: OfVariant) =>
+      `${what} of ${names.product(id)}${variant.endsWith('.one') ? '' : `, ${variant.split('.').at(-1) ?? ''}`}`,
+  );
+
+/** What the seller changed of a product, over what the list says. */
+export const productPlaces = {
+  title: definePlace({ address: ['goods', ':product', 'title'], value: z.string().min(1).max(200), says: ofProduct('Title') }),
+  description: definePlace({
+    address: ['goods', ':product', 'description'],
+    value: z.string().max(20_000),
+    says: ofProduct('Description'),
+  }),
+  slug: definePlace({
+    address: ['goods', ':product', 'slug'],
+    value: z
+      .string()
+      .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/)
+      .max(100),
+    says: ofProduct('Address'),
+  }),
+  categories: definePlace({
+    address: ['goods', ':product', 'categories'],
+    value: z.array(z.string().min(1).max(120)).max(40),
+    says: ofProduct('Categories'),
+  }),
+  taxClass: definePlace({ address: ['goods', ':product', 'taxClass'], value: taxClassSchema, says: ofProduct('Tax class') }),
+} as const;
+
+/** A product that is on the list and not in the shop. */
+export const productHidden = definePlace({
+  address: ['goods', ':product', 'hidden'],
+  value: z.boolean(),
+  says: (_, after, { parts: [id], names }: OfProduct) => `${names.product(id)} is ${after ? 'out of' : 'in'} the shop`,
+});
+
+/** What the seller changed of a variant. Prices are minor units, weights grams. */
+export const variantPlaces = {
+  price: definePlace({ address: ['goods', ':product', ':variant', 'price'], value: minorSchema, says: ofVariant('Price') }),
+  weight: definePlace({
+    address: ['goods', ':product', ':variant', 'weight'],
+    value: z.number().int().min(0).max(100_000_000),
+    says: ofVariant('Weight'),
+  }),
+  stock: definePlace({
+    address: ['goods', ':product', ':variant', 'stock'],
+    value: minorSchema.nullable(),
+    says: ofVariant('Stock'),
+  }),
+  earlierPrice: definePlace({
+    address: ['goods', ':product', ':variant', 'earlierPrice'],
+    value: minorSchema.nullable(),
+    says: ofVariant('Earlier price'),
+  }),
+} as const;

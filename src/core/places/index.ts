@@ -1,0 +1,24 @@
+export {
+  clear,
+  definePlace,
+  propose,
+  set,
+  type Address,
+  type Names,
+  type Place,
+  type PlaceFamily,
+  type Value,
+  type Wish,
+} from './place';
+export { areaOf, locate, parseAt, placeKinds, sayAt, sayNow, whyNot, type Located, type Misfit } from './registry';
+export { Decided, Reads, type DecidedAt, type Decisions } from './decided';
+export * as given from './given';
+export { longestBrief } from './given';
+export { asked, corrections, correctionOf, isCorrectable, type CorrectedFact } from './reading';
+export * as lookPlaces from './look';
+export * as planPlaces from './plan';
+export * as tillPlaces from './till';
+export { listAnswer, listColumn } from './list';
+export { productHidden, productPlaces, variantPlaces } from './goods';
+export { fieldAt, fieldOfText, onItem, textPlace, writeText, writtenTexts } from './words';
+export { shortened, shown } from './says';

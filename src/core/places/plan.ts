@@ -1,0 +1,65 @@
+import { z } from 'zod';
+import { pageKinds } from '../plan/about';
+import { sectionKinds } from '../sections/about';
+import { definePlace, type At } from './place';
+import { shown, turnsAt } from './says';
+
+type OfPage = At<[string]>;
+type OfSection = At<[string, string]>;
+
+const pageOf = ({ parts: [page], names }: OfPage) => names.page(page);
+const sectionOf = ({ parts: [page, section], names }: OfSection) => `${names.section(page, section)} on ${names.page(page)}`;
+
+/** A page that the seller added. Each has an address of its own, so that one can go without the others. */
+export const addedPage = definePlace({
+  address: ['added', 'page', ':page'],
+  value: z.object({ kind: z.enum(pageKinds), name: z.string().min(1).max(120) }),
+  says: (before, after) => (after ? `A page more: “${after.name}”` : `The page “${before?.name ?? ''}” went`),
+});
+
+/** A section that the seller added to a page. */
+export const addedSection = definePlace({
+  address: ['added', 'section', ':page', ':section'],
+  value: z.object({ kind: z.enum(sectionKinds) }),
+  says: (_, after, at: OfSection) => (after ? `A section more: ${sectionOf(at)}` : `${sectionOf(at)} went`),
+});
+
+export const pageName = definePlace({
+  address: ['plan', ':page', 'name'],
+  value: z.string().min(1).max(120),
+  says: turnsAt((at: OfPage) => `Name of the page ${pageOf(at)}`),
+});
+export const inMenu = definePlace({
+  address: ['plan', ':page', 'menu'],
+  value: z.boolean(),
+  says: (_, after, at: OfPage) => `${pageOf(at)} is ${after ? 'in' : after === undefined ? 'as usual in' : 'out of'} the menu`,
+});
+export const inFooter = definePlace({
+  address: ['plan', ':page', 'footer'],
+  value: z.boolean(),
+  says: (_, after, at: OfPage) => `${pageOf(at)} is ${after ? 'in' : after === undefined ? 'as usual in' : 'out of'} the footer`,
+});
+export const pageHidden = definePlace({
+  address: ['plan', ':page', 'hidden'],
+  value: z.boolean(),
+  says: (_, after, at: OfPage) => `${pageOf(at)} is ${after ? 'out of' : 'in'} the shop`,
+});
+/** The sections of a page in the seller's order, by id. */
+export const sectionOrder = definePlace({
+  address: ['plan', ':page', 'order'],
+  value: z.array(z.string().min(1).max(80)).max(200),
+  says: (_, after, at: OfPage) =>
+    after
+      ? `Order on ${pageOf(at)}: ${shown(after.map((id) => at.names.section(at.parts[0], id)))}`
+      : `Order on ${pageOf(at)}: as made`,
+});
+export const sectionHidden = definePlace({
+  address: ['plan', ':page', ':section', 'hidden'],
+  value: z.boolean(),
+  says: (_, after, at: OfSection) => `${sectionOf(at)} is ${after ? 'hidden' : 'shown'}`,
+});
+export const arrangement = definePlace({
+  address: ['plan', ':page', ':section', 'arrangement'],
+  value: z.string().min(1).max(60),
+  says: turnsAt((at: OfSection) => `Arrangement of ${sectionOf(at)}`),
+});

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import { kindOfSection, textFieldAt, type TextAt, type TextField } from '../sections/about';
+import { definePlace, partsOf, type Address, type At, type Place, type Wish } from './place';
+import { shown } from './says';
+
+/** What may be written at a field: any text up to its length. */
+const textOf = (field: TextField | undefined): z.ZodType<string> | null =>
+  field ? z.string().max(field.most, `The text is longer than the ${field.most} characters that fit here.`) : null;
+
+const named = (field: string): string => field.charAt(0).toUpperCase() + field.slice(1);
+
+/** The field of a section by its id; undefined where no section of that kind has it. */
+export function fieldAt(section: string, { field, part }: TextAt): TextField | undefined {
+  const kind = kindOfSection(section);
+  return kind && textFieldAt(kind, field, part);
+}
+
+/** A text that the seller wrote in place of what was made; empty leaves it out. */
+const fieldText = definePlace({
+  address: ['words', ':page', ':section', ':field'],
+  value: (_page, section, field) => textOf(fieldAt(section, { field })),
+  says: (before, after, { parts: [page, section, field], names }: At<[string, string, string]>) =>
+    `${named(field)} of ${names.section(page, section)} on ${names.page(page)}: ${shown(before)} → ${shown(after)}`,
+});
+
+/** The same in an item of a list. The item is named by what it says, not by where it stands. */
+const itemText = definePlace({
+  address: ['words', ':page', ':section', ':list', ':item', ':part'],
+  value: (_page, section, field, key, part) => textOf(fieldAt(section, { field, key, part })),
+  says: (before, after, { parts: [page, section, , item, part], names }: At<[string, string, string, string, string]>) => {
+    const says = names.item(page, section, item, part);
+    return `${named(part)}${says ? ` beside “${says}”` : ''} in ${names.section(page, section)} on ${names.page(page)}: ${shown(before)} → ${shown(after)}`;
+  },
+});
+
+export const writtenTexts = { fieldText, itemText };
+
+/** Where a text of a page is written. */
+export const textPlace = (page: string, section: string, at: TextAt): Place<string> =>
+  at.key === undefined ? fieldText(page, section, at.field) : itemText(page, section, at.field, at.key, at.part);
+
+/** Where on a page an address of a text leads; null where it is of something else. */
+function textAt(address: Address): { section: string; at: TextAt } | null {
+  const [, section = '', field = ''] = partsOf(fieldText.kind, address) ?? [];
+  if (section) return { section, at: { field } };
+  const [, owner = '', list = '', key = '', part = ''] = partsOf(itemText.kind, address) ?? [];
+  return owner ? { section: owner, at: { field: list, key, part } } : null;
+}
+
+/** The field that an address of a text leads to. */
+export function fieldOfText(address: Address): TextField | undefined {
+  const found = textAt(address);
+  return found ? fieldAt(found.section, found.at) : undefined;
+}
+
+/** Wishes a text at a place of the window that was pointed at; null where no text stands there. */
+export const writeText = (address: Address, text: string): Wish | null =>
+  fieldOfText(address) ? { place: address, value: text } : null;
+
+/** The same decision on another item of its list. */
+export function onItem(address: Address, key: string): Address | null {
+  const parts = partsOf(itemText.kind, address);
+  if (!parts) return null;
+  const [page = '', section = '', list = '', , part = ''] = parts;
+  return itemText(page, section, list, key, part).address;
+}

@@ -1,0 +1,2 @@
+export { stations, stationsDone } from './done';
+export { type Finding, type Station } from './finding';

@@ -1,0 +1,10 @@
+import { heading, items, passage } from '../field';
+import { aboutFixed } from '../kind';
+
+export const article = aboutFixed({
+  kind: 'article',
+  label: 'Text',
+  visitorGets: 'The whole story, as you told it.',
+  doNext: 'Read it once as a stranger would.',
+  fields: { heading: heading(), passages: items({ text: passage() }) },
+});

@@ -1,0 +1,9 @@
+import { reason } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection } from '../definition';
+import { cart as about } from './about';
+
+export const cart = defineSection(about, {
+  because: () => reason('Nothing is sold without it.'),
+  write: () => ({ heading: ours('Your cart') }),
+});

@@ -1,0 +1,10 @@
+import { heading, items, passage } from '../field';
+import { aboutFixed } from '../kind';
+
+export const clauses = aboutFixed({
+  kind: 'clauses',
+  label: 'Clauses',
+  visitorGets: 'What they agree to.',
+  doNext: 'Have someone who knows your country’s law read it.',
+  fields: { heading: heading(), clauses: items({ text: passage({ most: 4000 }) }) },
+});

@@ -1,0 +1,16 @@
+import { heading, items, passage } from '../field';
+import { aboutSection } from '../kind';
+
+export const contact = aboutSection({
+  kind: 'contact',
+  label: 'Contact',
+  visitorGets: 'A way to reach a person.',
+  doNext: 'Ring the number and write to the address once, to see that both work.',
+  library: true,
+  arrangements: [
+    { id: 'spread', label: 'Spread out' },
+    { id: 'line', label: 'One line' },
+  ],
+  headings: ['Write to {me}', 'Reach {me}', 'Contact', 'Where to write', 'Get hold of {me}', 'A person to ask'],
+  fields: { heading: heading(), passages: items({ text: passage() }) },
+});

@@ -1,0 +1,18 @@
+import { heading, intro, link } from '../field';
+import { aboutSection } from '../kind';
+
+export const featured = aboutSection({
+  kind: 'featured',
+  label: 'Featured goods',
+  visitorGets: 'Real things with prices, one click from the cart.',
+  doNext: 'Put your best seller first in the list.',
+  library: true,
+  needs: 'goods',
+  arrangements: [
+    { id: 'shelf', label: 'On a shelf' },
+    { id: 'row', label: 'In one row to slide' },
+  ],
+  headings: ['A first look', 'From the shelves', 'Some of it', 'To begin with', 'A few to start from', 'Out of the list'],
+  loud: 'Some of it',
+  fields: { heading: heading(), intro: intro(), link: link() },
+});

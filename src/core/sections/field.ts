@@ -1,0 +1,64 @@
+/** A text of a section, or of an item in one of its lists. */
+export interface TextField {
+  kind: 'text';
+  /** How many words suit it: the least and the most. */
+  words: readonly [least: number, most: number];
+  /** Characters beyond which a text is not taken. */
+  most: number;
+  /** What the seller is asked where only the seller can give it. Asked for in the preview, never published empty. */
+  ask?: string;
+  /** The section does without it. */
+  optional?: boolean;
+}
+
+/** A list whose items keep their names when they move. */
+export interface ItemsField<Parts extends string = string> {
+  kind: 'items';
+  parts: Readonly<Record<Parts, TextField>>;
+}
+
+export type Field = TextField | ItemsField;
+export type Fields = Readonly<Record<string, Field>>;
+
+type Wanted = Partial<Omit<TextField, 'kind'>>;
+
+const text =
+  (words: TextField['words'], most: number) =>
+  (wanted: Wanted = {}): TextField => ({ kind: 'text', words, most, ...wanted });
+
+/** Kinds of texts by what they are for. The ranges are common practice; the caps keep a page a page. */
+export const headline = text([1, 12], 160);
+export const lead = text([3, 34], 400);
+export const button = text([1, 6], 60);
+export const heading = text([1, 8], 120);
+export const title = text([1, 12], 160);
+export const intro = text([2, 18], 240);
+export const link = text([1, 4], 60);
+export const question = text([2, 14], 200);
+export const answer = text([2, 60], 1000);
+export const figure = text([1, 2], 24);
+export const counted = text([1, 7], 100);
+export const name = text([1, 6], 80);
+export const signature = text([1, 8], 100);
+export const step = text([2, 14], 240);
+export const days = text([1, 8], 80);
+export const hours = text([1, 6], 80);
+export const terms = text([2, 22], 300);
+export const note = text([3, 32], 400);
+export const passage = text([1, 70], 2000);
+export const about = text([2, 180], 6000);
+/** Something that is as long as it is. */
+export const anything = text([1, 4000], 20_000);
+
+export const items = <Parts extends string>(parts: Readonly<Record<Parts, TextField>>): ItemsField<Parts> => ({
+  kind: 'items',
+  parts,
+});
+
+export const wordCount = (text: string): number => text.trim().split(/\s+/).filter(Boolean).length;
+
+/** Whether a text is of a length that suits its place. */
+export function suits({ words: [least, most] }: TextField, text: string): boolean {
+  const count = wordCount(text);
+  return count >= least && count <= most;
+}

@@ -1,0 +1,27 @@
+import { reasonFrom, wished } from '../../plan/about';
+import { ours, sourcesOf } from '../../words';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
+import { form as about } from './about';
+
+export const form = defineSection(about, {
+  because: ({ reading }) =>
+    reading.email && reading.goal.value === 'enquiries'
+      ? reasonFrom('The site is to bring enquiries.', [reading.goal, reading.email])
+      : null,
+  asked: (known) => (known.reading.email ? wished(known, 'form', 'Your brief asks for a form.') : null),
+  write: (w) => {
+    const { email } = w.reading;
+    return email
+      ? {
+          heading: ours(headingOf(about, w)),
+          note: {
+            text: `It opens your mail program with the letter to ${email.value} begun.`,
+            rank: 2,
+            sources: sourcesOf(email),
+          },
+          button: ours('Begin the letter'),
+        }
+      : null;
+  },
+});

@@ -1,0 +1,17 @@
+import { heading } from '../field';
+import { aboutSection } from '../kind';
+
+export const gallery = aboutSection({
+  kind: 'gallery',
+  label: 'Gallery',
+  visitorGets: 'What your things look like, before any words.',
+  doNext: 'Leave out every picture that is only nearly good.',
+  library: true,
+  needs: 'pictures of your goods',
+  arrangements: [
+    { id: 'wall', label: 'A wall of pictures' },
+    { id: 'walk', label: 'In a row to walk along' },
+  ],
+  headings: ['To look at', 'Pictures', 'Seen close', 'A closer look', 'On the wall', 'Look first'],
+  fields: { heading: heading() },
+});

@@ -1,0 +1,17 @@
+import { wished } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
+import { gallery as about } from './about';
+
+export const gallery = defineSection(about, {
+  because: () => null,
+  asked: (known) =>
+    known.catalogue.products.some((product) => product.pictures.length)
+      ? wished(known, 'gallery', 'Your brief asks for pictures to look at.')
+      : null,
+  write: (w) =>
+    w.catalogue.products.some((product) => product.pictures.length)
+      ? { heading: ours(w.page.kind === 'gallery' ? w.page.name : headingOf(about, w)) }
+      : null,
+});

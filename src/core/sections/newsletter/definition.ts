@@ -1,0 +1,27 @@
+import { reasonFrom, wished } from '../../plan/about';
+import { ours, sourcesOf } from '../../words';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
+import { newsletter as about } from './about';
+
+export const newsletter = defineSection(about, {
+  because: ({ reading }) =>
+    reading.email && reading.goal.value === 'subscribers'
+      ? reasonFrom('The site is to win readers for your letters.', [reading.goal])
+      : null,
+  asked: (known) => (known.reading.email ? wished(known, 'newsletter', 'Your brief asks for a newsletter.') : null),
+  write: (w) => {
+    const { email } = w.reading;
+    return email
+      ? {
+          heading: ours(headingOf(about, w)),
+          note: {
+            text: `You sign up by a letter to ${email.value}, and leave in the same way.`,
+            rank: 2,
+            sources: sourcesOf(email),
+          },
+          button: ours('Sign up by letter'),
+        }
+      : null;
+  },
+});

@@ -1,0 +1,20 @@
+import { counted, figure, heading, items } from '../field';
+import { aboutSection } from '../kind';
+
+export const numbers = aboutSection({
+  kind: 'numbers',
+  label: 'Numbers',
+  visitorGets: 'How much, how many, how long: what can be counted.',
+  doNext: 'Count again once a year.',
+  library: true,
+  arrangements: [
+    { id: 'row', label: 'In a row' },
+    { id: 'ledger', label: 'In a column, figures right' },
+  ],
+  headings: ['In numbers', 'Counted', 'By the numbers', 'So far', 'What can be counted', 'The count'],
+  loud: 'Counted',
+  fields: {
+    heading: heading(),
+    figures: items({ figure: figure({ ask: 'A number' }), what: counted({ ask: 'What it counts' }) }),
+  },
+});

@@ -1,0 +1,24 @@
+import { reasonFrom } from '../../plan/about';
+import { ours, sourcesOf } from '../../words';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
+import { itemFrom } from '../keys';
+import { numbers as about } from './about';
+
+export const numbers = defineSection(about, {
+  because: ({ reading }) =>
+    reading.figures.length >= 2 ? reasonFrom('Your brief gives numbers that say something.', reading.figures) : null,
+  write: (w) => {
+    const { figures } = w.reading;
+    if (figures.length < 2 && w.section.from === 'made') return null;
+    return {
+      heading: ours(headingOf(about, w)),
+      figures: figures.slice(0, 4).map((fact) => {
+        const { figure, what } = fact.value;
+        const sources = sourcesOf(fact);
+        const item = { figure: { text: figure, rank: 2 as const, sources }, what: { text: what, rank: 2 as const, sources } };
+        return itemFrom({ source: fact.source, value: `${figure} ${what}` }, item);
+      }),
+    };
+  },
+});

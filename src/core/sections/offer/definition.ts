@@ -1,0 +1,61 @@
+import { isForSale, priceRange } from '../../goods';
+import { reason, wished, type Known } from '../../plan/about';
+import { type Product } from '../../goods/about';
+import { fromGoods, fromTill, listed, numberWords, ours, type Text } from '../../words';
+import { defineSection, money } from '../definition';
+import { headingOf } from '../headings';
+import { offer as about } from './about';
+
+const reduced = ({ catalogue }: Known): Product[] =>
+  catalogue.products.filter((product) => product.variants.some((variant) => variant.earlierPrice && isForSale(variant)));
+
+/** What is cheaper than before, by name. */
+function cheaperText(cheaper: readonly Product[], known: Known): Text | null {
+  const [only] = cheaper;
+  if (!only) return null;
+  const price = priceRange(only);
+  const titles = cheaper.slice(0, 3).map((product) => product.title);
+  const more = cheaper.length - titles.length;
+  return fromGoods(
+    cheaper.length === 1 && price?.earlier
+      ? `${only.title}: ${money(price.low, known)} instead of ${money(price.earlier, known)}.`
+      : `${more ? `${titles.join(', ')} and ${numberWords(more)} more` : listed(titles)} cost less than before.`,
+    'the earlier prices in your list',
+  );
+}
+
+/** The first code of the till, with what it asks for and how long it holds. */
+function codeText(known: Known): Text | null {
+  const [code] = known.rules.codes.filter((one) => one.kind !== 'free-delivery' || one.code);
+  if (!code) return null;
+  const what =
+    code.kind === 'percent'
+      ? `${code.amount / 100} % off`
+      : code.kind === 'sum'
+        ? `${money(code.amount, known)} off`
+        : 'Free delivery';
+  const until = code.until ? `, until ${code.until}` : '';
+  const least = code.least ? ` from ${money(code.least, known)}` : '';
+  return fromTill(`${what}${least} with the code ${code.code}${until}.`, 'the discount codes at the till');
+}
+
+export const offer = defineSection(about, {
+  because: (known) => {
+    const cheaper = reduced(known);
+    if (!cheaper.length && !known.rules.codes.length) return null;
+    return reason(
+      cheaper.length
+        ? `${cheaper.length} of your goods ${cheaper.length === 1 ? 'has' : 'have'} an earlier price in the list.`
+        : 'The till has a discount code to tell of.',
+    );
+  },
+  asked: (known) => wished(known, 'offer', 'Your brief asks for offers.'),
+  write: (w) => {
+    const text = cheaperText(reduced(w), w);
+    const code = codeText(w);
+    const heading = ours(headingOf(about, w));
+    return text || code
+      ? { heading, ...(text ? { text } : {}), ...(code ? { code } : {}), link: ours('To the shop') }
+      : { heading };
+  },
+});

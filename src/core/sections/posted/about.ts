@@ -1,0 +1,16 @@
+import { anything, heading } from '../field';
+import { aboutSection } from '../kind';
+
+export const posted = aboutSection({
+  kind: 'posted',
+  label: 'Pictures posted elsewhere',
+  visitorGets: 'Proof that there is life behind the shop, and a place to follow it.',
+  doNext: 'Post one picture a week there, or take this out.',
+  library: true,
+  arrangements: [
+    { id: 'strip', label: 'A strip' },
+    { id: 'corner', label: 'Beside its link' },
+  ],
+  headings: ['Posted elsewhere', 'More pictures', 'Out there', 'Follow along', 'Seen elsewhere', 'Pictures from the week'],
+  fields: { heading: heading(), address: anything({ ask: 'Where do you post? Write the address.', most: 400 }) },
+});

@@ -1,0 +1,13 @@
+import { reason } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection } from '../definition';
+import { itemOf } from '../keys';
+import { rates as about } from './about';
+
+export const rates = defineSection(about, {
+  because: () => reason('Buyers look for this before they pay, and the law asks for it.'),
+  write: (w) => ({
+    heading: ours('Delivery and returns'),
+    passages: w.harvest.delivery.map((text) => itemOf(text, { text })),
+  }),
+});

@@ -1,0 +1,23 @@
+import { heading, items, passage, signature } from '../field';
+import { aboutSection } from '../kind';
+
+export const reviews = aboutSection({
+  kind: 'reviews',
+  label: 'Reviews',
+  visitorGets: 'What buyers said, in their own words.',
+  doNext: 'Ask your last three buyers for a sentence each.',
+  library: true,
+  arrangements: [
+    { id: 'one', label: 'The first one large' },
+    { id: 'all', label: 'All alike' },
+  ],
+  headings: ['What buyers said', 'From letters', 'In their words', 'Heard from buyers', 'What came back', 'Said by others'],
+  loud: 'In their words',
+  fields: {
+    heading: heading(),
+    praise: items({
+      text: passage({ ask: 'What a buyer wrote to you, word for word' }),
+      by: signature({ ask: 'Who it was, as they want to be named', optional: true }),
+    }),
+  },
+});

@@ -1,0 +1,28 @@
+import { heading, items, link, passage } from '../field';
+import { aboutSection } from '../kind';
+
+export const story = aboutSection({
+  kind: 'story',
+  label: 'Story',
+  visitorGets: 'Who is behind it, so that a stranger can trust you.',
+  doNext: 'A picture of the two hands that do the work would help here.',
+  library: true,
+  arrangements: [
+    { id: 'column', label: 'One column' },
+    { id: 'columns', label: 'Two columns' },
+  ],
+  headings: [
+    'Where it comes from',
+    'How it began',
+    'Who is behind it',
+    'The story so far',
+    'Behind the shop',
+    'How {I} got here',
+  ],
+  loud: 'Behind the shop',
+  fields: {
+    heading: heading(),
+    passages: items({ text: passage({ ask: 'How did it begin? Two sentences are enough.' }) }),
+    link: link(),
+  },
+});

@@ -1,0 +1,21 @@
+import { reasonFrom } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection, spoken } from '../definition';
+import { headingOf } from '../headings';
+import { itemOf } from '../keys';
+import { story as about } from './about';
+
+export const story = defineSection(about, {
+  because: ({ reading }) => {
+    const telling = reading.statements.filter((s) => s.topics.some((t) => t === 'since' || t === 'people' || t === 'place'));
+    return telling.length ? reasonFrom('Your brief tells where you come from.', telling.slice(0, 3)) : null;
+  },
+  write: (w) =>
+    w.harvest.story.length || w.section.from !== 'made'
+      ? {
+          heading: ours(headingOf(about, w)),
+          passages: w.harvest.story.map((text) => itemOf(text, { text })),
+          ...(w.harvest.about.length ? { link: ours(spoken(w, 'More about me', 'More about us')) } : {}),
+        }
+      : null,
+});

@@ -1,0 +1,9 @@
+import { reason } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection } from '../definition';
+import { thanks as about } from './about';
+
+export const thanks = defineSection(about, {
+  because: () => reason('A buyer wants to know that it worked.'),
+  write: () => ({ heading: ours('Thank you') }),
+});

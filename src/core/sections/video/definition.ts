@@ -1,0 +1,11 @@
+import { wished } from '../../plan/about';
+import { ours } from '../../words';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
+import { video as about } from './about';
+
+export const video = defineSection(about, {
+  because: () => null,
+  asked: (known) => wished(known, 'video', 'Your brief asks for a video.'),
+  write: (w) => ({ heading: ours(headingOf(about, w)) }),
+});

@@ -1,0 +1,97 @@
+import { given, locate, textPlace, writtenTexts, type Wish } from '../places';
+import { type Category } from '../goods';
+import { reanchor, withWishes, type Anchor, type Anchoring, type Project } from '../project';
+import { keyFrom } from '../keys';
+import { isOwnKey, itemsIn } from '../sections';
+import { holdsSentences } from '../writing';
+import { makeShop, type Shop } from './shop';
+
+/**
+ * What a change of brief or goods moves beside itself: every decision goes with the thing that it was made on. What it stood on may be
+ * gone; then the decision stays where it is and is set aside by the shop.
+ */
+export function withMoves(project: Project, wishes: readonly Wish[]): Wish[] {
+  const changesInputs = wishes.some(({ place }) => place === given.brief.address || place === given.goods.address);
+  if (!changesInputs || !standsOnThings(project)) return [...wishes];
+  const before = makeShop(project);
+  const after = makeShop(withWishes(project, wishes));
+  return [...wishes, ...itemMoves(project, before, after), ...categoryMoves(project, before, after)];
+}
+
+/** Whether anything is decided on what comes and goes with brief or list. */
+const standsOnThings = ({ decisions }: Project): boolean =>
+  [...decisions.keys()].some((address) => {
+    const at = locate(address);
+    const [page = ''] = at?.parts ?? [];
+    return at?.kind.id === writtenTexts.itemText.kind.id || page.startsWith('category-');
+  });
+
+/** The items of a list as they are made, without what the seller wrote. A sentence is followed wherever in the brief it goes. */
+function anchorsIn(shop: Shop, owner: string, section: string, list: string): Anchor[] {
+  if (holdsSentences(owner, section, list))
+    return shop.reading.statements.map(({ source: { text } }) => ({ key: keyFrom(text), says: text }));
+  const page = shop.pages.find((one) => (owner === 'product' ? one.kind === 'product' : one.id === owner));
+  const found = page?.sections.find((one) => one.id === section);
+  return page && found ? itemsIn(shop.writer.made(page, found) ?? {}, list).map(({ key, says }) => ({ key, says })) : [];
+}
+
+function itemMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
+  const anchorings = new Map<string, Anchoring>();
+  const moves: Wish[] = [];
+  for (const [address, value] of decisions) {
+    const at = locate(address);
+    if (at?.kind.id !== writtenTexts.itemText.kind.id) continue;
+    const [owner = '', section = '', field = '', key = '', part = ''] = at.parts;
+    if (isOwnKey(key)) continue;
+    const id = `${owner}/${section}/${field}`;
+    const anchoring =
+      anchorings.get(id) ?? reanchor(anchorsIn(before, owner, section, field), anchorsIn(after, owner, section, field));
+    anchorings.set(id, anchoring);
+    const to = anchoring(key);
+    if (to === null || to === key) continue;
+    const place = textPlace(owner, section, { field, key: to, part });
+    moves.push({ place: address, value: undefined }, { place: place.address, value });
+  }
+  return moves;
+}
+
+/** A category that is called otherwise now is the one that has most of its goods. */
+function renamedCategories(before: Shop, after: Shop): Map<string, string> {
+  const kept = new Set(after.catalogue.categories.map((category) => category.id));
+  const known = new Set(before.catalogue.categories.map((category) => category.id));
+  const fresh = after.catalogue.categories.filter((category) => !known.has(category.id));
+  const ids = (category: Category) => new Set(category.products.map((product) => product.id));
+  const renamed = new Map<string, string>();
+  for (const old of before.catalogue.categories) {
+    if (kept.has(old.id)) continue;
+    const mine = ids(old);
+    const heir = fresh.find((category) => {
+      const shared = category.products.filter((product) => mine.has(product.id)).length;
+      return shared * 2 > mine.size && shared * 2 > category.products.length;
+    });
+    if (heir && ![...renamed.values()].includes(heir.id)) renamed.set(old.id, heir.id);
+  }
+  return renamed;
+}
+
+function categoryMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
+  const renamed = renamedCategories(before, after);
+  if (!renamed.size) return [];
+  const areas = new Set(['plan', 'words', 'look', 'added']);
+  return [...decisions].flatMap(([address, value]): Wish[] => {
+    const at = locate(address);
+    const [page = ''] = at?.parts ?? [];
+    const heir = renamed.get(page);
+    if (!at || heir === undefined || !areas.has(at.kind.segments[0] ?? '')) return [];
+    let moved = false;
+    const segments = address.split('/').map((segment) => {
+      if (moved || segment !== page) return segment;
+      moved = true;
+      return heir;
+    });
+    return [
+      { place: address, value: undefined },
+      { place: segments.join('/'), value },
+    ];
+  });
+}

@@ -1,0 +1,2 @@
+export { decimal, formatMoney, type MoneyForm } from './money';
+export * from './rules';

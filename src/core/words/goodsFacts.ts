@@ -1,0 +1,43 @@
+import { largestCategory, pricesOf, stockOf } from '../goods';
+import { type Product } from '../goods/about';
+import { type Known } from '../plan/about';
+import { formatMoney } from '../till';
+import { capitalised, inSentence, listed, numberWords } from './grammar';
+import { fromGoods, sourcesOf, type Text } from './text';
+
+/** "Thirty-six products, £5.50 to £22.50." */
+export function goodsFact(products: readonly Product[], known: Known, tellSingle = false): Text {
+  const range = pricesOf(products);
+  const single = products.length === 1;
+  const prices = !range
+    ? ''
+    : range.low === range.high
+      ? `, ${single ? '' : 'each '}${formatMoney(range.low, known.rules)}`
+      : `, ${formatMoney(range.low, known.rules)} to ${formatMoney(range.high, known.rules)}`;
+  const allSingle = tellSingle && products.length > 1 && products.every((p) => p.variants.length === 1 && stockOf(p) === 1);
+  const noun = single ? 'product' : 'products';
+  const text = `${capitalised(numberWords(products.length))} ${noun}${prices}.${allSingle ? ' Each is the only one.' : ''}`;
+  return fromGoods(text, `${products.length} in your list, from the lowest to the highest price`);
+}
+
+/** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
+export function plainHeadline({ reading }: Known): Text | null {
+  const what = reading.sells[0];
+  if (!what) return null;
+  const place = reading.place;
+  const text = place
+    ? `${capitalised(what.value)} from ${place.value}`
+    : capitalised(listed(reading.sells.slice(0, 3).map((s) => s.value)));
+  return { text, rank: 2, sources: sourcesOf(what, place) };
+}
+
+export const seeShelf = (known: Known): Text | null => {
+  const shelf = largestCategory(known.catalogue.categories);
+  const count = (shelf ?? known.catalogue).products.length;
+  if (!count) return null;
+  return {
+    text: shelf ? `See the ${inSentence(shelf.name)} (${count})` : `See everything (${count})`,
+    rank: 2,
+    sources: [{ kind: 'goods', say: `${count} in your list` }],
+  };
+};

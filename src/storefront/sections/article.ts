@@ -1,0 +1,12 @@
+import { drawText, items, paragraphs, type Drawing } from '../context';
+import { html } from '../html';
+
+const draw: Drawing<'article'>['draw'] = (c) =>
+  html`<section class="text" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h1')}
+    <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}</div>
+  </section>`;
+
+export const article: Drawing<'article'> = {
+  draw,
+};

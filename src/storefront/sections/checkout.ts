@@ -1,0 +1,123 @@
+import { type TillRules } from '@/core/till';
+import { noScripts } from '../pieces/noScripts';
+import { drawText, type Drawing } from '../context';
+import { html, type Markup } from '../html';
+
+/** Every country that the shop delivers to. Where a zone takes the rest of the world, the list of countries is that of the standard. */
+function countriesOf(rules: TillRules, all: readonly string[]): { code: string; name: string }[] {
+  const named = rules.zones.flatMap((zone) => zone.countries).filter((code) => code !== '*');
+  const codes = rules.zones.some((zone) => zone.countries.includes('*')) ? [...new Set([...named, ...all])] : [...new Set(named)];
+  const withHome = codes.length ? codes : rules.country ? [rules.country] : [...all];
+  const names = new Intl.DisplayNames(['en'], { type: 'region' });
+  return withHome.map((code) => ({ code, name: names.of(code) ?? code })).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+}
+
+const field = (
+  name: string,
+  label: string,
+  autocomplete: string,
+  options: { type?: string; required?: boolean; wide?: boolean } = {},
+): Markup =>
+  html`<p class="field${options.wide ? ' wide' : ''}">
+    <label for="f-${name}">${label}${options.required === false ? html` <small>(if you like)</small>` : null}</label
+    ><input
+      id="f-${name}"
+      name="${name}"
+      type="${options.type ?? 'text'}"
+      autocomplete="${autocomplete}"
+      ${options.required === false ? null : html` required aria-describedby="e-${name}"`}
+    /><span class="error" id="e-${name}" data-error="${name}"></span>
+  </p>`;
+
+const draw: Drawing<'checkout'>['draw'] = (c) => {
+  const { rules } = c.shop;
+  const { zones, payments } = rules;
+  const card = payments.card && c.target.kind !== 'archive';
+  const home = rules.country;
+  return html`<section class="text checkout" id="checkout">
+    ${drawText(c, 'heading', 'h1')}${noScripts(c)}
+    <p class="notice" data-empty hidden>The cart is empty. <a href="${c.addresses.page('shop/')}">To the shop</a></p>
+    <form data-checkout novalidate hidden>
+      <div class="checkout-fields">
+        <div class="error-summary" data-errors role="alert" tabindex="-1" hidden></div>
+        <fieldset>
+          <legend>Who and where to</legend>
+          ${field('name', 'Name', 'name', { wide: true })}${field('email', 'E-mail', 'email', { type: 'email' })}${field('phone', 'Telephone', 'tel', { type: 'tel', required: false })}
+          <div data-parcel>
+            ${field('street', 'Street and number', 'address-line1', { wide: true })}${field('place', 'Town', 'address-level2')}${field('postcode', 'Postal code', 'postal-code')}
+          </div>
+          <p class="field wide">
+            <label for="f-country">Country</label
+            ><select id="f-country" name="country" autocomplete="country">
+              ${countriesOf(rules, allCountries).map(
+                ({ code, name }) => html`<option value="${code}" ${code === home ? html` selected` : null}>${name}</option>`,
+              )}
+            </select>
+          </p>
+        </fieldset>
+        <fieldset data-delivery>
+          <legend>Delivery</legend>
+          <div class="choices stacked" data-rates></div>
+          ${zones.length ? null : html`<p class="notice">The shop has set no delivery rates yet.</p>`}
+        </fieldset>
+        <fieldset>
+          <legend>Payment</legend>
+          <div class="choices stacked">
+            ${
+              card
+                ? html`<label
+                    ><input type="radio" name="payment" value="card" checked /><span
+                      >By card<small> on the payment provider’s page</small></span
+                    ></label
+                  >`
+                : null
+            }${
+              payments.bank || !card
+                ? html`<label
+                    ><input type="radio" name="payment" value="bank" ${card ? null : html` checked`} /><span
+                      >${payments.bank ? html`By bank transfer<small> ${payments.bank}</small>` : html`By arrangement<small> the shop writes to you how to pay</small>`}</span
+                    ></label
+                  >`
+                : null
+            }
+          </div>
+        </fieldset>
+        <p class="field wide">
+          <label for="f-note">A note to the shop <small>(if you like)</small></label
+          ><textarea id="f-note" name="note" rows="2"></textarea>
+        </p>
+        <p class="consent">
+          <label
+            ><input type="checkbox" name="consent" required aria-describedby="e-consent" /><span
+              >I agree to the <a href="${c.addresses.page('terms/')}">terms</a> and have read
+              <a href="${c.addresses.page('privacy/')}">how my data is kept</a>.</span
+            ></label
+          ><span class="error" id="e-consent" data-error="consent"></span>
+        </p>
+      </div>
+      <aside class="summary" aria-label="Your order">
+        <h2>Your order</h2>
+        <div data-summary aria-live="polite"></div>
+        <p class="field wide">
+          <label for="f-code">Discount code</label
+          ><span class="buy-row"
+            ><input id="f-code" name="code" autocomplete="off" /><button type="button" class="button second" data-apply>
+              Apply
+            </button></span
+          ><span class="error" id="e-code" data-error="code" role="status"></span>
+        </p>
+        <button class="button" type="submit" data-pay>${c.target.kind === 'archive' ? 'Make the order' : 'Order and pay'}</button>
+      </aside>
+    </form>
+  </section>`;
+};
+
+/** Countries of ISO 3166-1 with a sovereign postal service that card providers list, by code (from memory). */
+const allCountries =
+  'AD AE AL AM AR AT AU AZ BA BB BD BE BG BH BN BO BR BS BW BZ CA CH CL CN CO CR CY CZ DE DK DO DZ EC EE EG ES FI FJ FR GB GE GH GR GT HK HN HR HU ID IE IL IN IS IT JM JO JP KE KR KW KZ LA LB LI LK LT LU LV MA MC MD ME MK MT MU MX MY NA NG NL NO NP NZ OM PA PE PH PK PL PT PY QA RO RS RW SA SE SG SI SK SM SN SV TH TN TR TT TW TZ UA UG US UY UZ VA VN ZA ZM ZW'.split(
+    ' ',
+  );
+
+export const checkout: Drawing<'checkout'> = {
+  draw,
+};

@@ -1,0 +1,12 @@
+import { drawText, items, paragraphs, type Drawing } from '../context';
+import { html } from '../html';
+
+const draw: Drawing<'clauses'>['draw'] = (c) =>
+  html`<section class="text" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h1')}
+    <div class="prose">${items(c, 'clauses').map((item) => paragraphs(c, 'clauses', item, 'text'))}</div>
+  </section>`;
+
+export const clauses: Drawing<'clauses'> = {
+  draw,
+};

@@ -1,0 +1,35 @@
+import { arranged, drawPart, drawText, isArranged, items, place, type Drawing, type SectionContext } from '../context';
+import { html, type Markup } from '../html';
+
+const entries = (c: SectionContext<'extracts'>, lines: boolean): Markup =>
+  html`<ol class="items">
+    ${items(c, 'entries').map((item) => {
+      const text = item.texts.text?.text ?? '';
+      const first = /^.*?[.!?](?=\s|$)/s.exec(text)?.[0] ?? text;
+      return html`<li>${drawPart(c, 'entries', item, 'title', 'h3')}${lines && first ? html`<p>${first}</p>` : null}</li>`;
+    })}
+  </ol>`;
+
+const draw: Drawing<'extracts'>['draw'] = (c) =>
+  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h2')}${entries(c, isArranged(c, 'openings'))}${
+      c.section.words.link
+        ? html`<p class="onward">
+            <a href="${c.addresses.page('journal/')}" ${place(c, 'link')}>${c.section.words.link.text}</a>
+          </p>`
+        : null
+    }
+  </section>`;
+
+export const extracts: Drawing<'extracts'> = {
+  draw,
+  css: `
+.extracts .items{display:grid}
+.extracts li{border-bottom:1px solid var(--line);padding:.85rem 0}
+.extracts li p{color:var(--soft);max-width:var(--measure);padding-top:.25rem}
+.extracts .onward,.extracts .items{grid-column:-2/-1}
+`,
+  narrow: `
+.extracts .onward,.extracts .items{grid-column:1}
+`,
+};

@@ -1,0 +1,27 @@
+import { letter } from '../pieces/letter';
+import { arranged, drawText, type Drawing } from '../context';
+import { html } from '../html';
+
+const draw: Drawing<'form'>['draw'] = (c) =>
+  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h2')}
+    ${letter(
+      c,
+      c.shop.name,
+      html`<p class="field">
+          <label for="${c.section.id}-name">Your name</label
+          ><input id="${c.section.id}-name" name="Name" autocomplete="name" required />
+        </p>
+        <p class="field">
+          <label for="${c.section.id}-ask">What would you like to know?</label
+          ><textarea id="${c.section.id}-ask" name="Question" rows="5" required></textarea>
+        </p>`,
+    )}
+  </section>`;
+
+export const form: Drawing<'form'> = {
+  draw,
+  css: `
+.form.as-column{grid-template-columns:minmax(0,1fr)}
+`,
+};

@@ -1,0 +1,72 @@
+import { perStretch, shelfOrders, shelfProducts, sortProducts, stretches } from '@/core/site';
+import { goodsList } from '../pieces/goods';
+import { drawText, type Drawing } from '../context';
+import { html } from '../html';
+
+/** A shelf: its categories, the orders to look at it in, its goods, and the way to the next stretch. */
+const draw: Drawing<'listing'>['draw'] = (c) => {
+  const { shop, page, view, addresses } = c;
+  const all = shelfProducts(shop, page);
+  const from = (view.stretch - 1) * perStretch;
+  const shown = sortProducts(all, view.order, shop.rules.locale).slice(from, from + perStretch);
+  const last = stretches(all.length);
+  const { categories } = shop.catalogue;
+  return html`<section class="shelf" id="listing">
+    <div class="section-head">${drawText(c, 'heading', 'h1')}${drawText(c, 'intro', 'p')}</div>
+    ${
+      categories.length > 1
+        ? html`<nav class="shelf-nav" aria-label="Categories">
+            <ul>
+              <li>
+                <a href="${addresses.page('shop/')}" ${page.kind === 'shop' ? html` aria-current="page"` : null}>Everything</a>
+              </li>
+              ${categories.map(
+                (category) =>
+                  html`<li>
+                    <a
+                      href="${addresses.page(`shop/${category.slug}/`)}"
+                      ${category.id === page.id ? html` aria-current="page"` : null}
+                      >${category.name}</a
+                    >
+                  </li>`,
+              )}
+            </ul>
+          </nav>`
+        : null
+    }${
+      all.length > 1
+        ? html`<nav class="shelf-order" aria-label="Order">
+            <ul>
+              ${shelfOrders.map(
+                ({ id, label }) =>
+                  html`<li>
+                    <a
+                      href="${addresses.page(page.path, { order: id, stretch: 1 })}"
+                      ${id === view.order ? html` aria-current="true"` : null}
+                      >${label}</a
+                    >
+                  </li>`,
+              )}
+            </ul>
+          </nav>`
+        : null
+    }${all.length ? goodsList(c, shown, { eager: 4, from: from + 1 }) : html`<p class="empty">Nothing is on this shelf yet.</p>`}${
+      last > 1
+        ? html`<nav class="stretches" aria-label="Pages">
+            <p>
+              ${
+                view.stretch > 1
+                  ? html`<a href="${addresses.page(page.path, { ...view, stretch: view.stretch - 1 })}" rel="prev">Back</a> `
+                  : null
+              }<span>${view.stretch} of ${last}</span
+              >${view.stretch < last ? html` <a href="${addresses.page(page.path, { ...view, stretch: view.stretch + 1 })}" rel="next">Onward</a>` : null}
+            </p>
+          </nav>`
+        : null
+    }
+  </section>`;
+};
+
+export const listing: Drawing<'listing'> = {
+  draw,
+};

@@ -1,0 +1,23 @@
+import { drawPart, drawText, items, paragraphs, type Drawing } from '../context';
+import { html } from '../html';
+
+const draw: Drawing<'posts'>['draw'] = (c) => {
+  const entries = items(c, 'entries');
+  return html`<section class="text posts" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h1')}
+    ${entries.map(
+      (item) =>
+        html`<article class="prose">
+          ${drawPart(c, 'entries', item, 'title', 'h2')}${paragraphs(c, 'entries', item, 'text')}
+        </article>`,
+    )}${entries.length ? null : html`<p class="empty">Nothing is written here yet.</p>`}
+  </section>`;
+};
+
+export const posts: Drawing<'posts'> = {
+  draw,
+  css: `
+.posts article{padding-bottom:2.5rem}
+.posts h2{margin-bottom:.75rem}
+`,
+};

@@ -1,0 +1,24 @@
+import { arranged, drawText, items, paragraphs, place, type Drawing } from '../context';
+import { html } from '../html';
+
+const draw: Drawing<'story'>['draw'] = (c) =>
+  html`<section class="${arranged(c)}" id="${c.section.id}">
+    ${drawText(c, 'heading', 'h2')}
+    <div class="prose">
+      ${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${
+        c.section.words.link
+          ? html`<p class="onward">
+              <a href="${c.addresses.page('about/')}" ${place(c, 'link')}>${c.section.words.link.text}</a>
+            </p>`
+          : null
+      }
+    </div>
+  </section>`;
+
+export const story: Drawing<'story'> = {
+  draw,
+  css: `
+.story.as-columns .prose{columns:2 18rem;column-gap:2.5rem;max-width:none}
+.story.as-columns .prose p{break-inside:avoid}
+`,
+};

@@ -1,0 +1,33 @@
+import { lookPlaces, planPlaces, shortened, type Address, type Names, type Value } from '@/core/places';
+import { type Project, type Standing } from '@/core/project';
+import { type Summary } from '@/workers/protocol';
+
+/** How the shop at hand calls its pages, sections and items, for sentences about steps. */
+export function namesOf(summary: Summary | null, goods: Project['goods'] | null): Partial<Names> {
+  const pages = new Map(summary?.outline.map((page) => [page.id, page]));
+  return {
+    page: (id) => (id === 'product' ? 'all products' : (pages.get(id)?.name ?? plain(id))),
+    product: (id) => goods?.products.find((product) => product.id === id)?.title ?? plain(id.replace(/^p-/, '')),
+    item: (page, id, key, part) => {
+      const words = pages.get(page)?.sections.find((one) => one.id === id)?.words;
+      const first = words?.find(({ at, text }) => at.key === key && at.part !== part && text !== '');
+      return first ? shortened(first.text, 32) : null;
+    },
+  };
+}
+
+const plain = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replace(/-/g, ' ');
+
+/** What stands in the shop at hand: texts, the genes of the look, names of pages. */
+export function standingIn({ outline, look }: Summary): Standing {
+  const now = new Map<Address, Value>();
+  for (const page of outline) {
+    now.set(planPlaces.pageName(page.id).address, page.name);
+    for (const { words } of page.sections) for (const { place, text } of words) now.set(place, text);
+  }
+  for (const [name, { address }] of Object.entries(lookPlaces.genePlaces)) {
+    const value = look.genes[name as keyof typeof lookPlaces.genePlaces];
+    if (value !== null) now.set(address, value);
+  }
+  return (place) => now.get(place);
+}

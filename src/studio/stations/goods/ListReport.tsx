@@ -1,0 +1,213 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type ListColumn, type ListQuestion, type Problem } from '@/core/goods/about';
+import { corrections, listAnswer, listColumn, set, type Wish } from '@/core/places';
+import { type Goods } from '@/core/project';
+import { allCurrencies, currencyName } from '@/core/till/page';
+import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { tokens } from '../../theme';
+
+const Asked = styled.li`
+  border: 1px solid ${tokens.ink};
+  background: ${tokens.raised};
+  padding: 12px 14px;
+  display: grid;
+  gap: 8px;
+  list-style: none;
+`;
+
+const Lines = styled.ul`
+  width: 100%;
+  border-top: 1px solid ${tokens.ink};
+  li {
+    border-bottom: 1px solid ${tokens.line};
+    padding: 8px 0;
+    display: grid;
+    gap: 4px;
+  }
+  b {
+    font-weight: 600;
+  }
+`;
+
+/** What a column is, in the words of the trade. */
+const meant: Record<ListColumn['as'], string> = {
+  title: 'Name of the thing',
+  description: 'Description',
+  price: 'Price',
+  earlierPrice: 'Earlier price',
+  cost: 'What it costs you',
+  currency: 'Currency',
+  category: 'Category',
+  option: 'Something to choose',
+  optionName: 'What is chosen by',
+  optionValue: 'What is chosen',
+  sku: 'Code',
+  gtin: 'Barcode',
+  group: 'Group of one thing',
+  stock: 'Stock',
+  weight: 'Weight',
+  picture: 'Picture',
+  kind: 'Kind of thing',
+  taxClass: 'Tax class',
+  particular: 'Told with the thing',
+  ignored: 'Left aside',
+};
+const meanings = (Object.keys(meant) as ListColumn['as'][]).map((id) => ({ id, name: meant[id] }));
+
+const kinds: Record<Problem['kind'], string> = {
+  'left-out': 'left out',
+  mended: 'mended',
+  look: 'please look',
+  asked: 'not sold until known',
+};
+
+const count = (n: number, one: string, more = `${one}s`): string => `${n === 1 ? 'one' : n} ${n === 1 ? one : more}`;
+
+/** How the list was read: what only the seller knows first, then what each column was taken for, then every row with something to say. */
+export function ListReport({
+  goods,
+  moneyKnown,
+  onSay,
+}: {
+  goods: Goods;
+  moneyKnown: boolean;
+  onSay: (wishes: Wish[], label: string) => void;
+}) {
+  const { report, problems, products, file } = goods;
+  const variants = products.reduce((n, product) => n + product.variants.length, 0);
+  // What money it is may have been said in the brief since.
+  const questions = (report?.questions ?? []).filter(({ about }) => about !== 'currency' || !moneyKnown);
+  return (
+    <>
+      <h2>{file}</h2>
+      <Soft>
+        {count(products.length, 'product')}, {count(variants, 'variant')}
+        {questions.length ? `, ${count(questions.length, 'question')}` : ''}. Choose a product to change it.
+      </Soft>
+      {questions.length ? (
+        <section aria-label="Questions about the list" style={{ display: 'grid', gap: 8 }}>
+          <h3>What only you know</h3>
+          <Soft>Until it is answered, what it is about is shown and not sold.</Soft>
+          <ul style={{ display: 'grid', gap: 8 }}>
+            {questions.slice(0, mostAsked).map((question) => (
+              <One key={question.id} question={question} onSay={onSay} />
+            ))}
+          </ul>
+          {questions.length > mostAsked ? <Soft>and {questions.length - mostAsked} more after these.</Soft> : null}
+        </section>
+      ) : null}
+      {report ? <Columns columns={report.columns} onSay={onSay} /> : null}
+      <Notes problems={problems} />
+    </>
+  );
+}
+
+const mostAsked = 12;
+
+function One({ question, onSay }: { question: ListQuestion; onSay: (wishes: Wish[], label: string) => void }) {
+  const { id, about, say, choices, likeliest, cells } = question;
+  const [money, setMoney] = useState(likeliest || 'EUR');
+  const answer = (value: string) => onSay([set(listAnswer(id), value)], 'Answer a question about the list');
+  const others =
+    cells.length > 1
+      ? `${cells.length} cells are like this: ${cells
+          .slice(0, 4)
+          .map(({ row, found }) => `row ${row}${found ? ` “${found}”` : ''}`)
+          .join(', ')}${cells.length > 4 ? ' …' : ''}`
+      : '';
+  return (
+    <Asked>
+      <p>{say}</p>
+      {others ? <small>{others}</small> : cells[0] && cells[0].row > 1 ? <small>Row {cells[0].row}</small> : null}
+      {about === 'currency' ? (
+        <Row>
+          <Choice
+            label="Prices are in"
+            value={money}
+            options={[...new Set([...choices.map(({ value }) => value), ...allCurrencies()])].map((code) => ({
+              id: code,
+              name: `${currencyName(code)} (${code})`,
+            }))}
+            onChange={setMoney}
+          />
+          <QuietButton onPress={() => onSay([set(corrections.currency, money)], 'Say what money the prices are in')}>
+            So it is
+          </QuietButton>
+        </Row>
+      ) : (
+        <Row>
+          {[...choices]
+            .sort((a, b) => Number(b.value === likeliest) - Number(a.value === likeliest))
+            .map(({ value, say: words }) => (
+              <QuietButton key={value} onPress={() => answer(value)}>
+                {words}
+              </QuietButton>
+            ))}
+        </Row>
+      )}
+    </Asked>
+  );
+}
+
+function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (wishes: Wish[], label: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <section aria-label="What each column is" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
+      <h3>What each column is</h3>
+      <Soft>
+        {columns
+          .filter(({ heading }) => heading)
+          .map(({ heading, as }) => `${heading}: ${meant[as].toLowerCase()}`)
+          .join('; ')}
+        .
+      </Soft>
+      <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
+        {open ? 'Put the columns away' : 'Change what a column is'}
+      </TextButton>
+      {open ? (
+        <Lines>
+          {columns.map(({ heading, index, as, because }) => (
+            <li key={index}>
+              <Choice
+                label={heading || `Column ${index + 1}`}
+                value={as}
+                options={meanings}
+                onChange={(meaning) => onSay([set(listColumn(heading), meaning)], `Say what “${heading}” is`)}
+              />
+              <small>{because}</small>
+            </li>
+          ))}
+        </Lines>
+      ) : null}
+    </section>
+  );
+}
+
+const mostNotes = 200;
+
+function Notes({ problems }: { problems: readonly Problem[] }) {
+  if (!problems.length) return <Notice $kind="fine">Every row of the list is in the shop.</Notice>;
+  return (
+    <section aria-label="Notes on the list">
+      <h3>{problems.length === 1 ? 'One note' : `${problems.length} notes`} on the list</h3>
+      <Lines>
+        {problems.slice(0, mostNotes).map((problem, i) => (
+          <li key={i}>
+            <span>
+              <b>
+                {problem.row ? `Row ${problem.row}` : 'The list'}
+                {problem.column ? `, ${problem.column}` : ''}
+              </b>{' '}
+              <small style={{ color: problem.kind === 'look' ? tokens.soft : tokens.madder }}>({kinds[problem.kind]})</small>
+            </span>
+            {problem.say}
+          </li>
+        ))}
+      </Lines>
+      {problems.length > mostNotes ? <Soft>and {problems.length - mostNotes} more.</Soft> : null}
+    </section>
+  );
+}
