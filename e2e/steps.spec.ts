@@ -1,6 +1,10 @@
 import { expect, test, type Page } from '@playwright/test';
 import { brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
 
+/** A family is chosen by its card: the radio in it is there for keyboards and screen readers. */
+const chooseFamily = (page: Page, name: string) =>
+  page.getByRole('radiogroup', { name: 'Family' }).locator('label', { hasText: name }).click();
+
 const ada = '“It has outlived two husbands.” – Ada from Wick';
 const bo = '“The brim is perfect.” – Bo from Hull';
 const cy = '“My horse tried to eat it.” – Cy from York';
@@ -70,7 +74,7 @@ test('two tabs on one project both go on, each sees what the other does, and one
   await other.goto(`/project/${id}/plan`);
   await expect(shopWindow(other).locator('.top .brand')).toHaveText('Kobold Cycles');
 
-  await page.getByRole('radio', { name: /^Poster/ }).click({ force: true });
+  await chooseFamily(page, 'Poster');
   await expect(shopWindow(other).locator('html')).toHaveClass(/family-poster/);
   await pointAndWrite(other, 'h1', 'Round wheels.');
   await expect(shopWindow(page).locator('h1')).toHaveText('Round wheels.');
@@ -151,7 +155,7 @@ test('a version is named, compared side by side, one difference is taken over, a
   await page.getByRole('button', { name: 'Close' }).click();
   await pointAndWrite(page, 'h1', 'Come to the fair.');
   await station(page, 'Look');
-  await page.getByRole('radio', { name: /^Stall/ }).click({ force: true });
+  await chooseFamily(page, 'Stall');
   await expect(shopWindow(page).locator('html')).toHaveClass(/family-stall/);
 
   await steps(page);
@@ -181,7 +185,7 @@ test('one step is taken back out of the middle, or says what stands on it; undo 
   await writeBrief(page, brief);
   await pasteList(page, list);
   await station(page, 'Look');
-  await page.getByRole('radio', { name: /^Poster/ }).click({ force: true });
+  await chooseFamily(page, 'Poster');
   await expect(shopWindow(page).locator('html')).toHaveClass(/family-poster/);
   await pointAndWrite(page, 'h1', 'Round wheels.');
   await pointAndWrite(page, 'h1', 'True wheels.');

@@ -32,7 +32,11 @@ export const station = async (page: Page, name: string) => {
     .getByRole('link', { name: new RegExp(`^${name},`) })
     .click();
   await page.waitForURL(new RegExp(`/${name.toLowerCase()}$`));
+  await atRest(page);
 };
+
+/** What the sheet shows is what stands, and nothing in it is still on its way: what is pressed now does not move off meanwhile. */
+export const atRest = (page: Page) => expect(page.locator('main[aria-busy="true"], main [aria-busy="true"]')).toHaveCount(0);
 
 export const saved = (page: Page) => expect(page.getByRole('banner').getByRole('status')).toHaveText('Saved');
 
@@ -49,6 +53,9 @@ export async function pasteList(page: Page, text: string): Promise<void> {
   await page.getByRole('button', { name: 'Paste a list' }).click();
   await page.getByLabel('The list, with its headings').fill(text);
   await page.getByRole('button', { name: 'Bring it in' }).click();
+  // Read or refused: the sheet says which.
+  await expect(page.getByRole('main').getByRole('status').filter({ hasText: /\.$/ })).toBeVisible();
+  await atRest(page);
 }
 
 /** The live shop in the studio's window. */

@@ -177,7 +177,12 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     <Hall>
       <StudioHead name={title ?? ''} station={station} done={done} state={state} steps={steps} onSteps={setSteps} />
       <Floor $whole={wide}>
-        <Sheet key={steps ? 'steps' : station} aria-label={steps ? 'Steps' : station} tabIndex={0}>
+        <Sheet
+          key={steps ? 'steps' : station}
+          aria-label={steps ? 'Steps' : station}
+          aria-busy={!shop.settled}
+          tabIndex={0}
+        >
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
           {state.refused ? <Notice $kind="mend">{state.refused}</Notice> : null}
           {shop.fault ? <Notice $kind="mend">{shop.fault}</Notice> : null}
@@ -188,7 +193,9 @@ export function Studio({ id, station }: { id: string; station: Station }) {
             </Notice>
           ) : null}
           <Safe what={steps ? 'The list of steps' : 'This sheet'} turn={`${station} ${steps}`} onUndo={state.undo}>
-            <Suspense fallback={<SheetBody role="status">Opening …</SheetBody>}>
+            <Suspense fallback={<SheetBody role="status" aria-busy>
+                  Opening …
+                </SheetBody>}>
               {steps ? (
                 <Steps state={state} shop={shop} names={names} path={path} onClose={() => setSteps(false)} />
               ) : (

@@ -14,6 +14,8 @@ export interface ShopState {
   summary: Summary | null;
   /** Grows whenever the shop was made anew. */
   turn: number;
+  /** Whether what is shown of the shop is the shop of the project as it stands now. */
+  settled: boolean;
   /** What went wrong and what to do about it. */
   fault: string;
   /** Hands over the page in sight whenever the shop was made anew: before the studio itself is drawn again. */
@@ -28,7 +30,12 @@ const faultOf = (error: unknown): string =>
 /** Keeps a worker at work on a project: the shop is made again after every step, off the main thread, with the page in sight first. */
 export function useShop(project: Project | null, path: string): ShopState {
   const [worker, setWorker] = useState<ShopWorker | null>(null);
-  const [state, setState] = useState<Pick<ShopState, 'summary' | 'turn' | 'fault'>>({ summary: null, turn: 0, fault: '' });
+  const [state, setState] = useState<Pick<ShopState, 'summary' | 'turn' | 'fault'> & { of: Project | null }>({
+    summary: null,
+    turn: 0,
+    fault: '',
+    of: null,
+  });
   const urls = useRef(new Map<string, string>());
   const sent = useRef<{ worker: ShopWorker; goods: Project['goods'] } | null>(null);
   const watchers = useRef(new Set<Watcher>());
@@ -79,10 +86,10 @@ export function useShop(project: Project | null, path: string): ShopState {
       if (!stale) void worker.ask('summary', {}).then(take, failed);
     };
     const take = (summary: Summary) => {
-      if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '' }));
+      if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '', of: project }));
     };
     const failed = (error: unknown) => {
-      if (!stale) setState((before) => ({ ...before, fault: faultOf(error) }));
+      if (!stale) setState((before) => ({ ...before, fault: faultOf(error), of: project }));
     };
     const before = busy.current?.worker === worker ? busy.current.done : Promise.resolve();
     busy.current = { worker, done: before.then(make).catch(failed) };
@@ -96,5 +103,6 @@ export function useShop(project: Project | null, path: string): ShopState {
     return () => void watchers.current.delete(watcher);
   }, []);
 
-  return { worker, ...state, watch };
+  const { of, ...shown } = state;
+  return { worker, ...shown, settled: of !== null && of === project, watch };
 }

@@ -113,6 +113,7 @@ export function GoodsStation({ state, shop }: StationProps) {
   const take = async (name: string, bytes: Uint8Array) => {
     if (!shop.worker) return;
     setBusy(`Reading ${name} …`);
+    setSaid(null);
     const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
     const result = await readList(shop.worker, { project: project.id, name, bytes, currency }).catch((error: unknown) =>
       fail(error instanceof Error ? error.message : String(error)),

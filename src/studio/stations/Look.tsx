@@ -107,7 +107,9 @@ export function LookStation({ state, shop, path }: StationProps) {
     (wishes, label = '') => {
       const all = 'place' in wishes ? [wishes] : wishes;
       if (!worker) return decide(all, label);
-      void worker.ask('follows', { wishes: all }).then((follows) => {
+      // A decision never hangs on its sentence.
+      const following = worker.ask('follows', { wishes: all }).catch((): string[] => []);
+      void following.then((follows) => {
         const was = (place: Address) => project.decisions.get(place) ?? standing?.(place);
         const said = label || all.map(({ place, value }) => sayAt(place, was(place), value)).join('; ');
         decide(all, follows.length ? [said, ...follows].join('; ').slice(0, 480) : label);
@@ -134,7 +136,11 @@ export function LookStation({ state, shop, path }: StationProps) {
     };
   }, [worker, shop.turn, needs]);
 
-  if (!summary || !worker) return <SheetBody role="status">Mixing …</SheetBody>;
+  if (!summary || !worker) return (
+      <SheetBody role="status" aria-busy>
+        Mixing …
+      </SheetBody>
+    );
   const { look, piece } = summary;
   const { palette, scale } = look;
   // What is set by hand stands in its control at once; the shop follows.

@@ -124,7 +124,12 @@ export function Questions({
       </Box>
     );
   }
-  if (!next) return <Box role="status">Looking for the question that helps most …</Box>;
+  if (!next)
+    return (
+      <Box role="status" aria-busy style={{ minHeight: 190 }}>
+        Looking for the question that helps most …
+      </Box>
+    );
   return (
     <div
       onPointerEnter={() => void (at.current.pointer = true)}
