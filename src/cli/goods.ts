@@ -1,7 +1,21 @@
 import { basename } from 'node:path';
 import { briefCurrency } from '@/core/brief';
-import { csvOf, listReport, noMapping, openSource, readList, readMapping, tableOf, xlsxOf, type Mapping } from '@/core/goods';
-import { print, read, readText, Refusal, taken, usage, write, type Values } from './caller';
+import {
+  csvOf,
+  decidedGoods,
+  listReport,
+  matchPictures,
+  noMapping,
+  openSource,
+  readList,
+  readMapping,
+  tableOf,
+  xlsxOf,
+  type Mapping,
+  type Proposal,
+} from '@/core/goods';
+import { Decided } from '@/core/places';
+import { print, read, readPictures, readText, Refusal, taken, usage, write, type Values } from './caller';
 
 /** Reads a list and prints what it was taken for; with an out file, writes the catalogue too. */
 export function readGoods(values: Values): void {
@@ -9,7 +23,8 @@ export function readGoods(values: Values): void {
   const mapping = readMappingFile(values.mapping);
   const brief = values.brief ? briefCurrency(readText(values.brief, 'brief')) : '';
   const source = taken(openSource(bytes, basename(values.in ?? '')));
-  const proposal = taken(readList(source, { brief }, mapping));
+  const names = [...(values.pictures ? readPictures(values.pictures).keys() : []), ...source.pictures.map(({ name }) => name)];
+  const proposal = withPictures(taken(readList(source, { brief }, mapping)), names);
   const report = listReport(proposal);
   if (values.out) {
     const rows = () => tableOf(proposal.products, proposal.currency.code ?? '', proposal.digits);
@@ -19,6 +34,22 @@ export function readGoods(values: Values): void {
     else throw new Refusal(`“${values.out}” ends in neither .csv, .xlsx nor .json. ${usage}`);
   }
   print(report);
+}
+
+/** A reading with the pictures of a folder or archive on the things that they show. */
+function withPictures(proposal: Proposal, names: readonly string[]): Proposal {
+  if (!names.length) return proposal;
+  const { wishes, alone } = matchPictures(proposal.products, names);
+  const decided = new Decided(new Map(wishes.flatMap(({ place, value }) => (value === undefined ? [] : [[place, value]]))));
+  const { products } = decidedGoods(proposal.products, decided, proposal.digits, proposal.digits, false);
+  const notes = alone.map((name) => ({
+    row: 0,
+    column: 'picture',
+    kind: 'look' as const,
+    found: name,
+    say: `The picture “${name}” belongs to nothing by list or name.`,
+  }));
+  return { ...proposal, products, problems: [...proposal.problems, ...notes] };
 }
 
 export function readMappingFile(path: string | undefined): Mapping {

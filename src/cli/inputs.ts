@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { briefCurrency } from '@/core/brief';
-import { importGoods, type Mapping } from '@/core/goods';
+import { decidedGoods, importSource, matchPictures, openSource, type Mapping } from '@/core/goods';
 import { keepPicture, missingPictures } from '@/core/pictures';
-import { given, lookPlaces, set, type Wish } from '@/core/places';
+import { Decided, given, lookPlaces, set, type Wish } from '@/core/places';
 import { newProject, readDecisions, startStory, withWishes, type Problem, type Project, type Story } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
 import { settlePositions } from '@/core/site';
@@ -44,9 +44,13 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   if (!inputs.brief.trim()) return fail('The brief is empty. Write a few sentences about the business into it.');
   let project: Project = { ...newProject(inputs.id, 'Shop'), seed: inputs.seed, brief: inputs.brief };
   const problems: Problem[] = [];
+  const pictures = new Map(inputs.pictures);
   if (inputs.goods) {
-    const goods = importGoods(inputs.goods.bytes, { brief: briefCurrency(inputs.brief) }, inputs.mapping);
+    const source = openSource(inputs.goods.bytes, inputs.goods.file);
+    if (!source.ok) return source;
+    const goods = importSource(source.value, { brief: briefCurrency(inputs.brief) }, inputs.mapping);
     if (!goods.ok) return goods;
+    for (const { name, bytes } of source.value.pictures) pictures.set(name, bytes);
     project = { ...project, goods: { file: inputs.goods.file, ...goods.value } };
     problems.push(...goods.value.problems);
   }
@@ -60,7 +64,7 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   }
   const { log } = settled;
   project = log.base;
-  const kept = await takePictures(inputs.pictures, project);
+  const kept = await takePictures(pictures, project);
   problems.push(...kept.problems);
   const base = withWishes(project, kept.wishes);
   return ok({ story: startStory(base, log.created, log.misfits), pictures: kept.files, problems });
@@ -69,7 +73,7 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
 /** What is said of an address that no kind of place has. */
 const unknownPlace = 'Arcatum knows no such place.';
 
-/** Takes in the pictures that the goods, or the look, call by name. */
+/** Takes in the pictures that show the goods, as far as list or file name tell, and the one that the look calls by name. */
 export async function takePictures(
   pictures: ReadonlyMap<string, Uint8Array>,
   project: Project,
@@ -78,9 +82,10 @@ export async function takePictures(
   const files = new Map<string, Uint8Array>();
   const wishes: Wish[] = [];
   const logo = project.decisions.get(lookPlaces.logo.address);
-  const named = new Set(project.goods.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
-  if (typeof logo === 'string') named.add(logo.toLowerCase());
   const there = new Set(project.pictures.map((picture) => picture.name.toLowerCase()));
+  const found = matchPictures(project.goods.products, [...pictures.keys()], there);
+  const named = new Set(found.matched.map(({ name }) => name.toLowerCase()));
+  if (typeof logo === 'string') named.add(logo.toLowerCase());
   for (const [name, bytes] of [...pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
     if (!named.has(name.toLowerCase())) continue;
     const kept = await keepPicture(name, bytes, serverCodec);
@@ -93,7 +98,17 @@ export async function takePictures(
     for (const say of kept.value.notes) problems.push(noted('picture', say));
     for (const [hash, file] of kept.value.files) files.set(hash, file);
   }
-  for (const { name, product } of missingPictures(project.goods.products, there))
+  wishes.push(...found.wishes);
+  const alone = found.alone.filter((name) => !named.has(name.toLowerCase()));
+  if (alone.length)
+    problems.push(
+      noted(
+        'picture',
+        `${alone.length === 1 ? 'One picture belongs' : `${alone.length} pictures belong`} to nothing by list or name: ${alone.slice(0, 5).join(', ')}${alone.length > 5 ? ' …' : ''}.`,
+      ),
+    );
+  const pictured = decidedGoods(project.goods.products, new Decided(withWishes(project, wishes).decisions), 0, 0).products;
+  for (const { name, product } of missingPictures(pictured, there))
     problems.push(noted('picture', `The picture “${name}” of “${product}” was not found.`));
   if (typeof logo === 'string' && !there.has(logo.toLowerCase()))
     problems.push(noted(lookPlaces.logo.address, `The logo “${logo}” was not found among the pictures.`));

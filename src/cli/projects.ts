@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { basename } from 'node:path';
 import { briefCurrency } from '@/core/brief';
-import { importGoods, withKnownIds } from '@/core/goods';
-import { given as places, parseAt, set, type Wish } from '@/core/places';
+import { continueList, importGoods, ownProducts } from '@/core/goods';
+import { Decided, given as places, parseAt, set, type Wish } from '@/core/places';
 import { change, nameVersion, sayChange, startStory, takeOut, writeProjectFile } from '@/core/project';
 import { makeShop, namesIn, placesOf, withMoves } from '@/core/site';
 import { print, read, readPictures, readText, Refusal, taken, usage, write, type Values } from './caller';
@@ -50,8 +50,9 @@ export async function changeProject(values: Values, sets: readonly string[]): Pr
   if (values.brief) append('', [set(places.brief, readText(values.brief, 'brief'))]);
   if (values.goods) {
     const goods = taken(importGoods(read(values.goods, 'list of goods'), { brief: briefCurrency(next.project.brief) }));
-    const products = withKnownIds(next.project.goods.products, goods.products);
-    append('', [set(places.goods, { ...goods, products, file: basename(values.goods) })]);
+    const own = ownProducts(new Decided(next.project.decisions));
+    const { products, former } = continueList(next.project.goods, own, goods);
+    append('', [set(places.goods, { ...goods, products, former, file: basename(values.goods) })]);
     const kept = await takePictures(readPictures(assetFolder(values, values.goods)), next.project);
     append('', kept.wishes);
     for (const [hash, bytes] of kept.files) pictures.set(hash, bytes);

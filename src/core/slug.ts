@@ -16,8 +16,8 @@ export function slugify(text: string, otherwise = 'item'): string {
 }
 
 /** Gives every text its own slug; the second "Blue" becomes "blue-2". */
-export function uniqueSlugs(): (text: string, otherwise?: string) => string {
-  const taken = new Set<string>();
+export function uniqueSlugs(before: Iterable<string> = []): (text: string, otherwise?: string) => string {
+  const taken = new Set<string>(before);
   return (text, otherwise) => {
     const base = slugify(text, otherwise);
     let slug = base;

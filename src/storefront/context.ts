@@ -227,7 +227,7 @@ export function productPicture(
     src="${picture.src}"
     ${picture.srcset ? html`srcset="${picture.srcset}" sizes="${options.sizes ?? '(max-width: 600px) 92vw, 30vw'}"` : null}
     ${standing(picture)}
-    alt="${options.decorative ? '' : product.title}"
+    alt="${options.decorative ? '' : picture.says || product.title}"
     width="${picture.width}"
     height="${picture.height}"
     ${options.eager ? html` fetchpriority="high"` : html` loading="lazy"`}

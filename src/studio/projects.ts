@@ -1,3 +1,4 @@
+import { type SaidSame } from '@/core/goods';
 import { given, set, type Wish } from '@/core/places';
 import {
   change,
@@ -60,14 +61,16 @@ const atATime = 1500;
 export interface BroughtIn {
   goods: Goods;
   pictures: ImportedList['pictures'];
+  changes: ImportedList['changes'];
 }
 
 /** Has the worker read a list of goods, and fetches it in pieces. */
 export async function readList(
   worker: ShopWorker,
   list: { project: string; name: string; bytes: Uint8Array; currency: string },
+  progress: (say: string) => void = () => undefined,
 ): Promise<Result<BroughtIn>> {
-  return fetchList(worker, await worker.ask('import', list));
+  return fetchList(worker, await worker.ask('import', list, ({ say }) => progress(say)));
 }
 
 /** Has the worker read the list that is there anew, with what is said of it now. */
@@ -78,9 +81,14 @@ export async function rereadList(
   return fetchList(worker, await worker.ask('reread', said));
 }
 
+/** The list that was read last, with what the seller says of goods that may be old ones under another name. */
+export async function sayWhichAreSame(worker: ShopWorker, said: SaidSame): Promise<Result<BroughtIn>> {
+  return fetchList(worker, await worker.ask('same', { said }));
+}
+
 async function fetchList(worker: ShopWorker, read: Result<ImportedList>): Promise<Result<BroughtIn>> {
   if (!read.ok) return read;
-  const { rest, products: count, keptAs, pictures } = read.value;
+  const { rest, products: count, keptAs, pictures, changes } = read.value;
   const products: Product[] = [];
   while (products.length < count) {
     const piece = await worker.ask('products', { from: products.length, count: atATime });
@@ -89,7 +97,7 @@ async function fetchList(worker: ShopWorker, read: Result<ImportedList>): Promis
   }
   const goods = { ...rest, products };
   if (keptAs) goodsStored(goods, keptAs);
-  return ok({ goods, pictures });
+  return ok({ goods, pictures, changes });
 }
 
 async function fetchBytes(path: string): Promise<Uint8Array> {

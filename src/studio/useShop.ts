@@ -20,6 +20,8 @@ export interface ShopState {
   fault: string;
   /** Hands over the page in sight whenever the shop was made anew: before the studio itself is drawn again. */
   watch: (watcher: Watcher) => () => void;
+  /** Ends whatever the worker is at, and sets another to work. */
+  restart: () => void;
 }
 
 const faultOf = (error: unknown): string =>
@@ -47,14 +49,19 @@ export function useShop(project: Project | null, path: string): ShopState {
     inSight.current = path;
   }, [path]);
 
+  const [life, setLife] = useState(0);
+
   useEffect(() => {
     const made = new ShopWorker();
-    const known = urls.current;
     // A worker is an outside thing that lives and dies with this component.
     // eslint-disable-next-line react-hooks/set-state-in-effect
     setWorker(made);
+    return () => made.close();
+  }, [life]);
+
+  useEffect(() => {
+    const known = urls.current;
     return () => {
-      made.close();
       for (const url of known.values()) URL.revokeObjectURL(url);
       known.clear();
     };
@@ -103,6 +110,8 @@ export function useShop(project: Project | null, path: string): ShopState {
     return () => void watchers.current.delete(watcher);
   }, []);
 
+  const restart = useCallback(() => setLife((before) => before + 1), []);
+
   const { of, ...shown } = state;
-  return { worker, ...shown, settled: of !== null && of === project, watch };
+  return { worker, ...shown, settled: of !== null && of === project, watch, restart };
 }

@@ -2,6 +2,7 @@ import { type Reading } from '@/core/brief';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import { type Because, type PageKind, type Section } from '@/core/plan';
+import { type ListChanges, type SaidSame } from '@/core/goods';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
@@ -93,6 +94,8 @@ export interface ImportedList {
   keptAs: string | null;
   /** Pictures that came in one archive with it. */
   pictures: { name: string; bytes: Uint8Array }[];
+  /** What it changes of the list that is there; null where there is none. */
+  changes: ListChanges | null;
 }
 
 export interface PaintedPage {
@@ -173,10 +176,12 @@ export interface Jobs {
   cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */
   tokens: { give: Record<string, never>; get: string };
-  /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
-  /** The same for the list that is there, with what is said of it now. */
+  /** The list that is there read anew, with what is said of it now. */
   reread: { give: { project: string; wishes: Wish[]; currency: string }; get: Result<ImportedList> };
+  /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
   import: { give: { project: string; name: string; bytes: Uint8Array; currency: string }; get: Result<ImportedList> };
+  /** The list that was read last, with what the seller says of goods that may be old ones under another name. */
+  same: { give: { said: SaidSame }; get: Result<ImportedList> };
   products: { give: { from: number; count: number }; get: Product[] };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }

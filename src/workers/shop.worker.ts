@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-import { importSource, mappingOf, openSource, withKnownIds, type Mapping } from '@/core/goods';
+import { changesOf, continueList, importSource, mappingOf, openSource, ownProducts, type ImportedGoods, type Mapping, type SaidSame } from '@/core/goods';
+import { noGoods } from '@/core/goods/about';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { suggestShelves } from '@/core/lexicon';
 import { freshId, reason, type Section } from '@/core/plan';
@@ -75,6 +76,13 @@ let goods: Project['goods'] | null = null;
 /** The list that was read last, and the key that it is stored under. */
 let imported: { key: string; goods: Project['goods'] } | null = null;
 let current: Project | null = null;
+interface NewList {
+  project: string;
+  list: ImportedGoods & { file: string };
+  pictures: ImportedList['pictures'];
+}
+/** The list that was read last, as it came: without the names that its goods had before. */
+let newList: NewList | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
 
@@ -373,14 +381,16 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return { ok: true, value: { picture: { ...kept.value.picture, ground: null, fit: 'whole' }, notes: kept.value.notes } };
   },
   tokens: async () => writeTokens(opened().look, opened().name),
-  import: async ({ project, name, bytes, currency }) => {
+  import: async ({ project, name, bytes, currency }, id) => {
     const key = newGoodsKey(project);
     const isKept = await writeSource(key, bytes).then(
       () => true,
       () => false,
     );
     const decided = new Decided(current?.id === project ? current.decisions : new Map());
-    return takeList(project, { name, bytes, source: isKept ? key : null }, currency, mappingOf(decided));
+    return readNewList(project, { name, bytes, source: isKept ? key : null }, currency, mappingOf(decided), (say) =>
+      answer({ id, progress: { say, done: 0, of: 1 } }),
+    );
   },
   reread: async ({ project, wishes, currency }) => {
     const { goods } = openedProject();
@@ -388,33 +398,53 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const bytes = source ? await readSource(source) : null;
     if (!bytes) return { ok: false, say: 'The list itself is not in this browser any more. Bring it in again, then say it.' };
     const said = new Decided(withWishes(openedProject(), wishes).decisions);
-    return takeList(project, { name: goods.file, bytes, source }, currency, mappingOf(said));
+    return readNewList(project, { name: goods.file, bytes, source }, currency, mappingOf(said));
+  },
+  same: async ({ said }) => {
+    if (!newList) return { ok: false, say: 'The list that was read is not at hand any more. Bring it in again.' };
+    return { ok: true, value: await takeList(newList, said) };
   },
   products: async ({ from, count }) => imported?.goods.products.slice(from, from + count) ?? [],
   site: async ({ target: to }, id) => site(id, to),
 };
 
-/** Reads a list, gives its goods the names that they had, and keeps them. */
-async function takeList(
+/** Reads a list that comes in. */
+async function readNewList(
   project: string,
   { name, bytes, source }: { name: string; bytes: Uint8Array; source: string | null },
   currency: string,
   mapping: Mapping,
+  progress: (say: string) => void = () => undefined,
 ): Promise<Result<ImportedList>> {
   const opened = openSource(bytes, name);
   if (!opened.ok) return opened;
+  const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
+  progress(`Reading ${rows} rows of ${name} …`);
   const read = importSource(opened.value, { brief: currency }, mapping);
   if (!read.ok) return read;
-  const { products: listed, report, ...others } = read.value;
-  const rest = { file: name, ...others, report: { ...report, source } };
-  const products = withKnownIds(current?.id === project ? current.goods.products : [], listed);
+  const list = { ...read.value, file: name, report: { ...read.value.report, source } };
+  progress(`Keeping ${list.products.length} products …`);
+  newList = { project, list, pictures: opened.value.pictures };
+  return { ok: true, value: await takeList(newList, {}) };
+}
+
+/** Gives the goods of a list the names that they had, keeps them, and tells what they change. */
+async function takeList({ project, list, pictures }: NewList, said: SaidSame): Promise<ImportedList> {
+  const known = current?.id === project ? current : null;
+  const before = known?.goods ?? noGoods;
+  const decided = new Decided(known?.decisions ?? new Map());
+  const continued = continueList(before, ownProducts(decided), list, said);
+  const { products: _, ...others } = list;
+  const rest = { ...others, former: continued.former };
+  const { products } = continued;
   const key = newGoodsKey(project);
   imported = { key, goods: { ...rest, products } };
   const keptAs = await writeGoods(key, imported.goods).then(
     () => key,
     () => null,
   );
-  return { ok: true, value: { rest, products: products.length, keptAs, pictures: opened.value.pictures } };
+  const changes = before.products.length ? changesOf(before, { ...continued, digits: list.digits }, decided) : null;
+  return { rest, products: products.length, keptAs, pictures, changes };
 }
 
 self.onmessage = async ({ data }: MessageEvent<Ask | Stop>) => {

@@ -113,6 +113,8 @@ export const goodsSchema = z.object({
   digits: z.number().int().min(0).max(4).default(2),
   products: z.array(productSchema),
   problems: z.array(problemSchema),
+  /** What stood on earlier lists and is on this one no more: out of the shop, and found again where it comes back. */
+  former: z.array(productSchema).default([]),
   /** How it was read; null for lists of earlier versions. */
   report: listReportSchema.nullable().default(null),
 });
@@ -127,4 +129,4 @@ export type ListQuestion = z.infer<typeof listQuestionSchema>;
 export type ListReport = z.infer<typeof listReportSchema>;
 export type Goods = z.infer<typeof goodsSchema>;
 
-export const noGoods: Goods = { file: '', currency: '', digits: 2, products: [], problems: [], report: null };
+export const noGoods: Goods = { file: '', currency: '', digits: 2, products: [], problems: [], former: [], report: null };

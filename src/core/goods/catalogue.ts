@@ -1,4 +1,4 @@
-import { productHidden, productPlaces, variantPlaces, type Address, type Decided, type Place, type Value } from '../places';
+import { ownProduct, productHidden, productPlaces, variantPlaces, type Address, type Decided, type Place, type Value } from '../places';
 import { type Product, type Variant } from './about';
 import { uniqueSlugs } from '../slug';
 import { type PriceList } from '../till';
@@ -55,9 +55,9 @@ export function decidedGoods(
   const products: Product[] = [];
   const changed = placesByProduct(decided);
   const scale = 10 ** (digits - listDigits);
-  for (const given of list) {
-    const known = isMoneyKnown ? withMoney(given) : given;
-    const scaled = scale === 1 ? known : { ...known, variants: known.variants.map((v) => rescale(v, scale)) };
+  for (const { given, isOwn } of withOwn(list, decided)) {
+    const known = isMoneyKnown && !isOwn ? withMoney(given) : given;
+    const scaled = scale === 1 || isOwn ? known : { ...known, variants: known.variants.map((v) => rescale(v, scale)) };
     const mine = changed.get(given.id);
     changed.delete(given.id);
     if (!mine) {
@@ -72,6 +72,21 @@ export function decidedGoods(
   }
   for (const orphans of changed.values()) setAside.push(...orphans.map(({ address }) => address));
   return { products, setAside };
+}
+
+/** What the seller has put in by hand. */
+export const ownProducts = (decided: Decided): Product[] =>
+  decided.all<[string], Product>(ownProduct).map(({ value }) => value);
+
+/** The goods of the list, and after them what the seller has put in by hand. Where a list has it too, the list's is the one. */
+function withOwn(list: readonly Product[], decided: Decided): { given: Product; isOwn: boolean }[] {
+  const listed = list.map((given) => ({ given, isOwn: false }));
+  const own = ownProducts(decided);
+  if (!own.length) return listed;
+  const ids = new Set(list.map(({ id }) => id));
+  const slugs = uniqueSlugs(list.map(({ slug }) => slug));
+  const added = own.filter(({ id }) => !ids.has(id));
+  return [...listed, ...added.map((product) => ({ given: { ...product, slug: slugs(product.slug) }, isOwn: true }))];
 }
 
 /** Amounts that only lacked the name of their money are prices as soon as it is known. */
@@ -94,6 +109,12 @@ function placesByProduct(decided: Decided): Map<string, { address: Address; vari
     for (const { address, parts } of decided.all<[string, string], Value | null>(place)) note(address, parts[0], parts[1]);
   return found;
 }
+
+/** Goods whose amounts were read with other decimals, brought to those wanted. */
+export const inDigits = (products: readonly Product[], from: number, to: number): readonly Product[] =>
+  from === to
+    ? products
+    : products.map((product) => ({ ...product, variants: product.variants.map((variant) => rescale(variant, 10 ** (to - from))) }));
 
 const rescale = (variant: Variant, scale: number): Variant => ({
   ...variant,

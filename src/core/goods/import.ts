@@ -35,6 +35,7 @@ function goodsOf({ products, problems, digits, currency, ...report }: Proposal):
     digits,
     products,
     problems,
+    former: [],
     report: {
       source: null,
       form: report.form,

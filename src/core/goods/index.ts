@@ -1,14 +1,17 @@
 export { openSource, openText } from './source/open';
 export { noMapping, readList, type Mapping, type Proposal } from './proposal';
 export { importGoods, importSource, importText, type ImportedGoods } from './import';
-export { withKnownIds } from './identity';
+export { continueGoods, continueList, type SaidSame } from './identity';
+export { changesOf, type CellChange, type ChangedField, type ListChanges, type Named } from './changes';
 export { parsePrice } from './price';
 export { decodeText } from './decode';
 export {
   largestCategory,
   decidedGoods,
+  inDigits,
   isForSale,
   makeCatalogue,
+  ownProducts,
   priceListOf,
   priceRange,
   pricesOf,
@@ -17,6 +20,7 @@ export {
   type Catalogue,
   type Category,
 } from './catalogue';
+export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type MoneyHints } from './rows/currency';
 export { mostRows, type Source } from './source/grid';
 export { listReport, readMapping } from './report';

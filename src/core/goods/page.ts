@@ -1,4 +1,6 @@
 /** What the studio's page computes itself of goods. Light: no reader of lists is behind it. */
 export { decidedGoods, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
 export { decodeText } from './decode';
+export { typedChoices, newProduct } from './byHand';
+export { matchPictures } from './pictures';
 export { parsePrice } from './price';

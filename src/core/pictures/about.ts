@@ -3,6 +3,8 @@ import { z } from 'zod';
 export const pictureSchema = z.object({
   /** The name by which the list of goods calls it. */
   name: z.string(),
+  /** What it shows, for those who don't see it; empty where the thing's name says it. */
+  says: z.string().max(300).default(''),
   /** SHA-256 of the bytes, in hex: the key under which the bytes are kept. */
   hash: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(['image/webp', 'image/png', 'image/jpeg', 'image/gif', 'image/avif', 'image/svg+xml']),

@@ -81,6 +81,7 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
     notes,
     picture: {
       name,
+      says: '',
       hash,
       type: 'image/webp',
       width: size.width,
@@ -120,6 +121,7 @@ async function keepDrawing(name: string, bytes: Uint8Array): Promise<Result<Kept
     notes,
     picture: {
       name,
+      says: '',
       hash,
       type: 'image/svg+xml',
       width,

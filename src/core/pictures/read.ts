@@ -29,6 +29,7 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
     const turned = (orientation ?? 1) >= 5;
     return ok({
       name,
+      says: '',
       hash: await hashBytes(bytes),
       type: media,
       width: turned ? height : width,

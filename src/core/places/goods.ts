@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minorSchema, taxClassSchema } from '../goods/about';
+import { minorSchema, productSchema, taxClassSchema } from '../goods/about';
 import { definePlace, type At } from './place';
 import { turnsAt } from './says';
 
@@ -35,7 +35,19 @@ export const productPlaces = {
     says: ofProduct('Categories'),
   }),
   taxClass: definePlace({ address: ['goods', ':product', 'taxClass'], value: taxClassSchema, says: ofProduct('Tax class') }),
+  pictures: definePlace({
+    address: ['goods', ':product', 'pictures'],
+    value: z.array(z.string().min(1).max(300)).max(60),
+    says: ofProduct('Pictures'),
+  }),
 } as const;
+
+/** A product that no list has: made by hand, or kept although the list has it no more. Its amounts are in the shop's money. */
+export const ownProduct = definePlace({
+  address: ['goods', ':product', 'own'],
+  value: productSchema,
+  says: (before, after) => (after ? `${after.title} is in the shop by hand` : `${before?.title ?? 'A product'} is taken out again`),
+});
 
 /** A product that is on the list and not in the shop. */
 export const productHidden = definePlace({
@@ -61,5 +73,10 @@ export const variantPlaces = {
     address: ['goods', ':product', ':variant', 'earlierPrice'],
     value: minorSchema.nullable(),
     says: ofVariant('Earlier price'),
+  }),
+  picture: definePlace({
+    address: ['goods', ':product', ':variant', 'picture'],
+    value: z.string().max(300).nullable(),
+    says: ofVariant('Picture'),
   }),
 } as const;

@@ -19,6 +19,6 @@ export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
 export { listAnswer, listColumn } from './list';
-export { productHidden, productPlaces, variantPlaces } from './goods';
+export { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 export { fieldAt, fieldOfText, onItem, textPlace, writeText, writtenTexts } from './words';
 export { shortened, shown } from './says';

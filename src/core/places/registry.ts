@@ -1,6 +1,6 @@
 import { type z } from 'zod';
 import * as given from './given';
-import { productHidden, productPlaces, variantPlaces } from './goods';
+import { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 import { listAnswer, listColumn } from './list';
 import * as look from './look';
 import { misfit } from './misfit';
@@ -47,6 +47,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   ...Object.values(writtenTexts),
   ...Object.values(productPlaces),
   productHidden,
+  ownProduct,
   ...Object.values(variantPlaces),
   listColumn,
   listAnswer,

@@ -27,6 +27,8 @@ export interface PictureAt {
   focus: Picture['focus'];
   /** The colour that goes all round it, where one does. */
   ground: string | null;
+  /** What it shows, in the seller's words, or empty. */
+  says: string;
 }
 
 /** How one page calls others: its links, pictures and assets. */
@@ -73,10 +75,10 @@ const sizeFile = (hash: string): string => `pictures/${hash.slice(0, 20)}.webp`;
 
 /** How a picture stands on a page: its address, size and manner. */
 export function pictureAt(picture: Picture, address: (file: string) => string): PictureAt {
-  const { width, height, sizes, fit, cuts, focus, ground } = picture;
+  const { width, height, sizes, fit, cuts, focus, ground, says } = picture;
   const src = address(pictureFile(picture));
   const all = sizes.map((size) => `${address(sizeFile(size.hash))} ${size.width}w`);
-  return { src, width, height, fit, cuts, focus, ground, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
+  return { src, width, height, fit, cuts, focus, ground, says, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
 }
 
 /** Addresses as a published page writes them: relative, so that the site stands in any folder of any host. */

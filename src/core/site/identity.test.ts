@@ -1,6 +1,6 @@
 import { sets } from '../../../tests/briefs';
 import { chance } from '../chance';
-import { importText, withKnownIds } from '../goods';
+import { continueList, importText } from '../goods';
 import { Decided, given, planPlaces, productPlaces, set, textPlace, variantPlaces, writtenTexts, type Wish } from '../places';
 import { newProject, withWishes, type Project } from '../project';
 import { isOwnKey, itemsIn, listsOf, textIn, type Item } from '../sections';
@@ -186,7 +186,7 @@ describe('the goods of a list that comes later', () => {
     makeShop(project).catalogue.products.find((product) => product.title === title)?.variants[0]?.price;
   const withList = (project: Project, text: string): Project => {
     const goods = goodsOf(text);
-    return later(project, [set(given.goods, { ...goods, products: withKnownIds(project.goods.products, goods.products) })]);
+    return later(project, [set(given.goods, { ...goods, ...continueList(project.goods, [], goods) })]);
   };
   const idOf = (project: Project, title: string) => project.goods.products.find((product) => product.title === title)?.id ?? '';
 

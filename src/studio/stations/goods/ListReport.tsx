@@ -8,6 +8,7 @@ import { type Goods } from '@/core/project';
 import { allCurrencies, currencyName } from '@/core/till/page';
 import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
+import { Lines } from './lines';
 
 const Asked = styled.li`
   border: 1px solid ${tokens.ink};
@@ -16,20 +17,6 @@ const Asked = styled.li`
   display: grid;
   gap: 8px;
   list-style: none;
-`;
-
-const Lines = styled.ul`
-  width: 100%;
-  border-top: 1px solid ${tokens.ink};
-  li {
-    border-bottom: 1px solid ${tokens.line};
-    padding: 8px 0;
-    display: grid;
-    gap: 4px;
-  }
-  b {
-    font-weight: 600;
-  }
 `;
 
 /** What a column is, in the words of the trade. */

@@ -1,0 +1,63 @@
+import { slugify, uniqueSlugs } from '../slug';
+import { type Product } from './about';
+
+/** What a seller types of a product. */
+export interface Typed {
+  title: string;
+  description: string;
+  categories: string[];
+  /** What can be chosen, or empty. */
+  option: string;
+  choices: readonly string[];
+  /** Minor units of the shop's money; null where it is not known yet. */
+  price: number | null;
+}
+
+/** More choices than these are not typed by hand. */
+const mostChoices = 100;
+
+/** The choices in what was typed: parted by commas, semicolons or lines, each once. */
+export const typedChoices = (text: string): string[] => [
+  ...new Set(
+    text
+      .split(/[,;\n]/)
+      .map((part) => part.trim())
+      .filter(Boolean),
+  ),
+].slice(0, mostChoices);
+
+/** A product that no list has. Its name is one that nothing has. */
+export function newProduct({ title, description, categories, option, choices, price }: Typed, ids: ReadonlySet<string>): Product {
+  const slug = slugify(title);
+  const base = `own-${slug}`;
+  let id = base;
+  for (let n = 2; ids.has(id); n++) id = `${base}-${n}`;
+  const named = uniqueSlugs();
+  const several = option && choices.length > 1;
+  const variants = (several ? choices.map((choice) => [choice]) : [[]]).map((values): Product['variants'][number] => ({
+    id: `${id}.${named(values.length ? slugify(values.join(' ')) : 'one')}`,
+    values,
+    sku: '',
+    gtin: '',
+    price,
+    earlierPrice: null,
+    cost: null,
+    stock: null,
+    weight: 0,
+    picture: null,
+    asks: price === null ? ['price'] : [],
+  }));
+  return {
+    id,
+    slug,
+    title,
+    description,
+    kind: 'physical',
+    taxClass: 'standard',
+    categories,
+    options: several ? [option] : [],
+    particulars: [],
+    pictures: [],
+    variants,
+  };
+}

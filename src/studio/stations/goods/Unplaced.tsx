@@ -1,0 +1,125 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import styled from 'styled-components';
+import { productPlaces, set } from '@/core/places';
+import { type Picture, type Product } from '@/core/project';
+import { Choice, QuietButton, Row, Soft } from '../../parts';
+import { tokens } from '../../theme';
+import { type ProjectState } from '../../useProject';
+import { usePictureUrls } from './usePictureUrls';
+
+const Tiles = styled(GridList)`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 8px;
+  [role='row'] {
+    border: 1px solid ${tokens.line};
+    background: ${tokens.raised};
+    padding: 4px;
+    cursor: grab;
+    min-width: 0;
+    font-size: 12.5px;
+    &[data-selected] {
+      border-color: ${tokens.verdigris};
+      box-shadow: 0 0 0 2px ${tokens.verdigris};
+    }
+    &[data-focus-visible] {
+      outline: 3px solid ${tokens.verdigris};
+      outline-offset: 2px;
+    }
+  }
+  [role='gridcell'] {
+    display: grid;
+    gap: 3px;
+  }
+  img,
+  .none {
+    width: 100%;
+    aspect-ratio: 1;
+    object-fit: cover;
+    background: ${tokens.stone};
+    display: block;
+  }
+  span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+`;
+
+/** The kind of what is dragged: the name of a picture. */
+export const draggedPicture = 'application/x-arcatum-picture';
+const mostShown = 60;
+
+/** A picture on a product, after those that it has. */
+export const putOn = (product: Product, names: readonly string[]) =>
+  set(productPlaces.pictures(product.id), [...product.pictures, ...names.filter((name) => !product.pictures.includes(name))]);
+
+/** Pictures that belong to nothing yet: dragged onto a product, or put on one that is chosen. */
+export function Unplaced({
+  pictures,
+  products,
+  state,
+}: {
+  pictures: readonly Picture[];
+  products: readonly Product[];
+  state: ProjectState;
+}) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [product, setProduct] = useState('');
+  const shown = useMemo(() => pictures.slice(0, mostShown), [pictures]);
+  const urls = usePictureUrls(shown);
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((key) => ({ [draggedPicture]: String(key), 'text/plain': String(key) })),
+    getAllowedDropOperations: () => ['copy'],
+  });
+  const names = pictures.map(({ name }) => name).filter((name) => chosen.has(name));
+  const at = products.find(({ id }) => id === product) ?? products[0];
+  return (
+    <section aria-label="Pictures that belong to nothing yet" style={{ display: 'grid', gap: 8 }}>
+      <h3>{pictures.length === 1 ? 'One picture belongs' : `${pictures.length} pictures belong`} to nothing yet</h3>
+      <Soft>Drag one onto its product in the table. Or choose pictures here, and the product below.</Soft>
+      <Tiles
+        aria-label="Pictures without a product"
+        layout="grid"
+        selectionMode="multiple"
+        selectedKeys={chosen}
+        onSelectionChange={(keys) =>
+          setChosen(keys === 'all' ? new Set(shown.map(({ name }) => name)) : new Set([...keys].map(String)))
+        }
+        dragAndDropHooks={dragAndDropHooks}
+        items={shown.map((picture) => ({ id: picture.name, picture, url: urls.get(picture.name.toLowerCase()) }))}
+      >
+        {({ picture, url }) => (
+          <GridListItem id={picture.name} textValue={picture.name}>
+            {url ? <img src={url} alt="" /> : <i className="none" />}
+            <span title={picture.name}>{picture.name}</span>
+          </GridListItem>
+        )}
+      </Tiles>
+      {pictures.length > mostShown ? <Soft>and {pictures.length - mostShown} more after these.</Soft> : null}
+      {names.length && at ? (
+        <>
+          <Choice
+            label={names.length === 1 ? 'It shows' : `These ${names.length} show`}
+            value={at.id}
+            options={products.map(({ id, title }) => ({ id, name: title }))}
+            onChange={setProduct}
+          />
+          <Row>
+            <QuietButton
+              onPress={() => {
+                state.decide(putOn(at, names), names.length === 1 ? 'Put a picture on a product' : 'Put pictures on a product');
+                setChosen(new Set());
+              }}
+            >
+              Put {names.length === 1 ? 'it' : 'them'} there
+            </QuietButton>
+          </Row>
+        </>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import { useState } from 'react';
+import { type ListChanges, type SaidSame } from '@/core/goods';
+import { areaOf, given, set, type Address, type Wish } from '@/core/places';
+import { type Picture, type Product } from '@/core/project';
+import { fail, type Result } from '@/core/result';
+import { matchPictures } from '@/core/goods/page';
+import { withMoves } from '../../moves';
+import { keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
+import { type ProjectState } from '../../useProject';
+import { type ShopState } from '../../useShop';
+
+export interface Said {
+  kind: 'mend' | 'fine' | 'todo';
+  say: string;
+}
+
+/** A further list that was read and compared, and waits to be taken. */
+export interface Waiting {
+  name: string;
+  brought: BroughtIn;
+  changes: ListChanges;
+}
+
+export interface ListState {
+  /** What it is at, or empty. */
+  busy: string;
+  said: Said | null;
+  waiting: Waiting | null;
+  take: (name: string, bytes: Uint8Array) => Promise<boolean>;
+  /** Ends the reading of a list. Nothing was changed. */
+  stop: (() => void) | null;
+  /** What is said of the list changes how it is read: the goods come with it, in one step. */
+  sayOfList: (wishes: Wish[], label: string) => Promise<void>;
+  same: (said: SaidSame) => Promise<void>;
+  /** Takes the list that waits; of one's own changes, those at `givenUp` go for what the list says. */
+  accept: (givenUp: readonly Address[]) => Promise<void>;
+  leave: () => void;
+  takePictures: (files: readonly { name: string; bytes: Uint8Array }[]) => Promise<void>;
+}
+
+const count = (n: number, one: string): string => (n === 1 ? `One ${one}` : `${n} ${one}s`);
+const sayOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+const stopped = Symbol('stopped');
+
+const isNews = ({ added, back, gone, changed, unsure }: ListChanges): boolean =>
+  [added, back, gone, changed, unsure].some((list) => list.length > 0);
+
+/** Brings lists and pictures in: reads, compares, waits for a word where a list changes what is there, and makes steps of it. */
+export function useList(state: ProjectState, shop: ShopState, products: readonly Product[]): ListState {
+  const { project } = state;
+  const [busy, setBusy] = useState('');
+  const [said, setSaid] = useState<Said | null>(null);
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const [stop, setStop] = useState<(() => void) | null>(null);
+  const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
+
+  /** Lets the worker do something that may take long: it says what it is at, and can be stopped. */
+  const working = async <T>(
+    say: string,
+    work: (worker: NonNullable<ShopState['worker']>) => Promise<Result<T>>,
+  ): Promise<T | null> => {
+    if (!shop.worker) return null;
+    setBusy(say);
+    setSaid(null);
+    let end = () => undefined as void;
+    const ended = new Promise<typeof stopped>((resolve) => {
+      end = () => resolve(stopped);
+    });
+    setStop(() => () => end());
+    const result = await Promise.race([ended, work(shop.worker).catch((error: unknown) => fail(sayOf(error)))]);
+    setBusy('');
+    setStop(null);
+    if (result === stopped) {
+      shop.restart();
+      setSaid({ kind: 'fine', say: 'Stopped. Nothing was changed.' });
+      return null;
+    }
+    if (result.ok) return result.value;
+    setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
+    return null;
+  };
+
+  const bringIn = async ({ goods, pictures }: BroughtIn, others: Wish[] = []) => {
+    state.decide(await withMoves(shop.worker, project, [...others, set(given.goods, goods)]), 'Bring in a list');
+    const variants = goods.products.reduce((n, product) => n + product.variants.length, 0);
+    const notes = goods.problems.length
+      ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right`
+      : '';
+    setSaid({ kind: 'fine', say: `${goods.products.length} products with ${variants} variants are in${notes}.` });
+    if (pictures.length) await takePictures(pictures, goods.products);
+  };
+
+  const take = async (name: string, bytes: Uint8Array): Promise<boolean> => {
+    const brought = await working(`Reading ${name} …`, (worker) =>
+      readList(worker, { project: project.id, name, bytes, currency }, setBusy),
+    );
+    if (!brought) return false;
+    if (brought.changes && isNews(brought.changes)) setWaiting({ name, brought, changes: brought.changes });
+    else await bringIn(brought);
+    return true;
+  };
+
+  const same = async (which: SaidSame) => {
+    const name = waiting?.name ?? '';
+    const brought = await working('Comparing …', (worker) => sayWhichAreSame(worker, which));
+    if (brought?.changes) setWaiting({ name, brought, changes: brought.changes });
+  };
+
+  const accept = async (givenUp: readonly Address[]) => {
+    if (!waiting) return;
+    setWaiting(null);
+    await bringIn(
+      waiting.brought,
+      givenUp.map((place) => ({ place, value: undefined })),
+    );
+  };
+
+  const sayOfList = async (wishes: Wish[], label: string) => {
+    // What money the prices are in is a fact of the shop; the amounts stay as they were read.
+    if (!wishes.some(({ place }) => areaOf(place) === 'list')) return state.decide(wishes, label);
+    const brought = await working('Reading the list again …', (worker) =>
+      rereadList(worker, { project: project.id, wishes, currency }),
+    );
+    if (brought) state.decide(await withMoves(shop.worker, project, [...wishes, set(given.goods, brought.goods)]), label);
+  };
+
+  const takePictures = async (
+    files: readonly { name: string; bytes: Uint8Array }[],
+    goods: readonly Product[] = products,
+  ): Promise<void> => {
+    const taken = await working(`Taking in ${files.length === 1 ? 'a picture' : `${files.length} pictures`} …`, async (worker) => ({
+      ok: true as const,
+      value: await keepPictures(files, worker, (done) => setBusy(`Taking in picture ${done + 1} of ${files.length} …`)),
+    }));
+    if (!taken) return;
+    const { pictures, refused, notes } = taken;
+    const known = new Set(project.pictures.map(({ name }) => name.toLowerCase()));
+    const matched = matchPictures(
+      goods,
+      pictures.map(({ name }) => name),
+      known,
+    );
+    if (pictures.length)
+      state.decide(
+        [...pictures.map((picture) => set(given.picture(picture.name), picture)), ...matched.wishes],
+        pictures.length === 1 ? '' : `Add ${pictures.length} pictures`,
+      );
+    setSaid(sayTaken(pictures, refused, notes, matched.alone.length));
+  };
+
+  return {
+    busy,
+    said,
+    waiting,
+    take,
+    stop,
+    sayOfList,
+    same,
+    accept,
+    leave: () => {
+      setWaiting(null);
+      setSaid({ kind: 'fine', say: 'The list that was there stays. Nothing was changed.' });
+    },
+    takePictures: (files) => takePictures(files),
+  };
+}
+
+/** What became of pictures that were brought in. */
+function sayTaken(pictures: readonly Picture[], refused: readonly string[], notes: readonly string[], alone: number): Said {
+  const matched = pictures.length - alone;
+  const where = [
+    matched ? `${count(matched, 'picture')} found ${matched === 1 ? 'its' : 'their'} things.` : '',
+    alone ? `${count(alone, 'picture')} ${alone === 1 ? 'belongs' : 'belong'} to nothing yet: say below what ${alone === 1 ? 'it shows' : 'they show'}.` : '',
+  ].filter(Boolean);
+  return {
+    kind: refused.length ? 'mend' : notes.length || alone ? 'todo' : 'fine',
+    say: [...refused, ...where, ...notes].join(' '),
+  };
+}
