@@ -74,7 +74,15 @@ export function questionTime(): number {
     const project = {
       ...newProject('b', 'b'),
       brief: site.shop.brief,
-      goods: { file: '', currency: '', digits: 2, products: [...site.shop.catalogue.products], problems: [], former: [], report: null },
+      goods: {
+        file: '',
+        currency: '',
+        digits: 2,
+        products: [...site.shop.catalogue.products],
+        problems: [],
+        former: [],
+        report: null,
+      },
     };
     const start = performance.now();
     nextQuestion(project);

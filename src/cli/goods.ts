@@ -43,6 +43,7 @@ function withPictures(proposal: Proposal, names: readonly string[]): Proposal {
   const decided = new Decided(new Map(wishes.flatMap(({ place, value }) => (value === undefined ? [] : [[place, value]]))));
   const { products } = decidedGoods(proposal.products, decided, proposal.digits, proposal.digits, false);
   const notes = alone.map((name) => ({
+    sheet: '',
     row: 0,
     column: 'picture',
     kind: 'look' as const,

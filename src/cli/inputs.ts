@@ -32,6 +32,7 @@ export interface Loaded {
 
 /** A word on something that was given and is not in the shop as it was given. */
 const noted = (column: string, say: string, kind: Problem['kind'] = 'look'): Problem => ({
+  sheet: '',
   row: 0,
   column,
   kind,

@@ -177,12 +177,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     <Hall>
       <StudioHead name={title ?? ''} station={station} done={done} state={state} steps={steps} onSteps={setSteps} />
       <Floor $whole={wide}>
-        <Sheet
-          key={steps ? 'steps' : station}
-          aria-label={steps ? 'Steps' : station}
-          aria-busy={!shop.settled}
-          tabIndex={0}
-        >
+        <Sheet key={steps ? 'steps' : station} aria-label={steps ? 'Steps' : station} aria-busy={!shop.settled} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
           {state.refused ? <Notice $kind="mend">{state.refused}</Notice> : null}
           {shop.fault ? <Notice $kind="mend">{shop.fault}</Notice> : null}
@@ -193,9 +188,13 @@ export function Studio({ id, station }: { id: string; station: Station }) {
             </Notice>
           ) : null}
           <Safe what={steps ? 'The list of steps' : 'This sheet'} turn={`${station} ${steps}`} onUndo={state.undo}>
-            <Suspense fallback={<SheetBody role="status" aria-busy>
+            <Suspense
+              fallback={
+                <SheetBody role="status" aria-busy>
                   Opening …
-                </SheetBody>}>
+                </SheetBody>
+              }
+            >
               {steps ? (
                 <Steps state={state} shop={shop} names={names} path={path} onClose={() => setSteps(false)} />
               ) : (

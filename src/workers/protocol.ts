@@ -98,6 +98,14 @@ export interface ImportedList {
   changes: ListChanges | null;
 }
 
+/** A row of a list as it came: its cells now, and before anything was mended in them. */
+export interface SheetRow {
+  /** As the file counts it, from 1. */
+  row: number;
+  cells: string[];
+  came: string[];
+}
+
 export interface PaintedPage {
   path: string;
   html: string;
@@ -182,6 +190,13 @@ export interface Jobs {
   import: { give: { project: string; name: string; bytes: Uint8Array; currency: string }; get: Result<ImportedList> };
   /** The list that was read last, with what the seller says of goods that may be old ones under another name. */
   same: { give: { said: SaidSame }; get: Result<ImportedList> };
+  /** Rows of the list as it came; `only` those with some numbers. */
+  sheetRows: {
+    give: { sheet: string; from: number; count: number; only: number[] | null };
+    get: Result<{ sheet: string; count: number; width: number; rows: SheetRow[] }>;
+  };
+  /** The rows that could not be used, as CSV. */
+  leftOut: { give: Record<string, never>; get: Result<string> };
   products: { give: { from: number; count: number }; get: Product[] };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }

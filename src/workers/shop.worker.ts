@@ -1,11 +1,8 @@
 /// <reference lib="webworker" />
-import { changesOf, continueList, importSource, mappingOf, openSource, ownProducts, type ImportedGoods, type Mapping, type SaidSame } from '@/core/goods';
-import { noGoods } from '@/core/goods/about';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { suggestShelves } from '@/core/lexicon';
 import { freshId, reason, type Section } from '@/core/plan';
-import { Decided, given, lookPlaces, set, type Address, type Wish } from '@/core/places';
-import { type Result } from '@/core/result';
+import { given, lookPlaces, set, type Address, type Wish } from '@/core/places';
 import { pack, withWishes, type Picture, type Project } from '@/core/project';
 import { sectionLibrary } from '@/core/sections';
 import {
@@ -50,18 +47,10 @@ import {
 import { rework } from '@/core/words';
 import { storefront } from '@/storefront';
 import { browserCodec, packPixels } from './codec';
-import { newGoodsKey, readGoods, readSource, writeGoods, writeSource } from './goodsStore';
+import { readGoods } from './goodsStore';
+import { ListDesk } from './listDesk';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
-import {
-  windowRoot,
-  type Answer,
-  type Ask,
-  type ImportedList,
-  type JobName,
-  type Jobs,
-  type StateOf,
-  type Stop,
-} from './protocol';
+import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type StateOf, type Stop } from './protocol';
 import { summarise } from './summary';
 import { differingTexts, saidElsewhere, textAt } from './texts';
 
@@ -69,20 +58,14 @@ declare const self: DedicatedWorkerGlobalScope;
 
 provideRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
 
+/** What has to do with the list itself. */
+const desk = new ListDesk();
+
 /** Makes shops in stages: what a decision does not touch is not made again. */
 const workshop = new Workshop();
 let shop: Shop | null = null;
 let goods: Project['goods'] | null = null;
-/** The list that was read last, and the key that it is stored under. */
-let imported: { key: string; goods: Project['goods'] } | null = null;
 let current: Project | null = null;
-interface NewList {
-  project: string;
-  list: ImportedGoods & { file: string };
-  pictures: ImportedList['pictures'];
-}
-/** The list that was read last, as it came: without the names that its goods had before. */
-let newList: NewList | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
 
@@ -167,7 +150,8 @@ const target: Target = { kind: 'preview', address: 'https://preview.example/' };
 async function goodsGiven(given: Jobs['open']['give']['goods']): Promise<Project['goods'] | null> {
   if (!given) return goods;
   if (!('keptAs' in given)) return given;
-  if (imported?.key === given.keptAs) return imported.goods;
+  const known = desk.kept(given.keptAs);
+  if (known) return known;
   // What the page has opened it has looked at, so it is what it was written as.
   return (await readGoods(given.keptAs)) as Project['goods'] | null;
 }
@@ -381,71 +365,14 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return { ok: true, value: { picture: { ...kept.value.picture, ground: null, fit: 'whole' }, notes: kept.value.notes } };
   },
   tokens: async () => writeTokens(opened().look, opened().name),
-  import: async ({ project, name, bytes, currency }, id) => {
-    const key = newGoodsKey(project);
-    const isKept = await writeSource(key, bytes).then(
-      () => true,
-      () => false,
-    );
-    const decided = new Decided(current?.id === project ? current.decisions : new Map());
-    return readNewList(project, { name, bytes, source: isKept ? key : null }, currency, mappingOf(decided), (say) =>
-      answer({ id, progress: { say, done: 0, of: 1 } }),
-    );
-  },
-  reread: async ({ project, wishes, currency }) => {
-    const { goods } = openedProject();
-    const source = goods.report?.source ?? null;
-    const bytes = source ? await readSource(source) : null;
-    if (!bytes) return { ok: false, say: 'The list itself is not in this browser any more. Bring it in again, then say it.' };
-    const said = new Decided(withWishes(openedProject(), wishes).decisions);
-    return readNewList(project, { name: goods.file, bytes, source }, currency, mappingOf(said));
-  },
-  same: async ({ said }) => {
-    if (!newList) return { ok: false, say: 'The list that was read is not at hand any more. Bring it in again.' };
-    return { ok: true, value: await takeList(newList, said) };
-  },
-  products: async ({ from, count }) => imported?.goods.products.slice(from, from + count) ?? [],
+  import: async (list, id) => desk.bringIn(list, current, (say) => answer({ id, progress: { say, done: 0, of: 1 } })),
+  reread: async ({ wishes, currency }) => desk.readAgain(openedProject(), wishes, currency),
+  same: async ({ said }) => desk.same(current, said),
+  products: async ({ from, count }) => desk.products(from, count),
+  sheetRows: async (give) => desk.rows(openedProject(), give),
+  leftOut: async () => desk.leftOut(openedProject()),
   site: async ({ target: to }, id) => site(id, to),
 };
-
-/** Reads a list that comes in. */
-async function readNewList(
-  project: string,
-  { name, bytes, source }: { name: string; bytes: Uint8Array; source: string | null },
-  currency: string,
-  mapping: Mapping,
-  progress: (say: string) => void = () => undefined,
-): Promise<Result<ImportedList>> {
-  const opened = openSource(bytes, name);
-  if (!opened.ok) return opened;
-  const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
-  progress(`Reading ${rows} rows of ${name} …`);
-  const read = importSource(opened.value, { brief: currency }, mapping);
-  if (!read.ok) return read;
-  const list = { ...read.value, file: name, report: { ...read.value.report, source } };
-  progress(`Keeping ${list.products.length} products …`);
-  newList = { project, list, pictures: opened.value.pictures };
-  return { ok: true, value: await takeList(newList, {}) };
-}
-
-/** Gives the goods of a list the names that they had, keeps them, and tells what they change. */
-async function takeList({ project, list, pictures }: NewList, said: SaidSame): Promise<ImportedList> {
-  const known = current?.id === project ? current : null;
-  const before = known?.goods ?? noGoods;
-  const decided = new Decided(known?.decisions ?? new Map());
-  const continued = continueList(before, ownProducts(decided), list, said);
-  const { products: _, ...others } = list;
-  const rest = { ...others, former: continued.former };
-  const { products } = continued;
-  const key = newGoodsKey(project);
-  imported = { key, goods: { ...rest, products } };
-  const keptAs = await writeGoods(key, imported.goods).then(
-    () => key,
-    () => null,
-  );
-  const changes = before.products.length ? changesOf(before, { ...continued, digits: list.digits }, decided) : null;
-  return { rest, products: products.length, keptAs, pictures, changes };
-}
 
 self.onmessage = async ({ data }: MessageEvent<Ask | Stop>) => {
   if (data.stop !== undefined) return void stopped.add(data.stop);

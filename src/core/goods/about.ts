@@ -47,6 +47,8 @@ export const productSchema = z.object({
 });
 
 export const problemSchema = z.object({
+  /** The sheet of the file, or empty. */
+  sheet: z.string().default(''),
   /** The line of the list, counted from 1, the header included. */
   row: z.number().int(),
   column: z.string(),
@@ -77,11 +79,11 @@ export const columnSchema = z.object({
 /** Something about a list that only the seller knows. Cells that raise the same one are answered together. */
 export const listQuestionSchema = z.object({
   id: z.string(),
-  about: z.enum(['currency', 'price', 'stock', 'barcode', 'double', 'columns']),
+  about: z.enum(['currency', 'price', 'stock', 'barcode', 'double', 'columns', 'placeholder']),
   say: z.string(),
   choices: z.array(z.object({ value: z.string(), say: z.string() })),
   likeliest: z.string(),
-  cells: z.array(z.object({ row: z.number().int(), column: z.string(), found: z.string() })),
+  cells: z.array(z.object({ sheet: z.string().default(''), row: z.number().int(), column: z.string(), found: z.string() })),
 });
 
 /** How a list was read. */
@@ -93,6 +95,8 @@ export const listReportSchema = z.object({
   /** Counted from 1; null where the list has no headings. */
   headerRow: z.number().int().nullable(),
   currency: z.object({ code: z.string().nullable(), because: z.string() }),
+  /** The sheets of the file that hold anything; the headings of each are counted from 1, null where it has none. */
+  sheets: z.array(z.object({ name: z.string(), headerRow: z.number().int().nullable(), isUsed: z.boolean() })).default([]),
   columns: z.array(columnSchema),
   questions: z.array(listQuestionSchema),
   counts: z.object({

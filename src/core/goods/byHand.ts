@@ -17,14 +17,15 @@ export interface Typed {
 const mostChoices = 100;
 
 /** The choices in what was typed: parted by commas, semicolons or lines, each once. */
-export const typedChoices = (text: string): string[] => [
-  ...new Set(
-    text
-      .split(/[,;\n]/)
-      .map((part) => part.trim())
-      .filter(Boolean),
-  ),
-].slice(0, mostChoices);
+export const typedChoices = (text: string): string[] =>
+  [
+    ...new Set(
+      text
+        .split(/[,;\n]/)
+        .map((part) => part.trim())
+        .filter(Boolean),
+    ),
+  ].slice(0, mostChoices);
 
 /** A product that no list has. Its name is one that nothing has. */
 export function newProduct({ title, description, categories, option, choices, price }: Typed, ids: ReadonlySet<string>): Product {

@@ -1,4 +1,13 @@
-import { ownProduct, productHidden, productPlaces, variantPlaces, type Address, type Decided, type Place, type Value } from '../places';
+import {
+  ownProduct,
+  productHidden,
+  productPlaces,
+  variantPlaces,
+  type Address,
+  type Decided,
+  type Place,
+  type Value,
+} from '../places';
 import { type Product, type Variant } from './about';
 import { uniqueSlugs } from '../slug';
 import { type PriceList } from '../till';
@@ -75,8 +84,7 @@ export function decidedGoods(
 }
 
 /** What the seller has put in by hand. */
-export const ownProducts = (decided: Decided): Product[] =>
-  decided.all<[string], Product>(ownProduct).map(({ value }) => value);
+export const ownProducts = (decided: Decided): Product[] => decided.all<[string], Product>(ownProduct).map(({ value }) => value);
 
 /** The goods of the list, and after them what the seller has put in by hand. Where a list has it too, the list's is the one. */
 function withOwn(list: readonly Product[], decided: Decided): { given: Product; isOwn: boolean }[] {
@@ -114,7 +122,10 @@ function placesByProduct(decided: Decided): Map<string, { address: Address; vari
 export const inDigits = (products: readonly Product[], from: number, to: number): readonly Product[] =>
   from === to
     ? products
-    : products.map((product) => ({ ...product, variants: product.variants.map((variant) => rescale(variant, 10 ** (to - from))) }));
+    : products.map((product) => ({
+        ...product,
+        variants: product.variants.map((variant) => rescale(variant, 10 ** (to - from))),
+      }));
 
 const rescale = (variant: Variant, scale: number): Variant => ({
   ...variant,

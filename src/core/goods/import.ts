@@ -41,6 +41,7 @@ function goodsOf({ products, problems, digits, currency, ...report }: Proposal):
       form: report.form,
       encoding: report.encoding,
       headerRow: report.headerRow,
+      sheets: report.sheets,
       questions: report.questions,
       counts: report.counts,
       currency: { code, because },

@@ -1,5 +1,5 @@
 export { openSource, openText } from './source/open';
-export { noMapping, readList, type Mapping, type Proposal } from './proposal';
+export { noMapping, readList, withMended, type Mapping, type Proposal } from './proposal';
 export { importGoods, importSource, importText, type ImportedGoods } from './import';
 export { continueGoods, continueList, type SaidSame } from './identity';
 export { changesOf, type CellChange, type ChangedField, type ListChanges, type Named } from './changes';
@@ -22,7 +22,7 @@ export {
 } from './catalogue';
 export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type MoneyHints } from './rows/currency';
-export { mostRows, type Source } from './source/grid';
+export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';
 export { listReport, readMapping } from './report';
 export { csvOf, tableOf, xlsxOf } from './table';
 export { mappingOf } from './mapping';

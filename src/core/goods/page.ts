@@ -2,5 +2,6 @@
 export { decidedGoods, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
 export { decodeText } from './decode';
 export { typedChoices, newProduct } from './byHand';
+export { onlySheet } from './mapping';
 export { matchPictures } from './pictures';
 export { parsePrice } from './price';

@@ -83,7 +83,8 @@ function finder(products: readonly Product[]): (name: string) => Found | null {
     for (const variant of product.variants) {
       const of = { product, variant: product.variants.length > 1 ? variant : null };
       for (const code of [variant.sku, variant.gtin])
-        if (isTelling(code)) note(codes, plainWords(code).join(''), of, (a, b) => a.product === b.product && a.variant === b.variant);
+        if (isTelling(code))
+          note(codes, plainWords(code).join(''), of, (a, b) => a.product === b.product && a.variant === b.variant);
     }
   }
   const titles = new Titles(products, ({ title }) => title);
@@ -102,7 +103,7 @@ function finder(products: readonly Product[]): (name: string) => Found | null {
 const splitNumbers = (stem: string): string => stem.replace(/(\p{L}{3,})(\d{1,2})$/u, '$1 $2');
 
 /** A code of one or two signs stands in too many names to tell anything. */
-const isTelling = (code: string): boolean => /\p{N}/u.test(code) ? plainWords(code).join('').length >= 3 : code.length >= 5;
+const isTelling = (code: string): boolean => (/\p{N}/u.test(code) ? plainWords(code).join('').length >= 3 : code.length >= 5);
 
 /** The longest run of words that is a code. */
 function codeIn<T>(words: readonly string[], codes: ReadonlyMap<string, T | null>): T | null {
@@ -125,12 +126,14 @@ function titleIn(words: readonly string[], titles: Titles<Product>): Found | nul
   if (first && (!second || second.thing.title.length < first.thing.title.length)) return chosenIn(first.thing, words, 'title');
   if (first) return null;
   // The words that name a choice say which of a product's variants it is, not which product.
-  const [best, next] = near.flatMap(({ thing }) => {
-    const chosen = new Set(thing.variants.flatMap(({ values }) => values.flatMap(plainWords)));
-    const own = text.filter((word) => !chosen.has(word));
-    const like = titlesLike(own.length ? own.join(' ') : text.join(' '), thing.title);
-    return like >= leastLike ? [{ thing, like }] : [];
-  }).sort((a, b) => b.like - a.like);
+  const [best, next] = near
+    .flatMap(({ thing }) => {
+      const chosen = new Set(thing.variants.flatMap(({ values }) => values.flatMap(plainWords)));
+      const own = text.filter((word) => !chosen.has(word));
+      const like = titlesLike(own.length ? own.join(' ') : text.join(' '), thing.title);
+      return like >= leastLike ? [{ thing, like }] : [];
+    })
+    .sort((a, b) => b.like - a.like);
   return best && best.like - (next?.like ?? 0) >= leastLead ? chosenIn(best.thing, words, 'near') : null;
 }
 

@@ -47,7 +47,7 @@ describe('which rows are one product', () => {
     expect(other.questions).toHaveLength(1);
     const [question] = other.questions;
     const answered = read('title,price\nCap,4\nCap,6\nBag,5\n', 'EUR', {
-      columns: {},
+      ...noMapping,
       answers: { [question?.id ?? '']: 'second' },
     });
     expect(answered.products[0]?.variants[0]).toMatchObject({ price: 600, asks: [] });
@@ -85,14 +85,14 @@ describe('answers', () => {
       ['price range', 1],
       ['stock as “a few”', 1],
     ]);
-    const answered = read(text, 'EUR', { columns: {}, answers: { 'price from': 'number', 'price range': 'highest' } });
+    const answered = read(text, 'EUR', { ...noMapping, answers: { 'price from': 'number', 'price range': 'highest' } });
     expect(answered.products.map(({ variants: [one] }) => one?.price)).toEqual([400, 500, 900]);
     expect(answered.questions.map(({ id }) => id)).toEqual(['stock as “a few”']);
   });
   test('pieces for several choices are as many of each, or not counted', () => {
     const text = 'title,price,size,stock\nCap,4,"S, M",6\nHat,5,"S, L",2\n';
     const stocks = (value: string) =>
-      read(text, 'EUR', { columns: {}, answers: { 'stock for several choices': value } }).products.map(({ variants }) =>
+      read(text, 'EUR', { ...noMapping, answers: { 'stock for several choices': value } }).products.map(({ variants }) =>
         variants.map(({ stock, asks }) => [stock, asks.length]),
       );
     expect(stocks('each')).toEqual([
@@ -128,16 +128,16 @@ describe('answers', () => {
       [['unsold', 'number']],
     ]);
     const answers = { [questions[0]?.id ?? '']: 'number' };
-    expect(read(text, 'EUR', { columns: {}, answers }).products[2]?.variants[0]?.price).toBe(700);
+    expect(read(text, 'EUR', { ...noMapping, answers }).products[2]?.variants[0]?.price).toBe(700);
   });
   test('an answer that was not offered is no answer', () =>
-    expect(read('title,price\nA,from 4\n', 'EUR', { columns: {}, answers: { 'price from': 'whatever' } }).questions).toHaveLength(
-      1,
-    ));
+    expect(
+      read('title,price\nA,from 4\n', 'EUR', { ...noMapping, answers: { 'price from': 'whatever' } }).questions,
+    ).toHaveLength(1));
   test('what the seller says of a column holds', () => {
     const { columns, products } = read('title,price,Moon\nA,4,full\nB,5,new\n', 'EUR', {
+      ...noMapping,
       columns: { Moon: 'category' },
-      answers: {},
     });
     expect([columns[2]?.as, products[0]?.categories]).toEqual(['category', ['full']]);
   });
@@ -238,5 +238,33 @@ describe('out and in again', () => {
   test('no cell of a file is one that a spreadsheet would run (OWASP, CSV injection)', () => {
     const [, line = ''] = csvOf([['title'], ['=1+1']]).split('\r\n');
     expect(line).toBe("'=1+1");
+  });
+});
+
+describe('titles with tails', () => {
+  const things = (list: string) =>
+    read(`title;price\n${list}`, 'USD').products.map(({ title, options, variants }) => [
+      title,
+      options,
+      variants.map(({ values }) => values.join(', ')),
+    ]);
+
+  test('a list that writes sizes behind a dash writes other choices there, too', () => {
+    expect(things('Flat – small;9\nFlat – large;11\nPrefold – newborn;14\nPrefold – toddler;18\nPins – pair;3\n')).toEqual([
+      ['Flat', ['Size'], ['small', 'large']],
+      ['Prefold', ['Kind'], ['newborn', 'toddler']],
+      ['Pins – pair', [], ['']],
+    ]);
+  });
+
+  test('what stands behind several heads is a choice', () => {
+    expect(things('Candle - Rose Hip;9\nCandle - Old Book;9\nSoap - Rose Hip;4\nSoap - Old Book;4\n')).toEqual([
+      ['Candle', ['Kind'], ['Rose Hip', 'Old Book']],
+      ['Soap', ['Kind'], ['Rose Hip', 'Old Book']],
+    ]);
+  });
+
+  test('a maker before a dash is no product', () => {
+    expect(things('Beethoven – Symphony five;9\nBeethoven – Fidelio;11\nBrahms – Requiem;14\n')).toHaveLength(3);
   });
 });

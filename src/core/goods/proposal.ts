@@ -8,19 +8,31 @@ import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
 import { currencyOf, type CurrencyReading, type MoneyHints } from './rows/currency';
 import { farOff, unsold } from './rows/pricing';
-import { type Answers, type Question } from './rows/questions';
+import { type Answers, type Question, type Where } from './rows/questions';
 import { RowReader, type Sheet } from './rows/reader';
 import { isPlaceholder, type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
 import { bringTogether, valueOf, type Together } from './rows/together';
-import { mostColumns, type Cell, type Form, type Grid, type Source } from './source/grid';
+import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } from './source/grid';
 
 /** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
 export interface Mapping {
   columns: Readonly<{ [heading: string]: Meaning }>;
   answers: Answers;
+  /** Cells that were put right, each as long as it holds what it was put right from. */
+  cells: readonly MendedCell[];
 }
-export const noMapping: Mapping = { columns: {}, answers: {} };
+export const noMapping: Mapping = { columns: {}, answers: {}, cells: [] };
+
+export interface MendedCell {
+  sheet: string;
+  /** As the file counts it, from 1. */
+  row: number;
+  /** Index of the column, from 0. */
+  column: number;
+  was: string;
+  is: string;
+}
 
 /** A list of goods as it is read: what each column is, the products, and every cell that was not wholly understood. */
 export interface Proposal {
@@ -28,6 +40,7 @@ export interface Proposal {
   encoding: string;
   /** Counted from 1; null where the list has no headings. */
   headerRow: number | null;
+  sheets: { name: string; headerRow: number | null; isUsed: boolean }[];
   currency: CurrencyReading;
   digits: number;
   columns: ColumnProposal[];
@@ -54,7 +67,24 @@ export function readList(source: Source, hints: MoneyHints = {}, mapping: Mappin
   );
 }
 
-function sheetOf(grid: Grid, mapping: Mapping): Sheet {
+/** A grid with its mended cells. The file itself is never changed. */
+export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
+  const mine = cells.filter(
+    ({ sheet, row, column, was }) => sheet === grid.name && textOf(grid.rows[row - grid.firstRow]?.[column]) === was,
+  );
+  if (!mine.length) return grid;
+  const rows = [...grid.rows];
+  for (const { row, column, is } of mine) {
+    const changed = [...(rows[row - grid.firstRow] ?? [])];
+    while (changed.length < column) changed.push('');
+    changed[column] = is;
+    rows[row - grid.firstRow] = changed;
+  }
+  return { ...grid, rows };
+}
+
+function sheetOf(asItCame: Grid, mapping: Mapping): Sheet {
+  const grid = withMended(asItCame, mapping.cells);
   const layout = layOut(grid);
   const rows = layout.body.map(({ cells }) => cells);
   const given = new Map<number, Meaning>();
@@ -104,6 +134,11 @@ function withUsualPairs(columns: ColumnProposal[]): ColumnProposal[] {
   for (const column of made) if (column.as === 'optionValue' && !paired.has(column.index)) column.as = 'option';
   return made;
 }
+
+/** Where the headings of a sheet stand. */
+const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow + Math.max(0, layout.head), sheet: name });
+
+const headerRowOf = ({ grid, layout }: Sheet): number | null => (layout.head < 0 ? null : grid.firstRow + layout.head);
 
 class Reading {
   private readonly remarks: Remarks;
@@ -155,22 +190,28 @@ class Reading {
         say: `${found.because} Which money are the prices in?`,
         choices: found.choices.map((code) => ({ value: code, say: code })),
       },
-      1,
+      { row: 1, sheet: priced[0]?.sheet.name ?? '' },
       priced[0]?.column.heading ?? '',
     );
     return found;
   }
 
   make(main: Sheet, others: readonly Sheet[]): Result<Proposal> {
-    for (const { row, say } of this.source.notes) this.remarks.note(row, '', 'look', say);
+    for (const { row, say } of this.source.notes) this.remarks.note({ row, sheet: main.name }, '', 'look', say);
     for (const { name, layout } of others)
       this.remarks.note(
-        0,
+        { row: 0, sheet: name },
         '',
         'left-out',
         `The sheet “${name}” is not read: its ${layout.body.length} rows are not like the goods of “${main.name}”.`,
       );
-    const reader = new RowReader(this.remarks, this.code, this.currency.code !== null, this.source.form);
+    const reader = new RowReader(
+      this.remarks,
+      this.code,
+      this.currency.code !== null,
+      this.source.form,
+      this.remarks.questions.answerTo('placeholder rows') === 'goods',
+    );
     const records = this.sheets.flatMap((sheet) => reader.recordsOf(sheet));
     const kept = this.withoutPlaceholders(records);
     if (!kept.length) {
@@ -192,7 +233,11 @@ class Reading {
     return ok({
       form: this.source.form,
       encoding: this.source.encoding,
-      headerRow: main.layout.head < 0 ? null : main.grid.firstRow + main.layout.head,
+      headerRow: headerRowOf(main),
+      sheets: [
+        ...this.sheets.map((sheet) => ({ name: sheet.name, headerRow: headerRowOf(sheet), isUsed: true })),
+        ...others.map((sheet) => ({ name: sheet.name, headerRow: headerRowOf(sheet), isUsed: false })),
+      ],
       currency: this.currency,
       digits,
       columns,
@@ -210,17 +255,34 @@ class Reading {
     });
   }
 
+  /** Rows that were put in to try the list are left out, all in one go, unless the seller says that they are goods. */
   private withoutPlaceholders(records: readonly Record[]): Record[] {
-    return records.filter((record) => {
-      if (!isPlaceholder(record.title, record.description)) return true;
+    const tried = new Set(records.filter((record) => isPlaceholder(record.title, record.description)));
+    if (!tried.size || this.remarks.questions.answerTo('placeholder rows') === 'goods') return [...records];
+    const names = [...new Set([...tried].map(({ title }) => `“${title}”`))];
+    for (const record of tried) {
+      this.remarks.questions.ask(
+        {
+          about: 'placeholder',
+          alike: 'rows',
+          found: record.title,
+          say: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ' …' : ''} ${tried.size === 1 ? 'looks' : 'look'} as if put in to try the list, and ${tried.size === 1 ? 'is' : 'are'} left out. Right?`,
+          choices: [
+            { value: 'out', say: 'Right, leave it out' },
+            { value: 'goods', say: 'No, that is sold' },
+          ],
+        },
+        record,
+        '',
+      );
       this.remarks.leave(
-        record.row,
+        record,
         '',
         `“${record.title}” looks like a row that was put in to try the list. It is left out.`,
         record.title,
       );
-      return false;
-    });
+    }
+    return records.filter((record) => !tried.has(record));
   }
 
   /** Columns that could be what decides the sale, and say so nowhere. */
@@ -239,13 +301,13 @@ class Reading {
           say: `${both.map((column) => `“${nameOf(column)}”`).join(' and ')} both hold amounts of money. Which is the price?`,
           choices: both.map((column) => ({ value: String(column.index), say: nameOf(column) })),
         },
-        main.grid.firstRow + Math.max(0, main.layout.head),
+        headOf(main),
         '',
       );
       for (const record of records) {
         record.price = null;
         record.asks.add('price');
-        this.remarks.note(record.row, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
+        this.remarks.note(record, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
       }
     }
     if (main.columns.some(({ as }) => as === 'stock')) return;
@@ -253,7 +315,7 @@ class Reading {
       const { profile, isKnown, heading } = column;
       if (isKnown || !heading || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
       this.remarks.note(
-        main.grid.firstRow + Math.max(0, main.layout.head),
+        headOf(main),
         heading,
         'look',
         `“${heading}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
@@ -270,7 +332,7 @@ class Reading {
       if (!price || !far.has(price)) continue;
       const say = `${(price / 10 ** digits).toFixed(digits)} ${this.code} is a hundred times away from the other prices.`;
       record.price = this.remarks.asker(
-        record.row,
+        record,
         'price',
         record,
       )({
@@ -287,7 +349,7 @@ class Reading {
   private sayDouble({ record, first, how }: Together['doubles'][number]): void {
     if (how !== 'other-price')
       return this.remarks.leave(
-        record.row,
+        record,
         '',
         how === 'same'
           ? `The same as row ${first.row}.`
@@ -300,19 +362,19 @@ class Reading {
     const { answered, value } = this.remarks.questions.ask(
       {
         about: 'double',
-        alike: `row ${record.row}`,
+        alike: `row ${record.row}${record.sheet ? ` of ${record.sheet}` : ''}`,
         found: record.title,
         say: `“${record.title}” stands in rows ${first.row} and ${record.row} with two prices, and nothing else tells them apart. Which is right?`,
         choices: [...choice('first', first.price), ...choice('second', record.price), unsold],
       },
-      record.row,
+      record,
       '',
     );
-    this.remarks.leave(record.row, '', `The same thing as row ${first.row}, at another price.`, record.title);
+    this.remarks.leave(record, '', `The same thing as row ${first.row}, at another price.`, record.title);
     first.price = value;
     if (answered) return;
     first.asks.add('price');
-    this.remarks.note(first.row, '', 'asked', `It stands again in row ${record.row}, at another price.`, record.title);
+    this.remarks.note(first, '', 'asked', `It stands again in row ${record.row}, at another price.`, record.title);
   }
 
   private noteRepeatedCodes(products: ReturnType<typeof bringTogether>['products']): void {
@@ -323,7 +385,7 @@ class Reading {
       if (!before) first.set(record.sku, record);
       else if (before.row !== record.row)
         this.remarks.note(
-          record.row,
+          record,
           'sku',
           'look',
           `The code “${record.sku}” already stands in row ${before.row}. Give one of them another.`,

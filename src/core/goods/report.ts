@@ -4,9 +4,18 @@ import { type Product, type Variant } from './about';
 import { meanings } from './columns/meaning';
 import { type Mapping, type Proposal } from './proposal';
 
+const mendedCellSchema = z.strictObject({
+  sheet: z.string().default(''),
+  row: z.number().int(),
+  column: z.number().int(),
+  was: z.string(),
+  is: z.string(),
+});
+
 const mappingSchema = z.strictObject({
   columns: z.record(z.string(), z.enum(meanings)).default({}),
   answers: z.record(z.string(), z.string()).default({}),
+  cells: z.array(mendedCellSchema).default([]),
 });
 
 /** What a caller says of a list: meanings of columns by their headings, answers by the ids of questions. */
@@ -16,7 +25,7 @@ export function readMapping(value: unknown): Result<Mapping> {
   const [issue] = read.error.issues;
   const at = issue?.path.join('.') ?? '';
   return fail(
-    `The mapping is not { "columns": { heading: meaning }, "answers": { question: choice } }${at ? `: look at “${at}”` : ''}. A meaning is one of ${meanings.join(', ')}.`,
+    `The mapping is not { "columns": { heading: meaning }, "answers": { question: choice }, "cells": [{ sheet, row, column, was, is }] }${at ? `: look at “${at}”` : ''}. A meaning is one of ${meanings.join(', ')}.`,
   );
 }
 
@@ -45,8 +54,10 @@ export function listReport({ form, encoding, headerRow, currency, columns, produ
     })),
     problems: problems
       .filter(({ kind }) => kind !== 'look')
-      .map(({ row, column, found, say, kind }) => ({ row, column, found, say, did: kind })),
-    notes: problems.filter(({ kind }) => kind === 'look').map(({ row, column, say }) => ({ row, column, say })),
+      .map(({ sheet, row, column, found, say, kind }) => ({ ...(sheet ? { sheet } : {}), row, column, found, say, did: kind })),
+    notes: problems
+      .filter(({ kind }) => kind === 'look')
+      .map(({ sheet, row, column, say }) => ({ ...(sheet ? { sheet } : {}), row, column, say })),
     questions,
     counts,
   };

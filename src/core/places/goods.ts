@@ -46,7 +46,8 @@ export const productPlaces = {
 export const ownProduct = definePlace({
   address: ['goods', ':product', 'own'],
   value: productSchema,
-  says: (before, after) => (after ? `${after.title} is in the shop by hand` : `${before?.title ?? 'A product'} is taken out again`),
+  says: (before, after) =>
+    after ? `${after.title} is in the shop by hand` : `${before?.title ?? 'A product'} is taken out again`,
 });
 
 /** A product that is on the list and not in the shop. */

@@ -16,3 +16,13 @@ export const listAnswer = definePlace({
   value: z.string().max(200),
   says: turnsAt(({ parts: [question] }) => `About the list, ${shortened(question)}`),
 });
+
+/** A cell of a list that was put right, for as long as the list has there what it was put right from. The file is never changed. */
+export const listCell = definePlace({
+  address: ['list', 'cell', ':sheet', ':row', ':column'],
+  value: z.object({ was: z.string().max(20_000), is: z.string().max(20_000) }),
+  says: (_, after, { parts: [, row] }) =>
+    after
+      ? `Row ${row} of the list: “${shortened(after.was)}” is read as “${shortened(after.is)}”`
+      : `Row ${row} of the list is read as it came`,
+});

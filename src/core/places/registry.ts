@@ -1,7 +1,7 @@
 import { type z } from 'zod';
 import * as given from './given';
 import { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
-import { listAnswer, listColumn } from './list';
+import { listAnswer, listCell, listColumn } from './list';
 import * as look from './look';
 import { misfit } from './misfit';
 import { longestAddress, partsOf, type Address, type Names, type Place, type PlaceKind, type Value } from './place';
@@ -51,6 +51,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   ...Object.values(variantPlaces),
   listColumn,
   listAnswer,
+  listCell,
   till.country,
   till.pricesIncludeTax,
   till.taxes,

@@ -78,7 +78,17 @@ export function pictureAt(picture: Picture, address: (file: string) => string): 
   const { width, height, sizes, fit, cuts, focus, ground, says } = picture;
   const src = address(pictureFile(picture));
   const all = sizes.map((size) => `${address(sizeFile(size.hash))} ${size.width}w`);
-  return { src, width, height, fit, cuts, focus, ground, says, srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '' };
+  return {
+    src,
+    width,
+    height,
+    fit,
+    cuts,
+    focus,
+    ground,
+    says,
+    srcset: all.length ? [...all, `${src} ${width}w`].join(', ') : '',
+  };
 }
 
 /** Addresses as a published page writes them: relative, so that the site stands in any folder of any host. */

@@ -1,21 +1,52 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { decidedGoods } from '@/core/goods/page';
-import { fail } from '@/core/result';
-import { areaOf, Decided, given, productPlaces, set, type Wish } from '@/core/places';
+import { Decided, lookPlaces, productHidden, productPlaces, set } from '@/core/places';
 import { type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
-import { withMoves } from '../moves';
-import { keepPictures, readList, rereadList } from '../projects';
+import { AddProduct } from './goods/AddProduct';
+import { Former } from './goods/Former';
+import { ListGrid, type SheetAt } from './goods/ListGrid';
 import { ListReport } from './goods/ListReport';
+import { NewList } from './goods/NewList';
 import { Pictures } from './goods/Pictures';
+import { RowMend } from './goods/RowMend';
+import { putOn } from './goods/putOn';
+import { draggedPicture, Unplaced } from './goods/Unplaced';
+import { useList } from './goods/useList';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
 import { ProductTable } from './ProductTable';
 import { type StationProps } from './station';
+
+const Drop = styled(DropZone)`
+  height: 100%;
+  min-height: 0;
+  &[data-drop-target] {
+    outline: 4px solid ${tokens.verdigris};
+    outline-offset: -6px;
+  }
+`;
+
+const Tab = styled(ToggleButton)`
+  min-height: 36px;
+  padding: 6px 14px;
+  background: ${tokens.raised};
+  border: 1px solid ${tokens.soft};
+  cursor: pointer;
+  &:first-child {
+    border-right: 0;
+  }
+  &[data-selected] {
+    background: ${tokens.ink};
+    border-color: ${tokens.ink};
+    color: ${tokens.sheet};
+  }
+`;
 
 const Hall = styled.div`
   display: grid;
@@ -87,175 +118,250 @@ const accepts = [
   ...['text/csv', 'text/tab-separated-values', 'text/plain', 'application/json', 'text/html', 'application/zip'],
 ];
 
-/** The table of goods, the problems of the list, and the product at hand. */
+/** What the middle of the sheet shows. */
+type View = 'goods' | 'list';
+
+const isPicture = ({ name, type }: { name: string; type: string }): boolean =>
+  type.startsWith('image/') || /\.(jpe?g|png|webp|gif|svg|avif)$/i.test(name);
+
+/** The goods as a table, the list as it came, what the list asks, and the product at hand. */
 export function GoodsStation({ state, shop }: StationProps) {
   const { project } = state;
-  const [said, setSaid] = useState<{ kind: 'mend' | 'fine' | 'todo'; say: string } | null>(null);
+  const { goods, decisions } = project;
   const [pasting, setPasting] = useState(false);
   const [pasted, setPasted] = useState('');
   const [find, setFind] = useState('');
   const [selected, setSelected] = useState<string | null>(null);
-  const [busy, setBusy] = useState('');
+  const [adding, setAdding] = useState(false);
+  const [view, setView] = useState<View>('goods');
+  const [row, setRow] = useState<SheetAt | null>(null);
   const rules = shop.summary?.rules;
+  const moneyKnown = shop.summary?.moneyKnown ?? true;
 
   const products = useMemo(
-    () =>
-      decidedGoods(
-        project.goods.products,
-        new Decided(project.decisions),
-        project.goods.digits,
-        rules?.digits ?? project.goods.digits,
-        shop.summary?.moneyKnown ?? true,
-      ).products,
-    [project, rules?.digits, shop.summary?.moneyKnown],
+    () => decidedGoods(goods.products, new Decided(decisions), goods.digits, rules?.digits ?? goods.digits, moneyKnown).products,
+    [goods, decisions, rules?.digits, moneyKnown],
   );
+  const list = useList(state, shop, products);
+  const current = products.find((product) => product.id === selected);
+  const placed = useMemo(
+    () =>
+      new Set(
+        products
+          .flatMap(({ pictures, variants }) => [...pictures, ...variants.flatMap(({ picture }) => picture ?? [])])
+          .map((name) => name.toLowerCase()),
+      ),
+    [products],
+  );
+  const logo = new Decided(decisions).get(lookPlaces.logo);
+  const unplaced = project.pictures.filter(({ name }) => !placed.has(name.toLowerCase()) && name !== logo);
+  const former = useMemo(
+    () => goods.former.filter(({ id }) => !products.some((product) => product.id === id)),
+    [goods.former, products],
+  );
+
+  const hidden = useMemo(() => {
+    const decided = new Decided(decisions);
+    return goods.products.filter(({ id }) => decided.get(productHidden(id)));
+  }, [goods.products, decisions]);
 
   const take = async (name: string, bytes: Uint8Array) => {
-    if (!shop.worker) return;
-    setBusy(`Reading ${name} …`);
-    setSaid(null);
-    const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
-    const result = await readList(shop.worker, { project: project.id, name, bytes, currency }).catch((error: unknown) =>
-      fail(error instanceof Error ? error.message : String(error)),
-    );
-    setBusy('');
-    if (!result.ok) return setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
-    const { goods, pictures } = result.value;
-    const wishes = [set(given.goods, goods)];
-    state.decide(await withMoves(shop.worker, project, wishes), 'Bring in a list');
+    if (!(await list.take(name, bytes))) return;
     setSelected(null);
+    setRow(null);
     setPasting(false);
     setPasted('');
-    setSaid({
-      kind: 'fine',
-      say: `${goods.products.length} products with ${goods.products.reduce((n, p) => n + p.variants.length, 0)} variants are in${goods.problems.length ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right` : ''}.`,
-    });
-    if (pictures.length) await takePictures(pictures);
   };
 
-  /** What is said of the list changes how it is read: the goods come with it, in one step. */
-  const sayOfList = async (wishes: Wish[], label: string) => {
-    if (!shop.worker) return;
-    // What money the prices are in is a fact of the shop; the amounts stay as they were read.
-    if (!wishes.some(({ place }) => areaOf(place) === 'list')) return void state.decide(wishes, label);
-    setBusy('Reading the list again …');
-    const currency = shop.summary?.moneyKnown ? shop.summary.rules.currency : '';
-    const result = await rereadList(shop.worker, { project: project.id, wishes, currency }).catch((error: unknown) =>
-      fail(error instanceof Error ? error.message : String(error)),
+  const takeDropped = async (items: readonly DropItem[]) => {
+    const files = await filesIn(items);
+    const pictures = files.filter(isPicture);
+    const [first] = files.filter((file) => !isPicture(file));
+    const bytes = async (file: File) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+    if (first) await take(first.name, (await bytes(first)).bytes);
+    if (pictures.length) await list.takePictures(await Promise.all(pictures.map(bytes)));
+  };
+
+  const side =
+    adding && rules ? (
+      <AddProduct
+        state={state}
+        rules={rules}
+        ids={new Set([...products, ...goods.products, ...goods.former].map(({ id }) => id))}
+        onDone={(product) => {
+          setAdding(false);
+          if (product) setSelected(product.id);
+        }}
+      />
+    ) : current && rules ? (
+      <ProductDetail
+        key={current.id}
+        product={current}
+        state={state}
+        rules={rules}
+        onPictures={(files) => void list.takePictures(files, current)}
+        onClose={() => setSelected(null)}
+      />
+    ) : row && view === 'list' ? (
+      <RowMend
+        key={`${row.sheet} ${row.row.row} ${row.row.cells.join('\u0000')}`}
+        at={row}
+        columns={goods.report?.columns ?? []}
+        problems={goods.problems}
+        onSay={(wishes, label) => {
+          void list.sayOfList(wishes, label).then(() => setRow(null));
+        }}
+        onClose={() => setRow(null)}
+      />
+    ) : (
+      <>
+        {goods.file ? (
+          <ListReport goods={goods} moneyKnown={moneyKnown} onSay={(wishes, label) => void list.sayOfList(wishes, label)} />
+        ) : null}
+        {unplaced.length ? <Unplaced pictures={unplaced} products={products} state={state} /> : null}
+        <Shelves state={state} shop={shop} products={products} />
+        <Former state={state} former={former} hidden={hidden} />
+        <Pictures state={state} shop={shop} />
+      </>
     );
-    setBusy('');
-    if (!result.ok) return setSaid({ kind: 'mend', say: `${result.say} Nothing was changed.` });
-    setSaid(null);
-    state.decide(await withMoves(shop.worker, project, [...wishes, set(given.goods, result.value.goods)]), label);
-  };
 
-  const takePictures = async (files: { name: string; bytes: Uint8Array }[]) => {
-    setBusy(`Taking in ${files.length} pictures …`);
-    try {
-      if (!shop.worker) return;
-      const { pictures, refused, notes } = await keepPictures(files, shop.worker, (done) =>
-        setBusy(`Taking in picture ${done + 1} of ${files.length} …`),
-      );
-      if (pictures.length)
-        state.decide(
-          pictures.map((picture) => set(given.picture(picture.name), picture)),
-          pictures.length === 1 ? '' : `Add ${pictures.length} pictures`,
-        );
-      const count = pictures.length;
-      const taken = count === 0 ? [] : [count === 1 ? 'One picture is in.' : `${count} pictures are in.`];
-      setSaid({
-        kind: refused.length ? 'mend' : notes.length ? 'todo' : 'fine',
-        say: [
-          ...refused,
-          ...taken,
-          ...notes,
-          ...(refused.length || notes.length ? [] : ['Pictures belong to the products whose list names them.']),
-        ].join(' '),
-      });
-    } catch (error) {
-      setSaid({ kind: 'mend', say: error instanceof Error ? error.message : 'The pictures could not be kept.' });
-    }
-    setBusy('');
-  };
-
-  const current = products.find((product) => product.id === selected);
   return (
-    <Hall>
-      <Tools>
-        <Row>
-          <h1>Goods</h1>
-          <OpenFile accept={accepts} onOpen={([file]) => file && void take(file.name, file.bytes)}>
-            Open a list
-          </OpenFile>
-          <QuietButton onPress={() => setPasting(!pasting)}>Paste a list</QuietButton>
-          <OpenFile quiet several accept={['image/*']} onOpen={(files) => void takePictures(files)}>
-            Add pictures
-          </OpenFile>
-        </Row>
-        {pasting ? (
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              void take('pasted list', new TextEncoder().encode(pasted));
-            }}
-            style={{ display: 'grid', gap: 8 }}
-          >
-            <Field label="The list, with its headings" rows={5} value={pasted} onChange={setPasted} autoFocus />
+    <Drop
+      aria-label="Drop a list, pictures, a folder or an archive"
+      getDropOperation={(types) => (types.has(draggedPicture) ? 'cancel' : 'copy')}
+      onDrop={(event) => void takeDropped(event.items)}
+    >
+      <Hall>
+        <Tools>
+          <Row>
+            <h1>Goods</h1>
+            {goods.file ? (
+              <ToggleButtonGroup
+                aria-label="What is shown"
+                selectionMode="single"
+                disallowEmptySelection
+                selectedKeys={[view]}
+                onSelectionChange={(keys) => {
+                  setView(keys.has('list') ? 'list' : 'goods');
+                  setSelected(null);
+                }}
+              >
+                <Tab id="goods">What is sold</Tab>
+                <Tab id="list">The list as it came</Tab>
+              </ToggleButtonGroup>
+            ) : null}
+            <OpenFile accept={accepts} onOpen={([file]) => file && void take(file.name, file.bytes)}>
+              Open a list
+            </OpenFile>
+            <QuietButton onPress={() => setPasting(!pasting)}>Paste a list</QuietButton>
+            <OpenFile quiet several accept={['image/*']} onOpen={(files) => void list.takePictures(files)}>
+              Add pictures
+            </OpenFile>
+            <QuietButton isDisabled={!rules} onPress={() => setAdding(true)}>
+              Add a product
+            </QuietButton>
+          </Row>
+          {pasting ? (
+            <form
+              onSubmit={(event) => {
+                event.preventDefault();
+                void take('pasted list', new TextEncoder().encode(pasted));
+              }}
+              style={{ display: 'grid', gap: 8 }}
+            >
+              <Field label="The list, with its headings" rows={5} value={pasted} onChange={setPasted} autoFocus />
+              <Row>
+                <Button type="submit">Bring it in</Button>
+                <TextButton onPress={() => setPasting(false)}>Leave it</TextButton>
+              </Row>
+            </form>
+          ) : null}
+          {list.busy ? (
             <Row>
-              <Button type="submit">Bring it in</Button>
-              <TextButton onPress={() => setPasting(false)}>Leave it</TextButton>
+              <p role="status">{list.busy}</p>
+              {list.stop ? <TextButton onPress={list.stop}>Stop</TextButton> : null}
             </Row>
-          </form>
-        ) : null}
-        {busy ? <p role="status">{busy}</p> : null}
-        {said ? (
-          <div role="status">
-            <Notice $kind={said.kind}>{said.say}</Notice>
-          </div>
-        ) : null}
-      </Tools>
-      {products.length === 0 ? (
-        <Empty>
-          <h2>No goods yet</h2>
-          <p>
-            Open the list that you have, as it is: a spreadsheet, CSV, JSON, a saved page, a feed, or an archive of a list with
-            its pictures. Or paste it. Nothing needs to be cleaned first.
-          </p>
-          <Soft>
-            Nothing is lost in silence and nothing is guessed: a price or a number in stock that was not wholly understood is
-            asked about, and the thing is not sold until you have answered.
-          </Soft>
-        </Empty>
-      ) : (
-        <Split>
-          <ProductTable
-            products={products}
-            pictures={project.pictures}
+          ) : null}
+          {list.said ? (
+            <div role="status">
+              <Notice $kind={list.said.kind}>{list.said.say}</Notice>
+            </div>
+          ) : null}
+        </Tools>
+        {list.waiting ? (
+          <NewList
+            name={list.waiting.name}
+            before={goods.file}
+            changes={list.waiting.changes}
             rules={rules}
-            find={find}
-            onFind={setFind}
-            selected={selected}
-            onSelect={setSelected}
+            onSame={(said) => void list.same(said)}
+            onTake={(givenUp) => void list.accept(givenUp)}
+            onLeave={list.leave}
           />
-          <Side aria-label={current ? current.title : 'The list'}>
-            {current && rules ? (
-              <ProductDetail key={current.id} product={current} state={state} rules={rules} onClose={() => setSelected(null)} />
+        ) : products.length === 0 && !adding && !goods.file ? (
+          <Empty>
+            <h2>No goods yet</h2>
+            <p>
+              Open the list that you have, as it is: a spreadsheet, CSV, JSON, a saved page, a feed, or an archive of a list with
+              its pictures. Paste it, or drop it here with a folder of pictures. Nothing needs to be cleaned first.
+            </p>
+            <Soft>
+              Nothing is lost in silence and nothing is guessed: a price or a number in stock that was not wholly understood is
+              asked about, and the thing is not sold until you have answered.
+            </Soft>
+          </Empty>
+        ) : (
+          <Split>
+            {view === 'list' && goods.file ? (
+              <ListGrid
+                goods={goods}
+                worker={shop.worker}
+                turn={shop.turn}
+                chosen={row}
+                onChoose={(chosen) => {
+                  setRow(chosen);
+                  setSelected(null);
+                }}
+                onSay={(wishes, label) => void list.sayOfList(wishes, label)}
+              />
             ) : (
-              <>
-                <ListReport
-                  goods={project.goods}
-                  moneyKnown={shop.summary?.moneyKnown ?? true}
-                  onSay={(wishes, label) => void sayOfList(wishes, label)}
-                />
-                <Shelves state={state} shop={shop} products={products} />
-                <Pictures state={state} shop={shop} />
-              </>
+              <ProductTable
+                products={products}
+                pictures={project.pictures}
+                rules={rules}
+                find={find}
+                onFind={setFind}
+                selected={selected}
+                onSelect={(id) => {
+                  setAdding(false);
+                  setSelected(id);
+                }}
+                onPicture={(id, names) => {
+                  const product = products.find((one) => one.id === id);
+                  if (product) state.decide(putOn(product, names), 'Put a picture on a product');
+                }}
+              />
             )}
-          </Side>
-        </Split>
-      )}
-    </Hall>
+            <Side aria-label={adding ? 'A product by hand' : current ? current.title : 'The list'}>{side}</Side>
+          </Split>
+        )}
+      </Hall>
+    </Drop>
   );
+}
+
+/** The files that were dropped, those in folders too. */
+async function filesIn(items: readonly DropItem[]): Promise<File[]> {
+  const files: File[] = [];
+  for (const item of items) {
+    if (item.kind === 'file') files.push(await item.getFile());
+    if (item.kind === 'directory') {
+      const inside: DropItem[] = [];
+      for await (const entry of item.getEntries()) inside.push(entry);
+      files.push(...(await filesIn(inside)));
+    }
+  }
+  return files;
 }
 
 /** Categories for goods that the list files nowhere, as the lexical database places their nouns. */

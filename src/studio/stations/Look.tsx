@@ -136,7 +136,8 @@ export function LookStation({ state, shop, path }: StationProps) {
     };
   }, [worker, shop.turn, needs]);
 
-  if (!summary || !worker) return (
+  if (!summary || !worker)
+    return (
       <SheetBody role="status" aria-busy>
         Mixing …
       </SheetBody>

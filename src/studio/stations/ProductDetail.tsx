@@ -3,13 +3,15 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
-import { Decided, productHidden, productPlaces, set, variantPlaces, whyNot, type Place } from '@/core/places';
+import { Decided, ownProduct, productHidden, productPlaces, set, variantPlaces, whyNot, type Place } from '@/core/places';
 import { type Product, type Variant } from '@/core/project';
 import { type Result, fail, ok } from '@/core/result';
 import { decimal } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
 import { Choice, Field, Notice, Row, TextButton } from '../parts';
+import { type OpenedFile } from '../OpenFile';
 import { tokens } from '../theme';
+import { ProductPictures } from './goods/ProductPictures';
 import { type ProjectState } from '../useProject';
 
 const Variants = styled.table`
@@ -45,14 +47,18 @@ export function ProductDetail({
   product,
   state,
   rules,
+  onPictures,
   onClose,
 }: {
   product: Product;
   state: ProjectState;
   rules: TillRules;
+  /** Takes files in and puts them on the product. */
+  onPictures: (files: OpenedFile[]) => void;
   onClose: () => void;
 }) {
   const decided = new Decided(state.project.decisions);
+  const isOwn = decided.has(ownProduct(product.id)) && !state.project.goods.products.some(({ id }) => id === product.id);
   const mine = [
     ...Object.values(productPlaces).map((place): Place => place(product.id)),
     ...product.variants.flatMap((variant) => Object.values(variantPlaces).map((place): Place => place(product.id, variant.id))),
@@ -137,16 +143,21 @@ export function ProductDetail({
           ))}
         </tbody>
       </Variants>
+      <ProductPictures product={product} state={state} onAdd={onPictures} />
       <Row>
         <TextButton
           onPress={() => {
-            state.decide(set(productHidden(product.id), true));
+            // What was put in by hand goes altogether; what a list has is hidden.
+            if (isOwn) state.withdraw(ownProduct(product.id), ...mine);
+            else state.decide(set(productHidden(product.id), true));
             onClose();
           }}
         >
           Take it out of the shop
         </TextButton>
-        {mine.length ? <TextButton onPress={() => state.withdraw(...mine)}>Back to what the list says</TextButton> : null}
+        {mine.length && !isOwn ? (
+          <TextButton onPress={() => state.withdraw(...mine)}>Back to what the list says</TextButton>
+        ) : null}
       </Row>
     </>
   );

@@ -11,6 +11,7 @@ import {
   TableHeader,
   TableLayout,
   TableLoadMoreItem,
+  useDragAndDrop,
   Virtualizer,
   type SortDescriptor,
 } from 'react-aria-components';
@@ -21,6 +22,7 @@ import { formatMoney } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
 import { Field } from '../parts';
 import { tokens } from '../theme';
+import { draggedPicture } from './goods/Unplaced';
 
 const Grid = styled.div`
   min-height: 0;
@@ -41,6 +43,9 @@ const Grid = styled.div`
   [role='row'] {
     outline-offset: -3px;
     cursor: default;
+    &[data-drop-target] {
+      outline: 3px solid ${tokens.verdigris};
+    }
   }
   [role='rowheader'],
   [role='gridcell'] {
@@ -95,6 +100,8 @@ interface TableProps {
   onFind: (find: string) => void;
   selected: string | null;
   onSelect: (id: string | null) => void;
+  /** Pictures that were dragged onto a product. */
+  onPicture: (id: string, names: string[]) => void;
 }
 
 interface Line {
@@ -112,7 +119,7 @@ const mostShown = 1000;
 const lineOf = (product: Product): Line => ({ id: product.id, product, range: priceRange(product), stock: stockOf(product) });
 
 /** The list as a table: as many rows as were scrolled to, of which only those in sight are drawn. */
-export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect }: TableProps) {
+export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect, onPicture }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
   // Another search or order is shown from its beginning.
@@ -138,6 +145,17 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
     return { lines: all.slice(0, mostShown), found: among.length };
   }, [products, find, sort]);
   const shown = useMemo(() => lines.slice(0, rows), [lines, rows]);
+  const { dragAndDropHooks } = useDragAndDrop({
+    getDropOperation: (target, types) =>
+      target.type === 'item' && target.dropPosition === 'on' && types.has(draggedPicture) ? 'copy' : 'cancel',
+    onItemDrop: (event) => {
+      void Promise.all(
+        event.items.flatMap((item) =>
+          item.kind === 'text' && item.types.has(draggedPicture) ? [item.getText(draggedPicture)] : [],
+        ),
+      ).then((names) => onPicture(String(event.target.key), names));
+    },
+  });
   const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
@@ -164,6 +182,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             selectionBehavior="replace"
             selectedKeys={selected ? [selected] : []}
             onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
+            dragAndDropHooks={dragAndDropHooks}
             sortDescriptor={sort}
             onSortChange={(order) => {
               setRows(step);

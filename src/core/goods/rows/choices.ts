@@ -46,7 +46,7 @@ function openRow(
   const total = lists.reduce((product, { values }) => product * values.length, 1);
   if (total > mostVariants) {
     remarks.note(
-      record.row,
+      record,
       lists[0]?.name ?? '',
       'look',
       `This row would be ${total.toLocaleString('en')} variants; ${mostVariants} is the most. It is kept as one.`,
@@ -76,17 +76,11 @@ function openRow(
           { value: 'uncounted', say: 'Enough; it isn’t counted', minor: null },
         ],
       },
-      record.row,
+      record,
       '',
     );
     if (!answered)
-      remarks.note(
-        record.row,
-        '',
-        'asked',
-        `${found} in stock for ${total} choices: how many there are of each is not said.`,
-        found,
-      );
+      remarks.note(record, '', 'asked', `${found} in stock for ${total} choices: how many there are of each is not said.`, found);
     for (const one of opened) {
       one.stock = value;
       if (!answered) one.asks.add('stock');

@@ -1,12 +1,18 @@
+/** A row of a sheet, as its file counts it. */
+export interface Where {
+  row: number;
+  sheet: string;
+}
+
 /** Something about a list that only the seller knows. Cells that raise the same one are answered together. */
 export interface Question {
   id: string;
-  about: 'currency' | 'price' | 'stock' | 'barcode' | 'double' | 'columns';
+  about: 'currency' | 'price' | 'stock' | 'barcode' | 'double' | 'columns' | 'placeholder';
   say: string;
   choices: { value: string; say: string }[];
   /** The value of the choice that is likeliest. */
   likeliest: string;
-  cells: { row: number; column: string; found: string }[];
+  cells: { sheet: string; row: number; column: string; found: string }[];
 }
 
 /** A price or a number of pieces that was asked for: what the seller has answered, or null until then. */
@@ -23,7 +29,7 @@ export type Asker = (ask: Ask) => number | null;
 
 export type Answers = Readonly<Record<string, string>>;
 
-const weight: readonly Question['about'][] = ['columns', 'currency', 'price', 'double', 'stock', 'barcode'];
+const weight: readonly Question['about'][] = ['columns', 'currency', 'price', 'double', 'stock', 'barcode', 'placeholder'];
 
 /** Gathers questions, and gives what was answered already. */
 export class Questions {
@@ -32,12 +38,12 @@ export class Questions {
   constructor(private readonly answers: Answers) {}
 
   /** The answer, where there is one; else the question is put. */
-  ask(ask: Ask, row: number, column: string): { answered: boolean; value: number | null } {
+  ask(ask: Ask, { row, sheet }: Where, column: string): { answered: boolean; value: number | null } {
     const id = `${ask.about} ${ask.alike}`;
     const answer = Object.hasOwn(this.answers, id) ? this.answers[id] : undefined;
     const chosen = ask.choices.find(({ value }) => value === answer);
     if (chosen) return { answered: true, value: chosen.minor ?? null };
-    const cell = { row, column, found: ask.found };
+    const cell = { sheet, row, column, found: ask.found };
     const known = this.byId.get(id);
     if (known) known.cells.push(cell);
     else

@@ -8,6 +8,7 @@ import { type ColumnProposal } from '../columns/propose';
 import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
 import { priceIn, pricingOf, unsold, type Pricing } from './pricing';
 import { blankRecord, isPlaceholder, type Record } from './record';
+import { type Where } from './questions';
 import { type Remarks } from './remarks';
 
 /** A sheet with its headings found and its columns understood. */
@@ -29,14 +30,17 @@ export class RowReader {
     private readonly code: string,
     private readonly isNamed: boolean,
     private readonly form: Form,
+    /** Whether rows that look as if put in to try the list are goods. */
+    private readonly takesPlaceholders: boolean,
   ) {}
 
   recordsOf(sheet: Sheet): Record[] {
-    const { layout, columns } = sheet;
+    const { layout, columns, name } = sheet;
+    const at = (row: number): Where => ({ row, sheet: name });
     for (const { row, what, text } of layout.aside)
       if (what === 'note')
-        this.remarks.note(row, '', 'look', `“${text.slice(0, 80)}” stands alone in its row and is taken for a remark.`, text);
-      else if (what === 'total') this.remarks.note(row, '', 'look', 'A row of totals; it is no product.', text);
+        this.remarks.note(at(row), '', 'look', `“${text.slice(0, 80)}” stands alone in its row and is taken for a remark.`, text);
+      else if (what === 'total') this.remarks.note(at(row), '', 'look', 'A row of totals; it is no product.', text);
     const columnsBy = new Map<Meaning, ColumnProposal[]>();
     for (const column of columns) columnsBy.set(column.as, [...(columnsBy.get(column.as) ?? []), column]);
     const by = (as: Meaning): readonly ColumnProposal[] => columnsBy.get(as) ?? [];
@@ -63,7 +67,7 @@ export class RowReader {
         return column ? lineOf(textOf(cells[column.index])) : '';
       };
       const [told] = by('description');
-      const record = blankRecord(row, sheet.name);
+      const record = blankRecord(row, name);
       record.title = text('title');
       record.description = told ? proseOf(textOf(cells[told.index])) : '';
       record.sku = text('sku');
@@ -73,13 +77,13 @@ export class RowReader {
       if (record.group && record.title && !byGroup.has(record.group)) byGroup.set(record.group, record.title);
       if (!record.title) {
         this.remarks.leave(
-          row,
+          at(row),
           by('title')[0]?.heading ?? '',
           'The row has no name, and none stands above it. Name the thing, then bring the list in again.',
         );
         continue;
       }
-      if (isPlaceholder(record.title, record.description)) {
+      if (!this.takesPlaceholders && isPlaceholder(record.title, record.description)) {
         // What is left out is not asked about.
         records.push({ ...record, asks: new Set() });
         continue;
@@ -100,7 +104,7 @@ export class RowReader {
         record.particulars.set(by('kind')[0]?.index ?? 0, { name: by('kind')[0]?.name ?? '', value: text('kind') });
       const tax = parseTaxClass(text('taxClass'));
       if (tax.ok) record.taxClass = tax.value;
-      else this.remarks.note(row, by('taxClass')[0]?.heading ?? '', 'mended', tax.say, text('taxClass'));
+      else this.remarks.note(record, by('taxClass')[0]?.heading ?? '', 'mended', tax.say, text('taxClass'));
       this.readChoices(record, cells, columns);
       records.push(record);
       before = record;
@@ -116,13 +120,12 @@ export class RowReader {
     forms: ReadonlyMap<number, Pricing | null>,
     ownCurrency: string,
   ): void {
-    const { row } = record;
     const at = (column: ColumnProposal) => cells[column.index] ?? '';
     const onSale = sale && !isBlank(at(sale)) ? sale : undefined;
     const now = onSale ?? price;
     if (!now) {
       record.price = this.remarks.asker(
-        row,
+        record,
         '',
         record,
       )({ about: 'price', alike: 'no column', found: '', say: 'The list has no column of prices.', choices: [unsold] });
@@ -134,7 +137,7 @@ export class RowReader {
     const code = ownCurrency.toUpperCase();
     if (code && this.code && code !== this.code)
       record.price = this.remarks.asker(
-        row,
+        record,
         now.heading,
         record,
       )({
@@ -144,13 +147,13 @@ export class RowReader {
         say: `This price is in ${code}, the list in ${this.code}. What does it cost?`,
         choices: [unsold],
       });
-    else record.price = priceIn(at(now), pricing, this.remarks.asker(row, now.heading, record));
+    else record.price = priceIn(at(now), pricing, this.remarks.asker(record, now.heading, record));
     const [before] = onSale ? [price] : columns.filter(({ as }) => as === 'earlierPrice');
     if (before && !isBlank(at(before)) && before !== now)
       record.earlierPrice = this.quietPrice(record, at(before), before, forms.get(before.index) ?? pricing);
     if (record.earlierPrice !== null && record.price !== null && record.earlierPrice <= record.price) {
       this.remarks.note(
-        row,
+        record,
         before?.heading ?? '',
         'mended',
         'The earlier price is not above the price, so it is not shown.',
@@ -171,7 +174,7 @@ export class RowReader {
     });
     if (isAsked)
       this.remarks.note(
-        record.row,
+        record,
         column.heading,
         'mended',
         `“${textOf(cell)}” was not understood as an amount, so it is not used.`,
@@ -189,7 +192,7 @@ export class RowReader {
     const found = textOf(cell).trim();
     const pieces = stock.likeliest;
     record.stock = this.remarks.asker(
-      record.row,
+      record,
       column.heading,
       record,
     )({
@@ -215,10 +218,10 @@ export class RowReader {
     // Barcodes that begin with zeros lose them in spreadsheets.
     else if (/^\d{11}$/.test(digits) && isGtin(`0${digits}`)) {
       record.gtin = `0${digits}`;
-      this.remarks.note(record.row, column.heading, 'mended', `“${found}” lacks the zero that it begins with.`, found);
+      this.remarks.note(record, column.heading, 'mended', `“${found}” lacks the zero that it begins with.`, found);
     } else
       this.remarks.asker(
-        record.row,
+        record,
         column.heading,
       )({
         about: 'barcode',
@@ -259,7 +262,7 @@ export class RowReader {
     if (value === null || factor === null || (measure && measure.kind !== 'mass')) {
       record.particulars.set(column.index, { name: column.name, value: found });
       return void this.remarks.note(
-        record.row,
+        record,
         column.heading,
         'mended',
         `“${found}” was not understood as a weight, so it is shown as it stands and not weighed with.`,

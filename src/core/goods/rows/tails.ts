@@ -1,51 +1,89 @@
 import { choiceKind, optionNames } from '../columns/values';
 
 const marks = [' – ', ' — ', ' - ', ' | ', ' / ', ', ', ': '] as const;
+type Mark = (typeof marks)[number] | 'bracket';
 
 export interface Tail {
   head: string;
   values: { name: string; value: string }[];
 }
 
-/** A title in its parts: what stays the same, and what may be a choice after it. Longest head first. */
-function partings(title: string): { head: string; tails: string[] }[] {
-  const found: { head: string; tails: string[] }[] = [];
+interface Parting {
+  head: string;
+  tails: string[];
+  mark: Mark;
+  /** Whether each tail says by itself that it is a choice: a colour, a size, a measure. */
+  isPlain: boolean;
+}
+
+/** Marks that people put between a thing and its kind, and seldom into the name of a thing. */
+const parting: ReadonlySet<Mark> = new Set([' – ', ' — ', ' - ', ' | ', 'bracket']);
+/** Longer than what one would choose by. */
+const longestTail = 24;
+
+/** A title in its parts: what stays the same, and what may be a choice after it. */
+function partings(title: string): Parting[] {
+  const found: Omit<Parting, 'isPlain'>[] = [];
   for (const mark of marks) {
     const parts = title.split(mark).map((part) => part.trim());
     for (let cut = parts.length - 1; cut > 0; cut--)
-      found.push({ head: parts.slice(0, cut).join(mark), tails: parts.slice(cut) });
+      found.push({ head: parts.slice(0, cut).join(mark), tails: parts.slice(cut), mark });
   }
   const bracket = /^(.*\S)\s*[([]([^()[\]]{1,30})[)\]]$/.exec(title);
-  if (bracket) found.push({ head: bracket[1] ?? '', tails: [bracket[2] ?? ''] });
-  return found.filter(({ head, tails }) => /\p{L}/u.test(head) && tails.every((tail) => tail && choiceKind(tail)));
+  if (bracket) found.push({ head: bracket[1] ?? '', tails: [bracket[2] ?? ''], mark: 'bracket' });
+  return found
+    .filter(({ head, tails }) => /\p{L}/u.test(head) && tails.every(Boolean))
+    .map((one) => ({ ...one, isPlain: one.tails.every((tail) => choiceKind(tail) !== null) }))
+    .filter(
+      ({ isPlain, mark, tails }) => isPlain || (parting.has(mark) && tails.every((tail) => tail.length <= longestTail)),
+    );
 }
 
 const key = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();
 
+/** Titles by what they begin with, as long as they are parted in the same way. */
+const headKey = ({ head, tails, mark }: Parting): string => `${key(head)}\u0000${tails.length}\u0000${mark}`;
+
 /**
- * Titles that differ only in a colour, a size or a measure at their end are one product: "Mug – blue – large" and "Mug – red – small".
- * Gives the parting of each title that has such company.
+ * Titles that differ only in what stands behind a mark at their end are one product: "Mug – blue – large" and "Mug – red – small". A list
+ * shows by those that say so plainly, or by what stands behind several heads, how it writes what can be chosen; then "Mug – for Ada" is
+ * taken, too. Gives the parting of each title that has such company.
  */
 export function readTails(titles: readonly string[]): Map<number, Tail> {
-  const heads = new Map<string, Set<number>>();
-  const all = titles.map((title) => partings(title));
+  const all = titles.map(partings);
+  const heads = new Map<string, { rows: Set<number>; tails: Set<string>; one: Parting }>();
   all.forEach((found, i) => {
-    for (const { head, tails } of found) {
-      const at = `${key(head)}\u0000${tails.length}`;
-      heads.set(at, (heads.get(at) ?? new Set()).add(i));
+    for (const one of found) {
+      const at = heads.get(headKey(one)) ?? { rows: new Set(), tails: new Set(), one };
+      at.rows.add(i);
+      at.tails.add(one.tails.map(key).join('\u0000'));
+      heads.set(headKey(one), at);
     }
   });
+  const several = [...heads.values()].filter(({ rows }) => rows.size > 1);
+  const plain = new Set<Mark>();
+  const seen = new Map<string, number>();
+  for (const { one, rows, tails } of several) {
+    if ([...rows].every((i) => all[i]?.some((other) => headKey(other) === headKey(one) && other.isPlain))) plain.add(one.mark);
+    for (const tail of tails) seen.set(`${one.mark}\u0000${tail}`, (seen.get(`${one.mark}\u0000${tail}`) ?? 0) + 1);
+  }
+  const isTaught = (one: Parting): boolean =>
+    one.isPlain ||
+    plain.has(one.mark) ||
+    [...(heads.get(headKey(one))?.tails ?? [])].filter((tail) => (seen.get(`${one.mark}\u0000${tail}`) ?? 0) > 1).length > 1;
+
   const result = new Map<number, Tail>();
   all.forEach((found, i) => {
     // The parting that leaves most rows together; of equal ones the one with most tails.
     const [best] = found
-      .map((parting) => ({ ...parting, together: heads.get(`${key(parting.head)}\u0000${parting.tails.length}`)?.size ?? 0 }))
-      .filter(({ together }) => together > 1)
+      .map((one) => ({ ...one, together: heads.get(headKey(one))?.rows.size ?? 0 }))
+      .filter((one) => one.together > 1 && isTaught(one))
       .sort((a, b) => b.together - a.together || b.tails.length - a.tails.length);
     if (!best) return;
     const used = new Map<string, number>();
-    const values = best.tails.map((value) => {
-      const name = optionNames[choiceKind(value) ?? 'size'];
+    const others = [...(heads.get(headKey(best))?.tails ?? [])].map((tails) => tails.split('\u0000'));
+    const values = best.tails.map((value, at) => {
+      const name = nameOf(others.map((tails) => tails[at] ?? ''));
       const n = (used.get(name) ?? 0) + 1;
       used.set(name, n);
       return { name: n === 1 ? name : `${name} ${n}`, value };
@@ -54,3 +92,13 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   });
   return result;
 }
+
+/** What is chosen by: one name for all that can be chosen in one place. */
+function nameOf(values: readonly string[]): string {
+  const names = new Set(values.map(choiceKind).flatMap((kind) => (kind ? [optionNames[kind]] : [])));
+  const [name = otherwise] = names;
+  return names.size === 1 ? name : otherwise;
+}
+
+/** What is chosen by where the choices are no colours and no sizes. */
+const otherwise = 'Kind';

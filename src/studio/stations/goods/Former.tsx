@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { ownProduct, set } from '@/core/places';
+import { ownProduct, productHidden, set } from '@/core/places';
 import { type Product } from '@/core/project';
 import { Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { type ProjectState } from '../../useProject';
@@ -9,25 +9,37 @@ import { Lines } from './lines';
 
 const mostShown = 20;
 
-/** What stood on earlier lists: found here, and put back into the shop by hand. */
-export function Former({ state, former }: { state: ProjectState; former: readonly Product[] }) {
+/** What stood on earlier lists, and what was taken out by hand: found here, and put back. */
+export function Former({
+  state,
+  former,
+  hidden,
+}: {
+  state: ProjectState;
+  former: readonly Product[];
+  /** On the list, and taken out of the shop. */
+  hidden: readonly Product[];
+}) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
-  if (!former.length) return null;
-  const found = former.filter(({ title }) => title.toLowerCase().includes(find.trim().toLowerCase()));
+  const all = [...hidden, ...former];
+  if (!all.length) return null;
+  const isHidden = new Set(hidden);
+  const found = all.filter(({ title }) => title.toLowerCase().includes(find.trim().toLowerCase()));
+  const said = [
+    former.length ? `${former.length === 1 ? 'One thing' : `${former.length} things`} that the list has no more` : '',
+    hidden.length ? `${hidden.length === 1 ? 'one' : hidden.length} that you took out` : '',
+  ].filter(Boolean);
   return (
-    <section aria-label="Set aside from earlier lists" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
-      <h3>Set aside from earlier lists</h3>
-      <Soft>
-        {former.length === 1 ? 'One thing' : `${former.length} things`} that the list has no more. What you changed of{' '}
-        {former.length === 1 ? 'it' : 'them'} is kept, too.
-      </Soft>
+    <section aria-label="Set aside" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
+      <h3>Set aside</h3>
+      <Soft>{said.join(', and ')}. What you changed of them is kept, too.</Soft>
       <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
         {open ? 'Put them away' : 'See what is set aside'}
       </TextButton>
       {open ? (
         <>
-          {former.length > mostShown ? <Field label="Find among what is set aside" value={find} onChange={setFind} /> : null}
+          {all.length > mostShown ? <Field label="Find among what is set aside" value={find} onChange={setFind} /> : null}
           <Lines>
             {found.slice(0, mostShown).map((product) => (
               <li key={product.id}>
@@ -35,7 +47,11 @@ export function Former({ state, former }: { state: ProjectState; former: readonl
                   <span style={{ marginRight: 'auto' }}>{product.title}</span>
                   <QuietButton
                     aria-label={`Put back ${product.title}`}
-                    onPress={() => state.decide(set(ownProduct(product.id), product), 'Put a product back')}
+                    onPress={() =>
+                      isHidden.has(product)
+                        ? state.withdraw(productHidden(product.id))
+                        : state.decide(set(ownProduct(product.id), product), 'Put a product back')
+                    }
                   >
                     Put back
                   </QuietButton>

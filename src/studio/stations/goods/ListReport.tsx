@@ -9,6 +9,7 @@ import { allCurrencies, currencyName } from '@/core/till/page';
 import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { Lines } from './lines';
+import { meanings, meant } from './meant';
 
 const Asked = styled.li`
   border: 1px solid ${tokens.ink};
@@ -18,31 +19,6 @@ const Asked = styled.li`
   gap: 8px;
   list-style: none;
 `;
-
-/** What a column is, in the words of the trade. */
-const meant: Record<ListColumn['as'], string> = {
-  title: 'Name of the thing',
-  description: 'Description',
-  price: 'Price',
-  earlierPrice: 'Earlier price',
-  cost: 'What it costs you',
-  currency: 'Currency',
-  category: 'Category',
-  option: 'Something to choose',
-  optionName: 'What is chosen by',
-  optionValue: 'What is chosen',
-  sku: 'Code',
-  gtin: 'Barcode',
-  group: 'Group of one thing',
-  stock: 'Stock',
-  weight: 'Weight',
-  picture: 'Picture',
-  kind: 'Kind of thing',
-  taxClass: 'Tax class',
-  particular: 'Told with the thing',
-  ignored: 'Left aside',
-};
-const meanings = (Object.keys(meant) as ListColumn['as'][]).map((id) => ({ id, name: meant[id] }));
 
 const kinds: Record<Problem['kind'], string> = {
   'left-out': 'left out',
@@ -65,6 +41,7 @@ export function ListReport({
 }) {
   const { report, problems, products, file } = goods;
   const variants = products.reduce((n, product) => n + product.variants.length, 0);
+  const several = (report?.sheets.filter(({ isUsed }) => isUsed).length ?? 0) > 1;
   // What money it is may have been said in the brief since.
   const questions = (report?.questions ?? []).filter(({ about }) => about !== 'currency' || !moneyKnown);
   return (
@@ -80,35 +57,49 @@ export function ListReport({
           <Soft>Until it is answered, what it is about is shown and not sold.</Soft>
           <ul style={{ display: 'grid', gap: 8 }}>
             {questions.slice(0, mostAsked).map((question) => (
-              <One key={question.id} question={question} onSay={onSay} />
+              <One key={question.id} question={question} several={several} onSay={onSay} />
             ))}
           </ul>
           {questions.length > mostAsked ? <Soft>and {questions.length - mostAsked} more after these.</Soft> : null}
         </section>
       ) : null}
       {report ? <Columns columns={report.columns} onSay={onSay} /> : null}
-      <Notes problems={problems} />
+      <Notes problems={problems} several={several} />
     </>
   );
 }
 
 const mostAsked = 12;
 
-function One({ question, onSay }: { question: ListQuestion; onSay: (wishes: Wish[], label: string) => void }) {
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function One({
+  question,
+  several,
+  onSay,
+}: {
+  question: ListQuestion;
+  /** Whether the file has several sheets. */
+  several: boolean;
+  onSay: (wishes: Wish[], label: string) => void;
+}) {
   const { id, about, say, choices, likeliest, cells } = question;
   const [money, setMoney] = useState(likeliest || 'EUR');
   const answer = (value: string) => onSay([set(listAnswer(id), value)], 'Answer a question about the list');
+  const sheets = new Set(cells.map(({ sheet }) => sheet)).size;
+  const at = ({ sheet, row }: (typeof cells)[number]) =>
+    sheet && (sheets > 1 || several) ? `${sheet}, row ${row}` : `row ${row}`;
   const others =
     cells.length > 1
       ? `${cells.length} cells are like this: ${cells
           .slice(0, 4)
-          .map(({ row, found }) => `row ${row}${found ? ` “${found}”` : ''}`)
+          .map((cell) => `${at(cell)}${cell.found ? ` “${cell.found}”` : ''}`)
           .join(', ')}${cells.length > 4 ? ' …' : ''}`
       : '';
   return (
     <Asked>
       <p>{say}</p>
-      {others ? <small>{others}</small> : cells[0] && cells[0].row > 1 ? <small>Row {cells[0].row}</small> : null}
+      {others ? <small>{others}</small> : cells[0] && cells[0].row > 1 ? <small>{capital(at(cells[0]))}</small> : null}
       {about === 'currency' ? (
         <Row>
           <Choice
@@ -175,7 +166,7 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
 
 const mostNotes = 200;
 
-function Notes({ problems }: { problems: readonly Problem[] }) {
+function Notes({ problems, several }: { problems: readonly Problem[]; several: boolean }) {
   if (!problems.length) return <Notice $kind="fine">Every row of the list is in the shop.</Notice>;
   return (
     <section aria-label="Notes on the list">
@@ -185,7 +176,8 @@ function Notes({ problems }: { problems: readonly Problem[] }) {
           <li key={i}>
             <span>
               <b>
-                {problem.row ? `Row ${problem.row}` : 'The list'}
+                {several && problem.sheet ? `${problem.sheet}, ` : ''}
+                {problem.row ? `${several && problem.sheet ? 'row' : 'Row'} ${problem.row}` : 'The list'}
                 {problem.column ? `, ${problem.column}` : ''}
               </b>{' '}
               <small style={{ color: problem.kind === 'look' ? tokens.soft : tokens.madder }}>({kinds[problem.kind]})</small>

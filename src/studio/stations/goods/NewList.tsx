@@ -252,10 +252,7 @@ function Unsure({ pairs, onSay }: { pairs: ListChanges['unsure']; onSay: (fresh:
               <td>{old.title}</td>
               <td>
                 <Row>
-                  <QuietButton
-                    aria-label={`${fresh.title} is the same as ${old.title}`}
-                    onPress={() => onSay(fresh.id, old.id)}
-                  >
+                  <QuietButton aria-label={`${fresh.title} is the same as ${old.title}`} onPress={() => onSay(fresh.id, old.id)}>
                     The same
                   </QuietButton>
                   <TextButton

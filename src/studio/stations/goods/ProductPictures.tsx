@@ -58,10 +58,7 @@ export function ProductPictures({
   const { pictures } = state.project;
   const known = useMemo(() => new Map(pictures.map((picture) => [picture.name.toLowerCase(), picture])), [pictures]);
   const mine = product.pictures.map((name) => ({ name, picture: known.get(name.toLowerCase()) ?? null }));
-  const here = useMemo(
-    () => product.pictures.flatMap((name) => known.get(name.toLowerCase()) ?? []),
-    [product.pictures, known],
-  );
+  const here = useMemo(() => product.pictures.flatMap((name) => known.get(name.toLowerCase()) ?? []), [product.pictures, known]);
   const urls = usePictureUrls(here);
   const others = pictures.filter(({ name }) => !product.pictures.some((one) => one.toLowerCase() === name.toLowerCase()));
   const decide = (names: string[], label: string) => state.decide(set(productPlaces.pictures(product.id), names), label);
@@ -80,7 +77,11 @@ export function ProductPictures({
         <List>
           {mine.map(({ name, picture }, i) => (
             <li key={name}>
-              {picture && urls.get(name.toLowerCase()) ? <img src={urls.get(name.toLowerCase())} alt="" /> : <span className="gone" />}
+              {picture && urls.get(name.toLowerCase()) ? (
+                <img src={urls.get(name.toLowerCase())} alt="" />
+              ) : (
+                <span className="gone" />
+              )}
               <div style={{ display: 'grid', gap: 2, minWidth: 0 }}>
                 <span className="name">{name}</span>
                 <Size picture={picture} />

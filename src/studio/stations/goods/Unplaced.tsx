@@ -3,17 +3,19 @@
 import { useMemo, useState } from 'react';
 import { GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { productPlaces, set } from '@/core/places';
 import { type Picture, type Product } from '@/core/project';
 import { Choice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
 import { type ProjectState } from '../../useProject';
+import { putOn } from './putOn';
 import { usePictureUrls } from './usePictureUrls';
 
-const Tiles = styled(GridList)`
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 8px;
+const Tiles = styled.div`
+  [role='grid'] {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 8px;
+  }
   [role='row'] {
     border: 1px solid ${tokens.line};
     background: ${tokens.raised};
@@ -53,10 +55,6 @@ const Tiles = styled(GridList)`
 export const draggedPicture = 'application/x-arcatum-picture';
 const mostShown = 60;
 
-/** A picture on a product, after those that it has. */
-export const putOn = (product: Product, names: readonly string[]) =>
-  set(productPlaces.pictures(product.id), [...product.pictures, ...names.filter((name) => !product.pictures.includes(name))]);
-
 /** Pictures that belong to nothing yet: dragged onto a product, or put on one that is chosen. */
 export function Unplaced({
   pictures,
@@ -81,23 +79,25 @@ export function Unplaced({
     <section aria-label="Pictures that belong to nothing yet" style={{ display: 'grid', gap: 8 }}>
       <h3>{pictures.length === 1 ? 'One picture belongs' : `${pictures.length} pictures belong`} to nothing yet</h3>
       <Soft>Drag one onto its product in the table. Or choose pictures here, and the product below.</Soft>
-      <Tiles
-        aria-label="Pictures without a product"
-        layout="grid"
-        selectionMode="multiple"
-        selectedKeys={chosen}
-        onSelectionChange={(keys) =>
-          setChosen(keys === 'all' ? new Set(shown.map(({ name }) => name)) : new Set([...keys].map(String)))
-        }
-        dragAndDropHooks={dragAndDropHooks}
-        items={shown.map((picture) => ({ id: picture.name, picture, url: urls.get(picture.name.toLowerCase()) }))}
-      >
-        {({ picture, url }) => (
-          <GridListItem id={picture.name} textValue={picture.name}>
-            {url ? <img src={url} alt="" /> : <i className="none" />}
-            <span title={picture.name}>{picture.name}</span>
-          </GridListItem>
-        )}
+      <Tiles>
+        <GridList
+          aria-label="Pictures without a product"
+          layout="grid"
+          selectionMode="multiple"
+          selectedKeys={chosen}
+          onSelectionChange={(keys) =>
+            setChosen(keys === 'all' ? new Set(shown.map(({ name }) => name)) : new Set([...keys].map(String)))
+          }
+          dragAndDropHooks={dragAndDropHooks}
+          items={shown.map((picture) => ({ id: picture.name, picture, url: urls.get(picture.name.toLowerCase()) }))}
+        >
+          {({ picture, url }) => (
+            <GridListItem id={picture.name} textValue={picture.name}>
+              {url ? <img src={url} alt="" /> : <i className="none" />}
+              <span title={picture.name}>{picture.name}</span>
+            </GridListItem>
+          )}
+        </GridList>
       </Tiles>
       {pictures.length > mostShown ? <Soft>and {pictures.length - mostShown} more after these.</Soft> : null}
       {names.length && at ? (

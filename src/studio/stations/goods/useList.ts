@@ -10,6 +10,7 @@ import { withMoves } from '../../moves';
 import { keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
 import { type ProjectState } from '../../useProject';
 import { type ShopState } from '../../useShop';
+import { putOn } from './putOn';
 
 export interface Said {
   kind: 'mend' | 'fine' | 'todo';
@@ -37,7 +38,8 @@ export interface ListState {
   /** Takes the list that waits; of one's own changes, those at `givenUp` go for what the list says. */
   accept: (givenUp: readonly Address[]) => Promise<void>;
   leave: () => void;
-  takePictures: (files: readonly { name: string; bytes: Uint8Array }[]) => Promise<void>;
+  /** Takes pictures in, each on the thing that its name tells; or all on one. */
+  takePictures: (files: readonly { name: string; bytes: Uint8Array }[], onto?: Product) => Promise<void>;
 }
 
 const count = (n: number, one: string): string => (n === 1 ? `One ${one}` : `${n} ${one}s`);
@@ -89,7 +91,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right`
       : '';
     setSaid({ kind: 'fine', say: `${goods.products.length} products with ${variants} variants are in${notes}.` });
-    if (pictures.length) await takePictures(pictures, goods.products);
+    if (pictures.length) await takePictures(pictures, null, goods.products);
   };
 
   const take = async (name: string, bytes: Uint8Array): Promise<boolean> => {
@@ -128,20 +130,21 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
 
   const takePictures = async (
     files: readonly { name: string; bytes: Uint8Array }[],
+    onto: Product | null = null,
     goods: readonly Product[] = products,
   ): Promise<void> => {
-    const taken = await working(`Taking in ${files.length === 1 ? 'a picture' : `${files.length} pictures`} …`, async (worker) => ({
-      ok: true as const,
-      value: await keepPictures(files, worker, (done) => setBusy(`Taking in picture ${done + 1} of ${files.length} …`)),
-    }));
+    const taken = await working(
+      `Taking in ${files.length === 1 ? 'a picture' : `${files.length} pictures`} …`,
+      async (worker) => ({
+        ok: true as const,
+        value: await keepPictures(files, worker, (done) => setBusy(`Taking in picture ${done + 1} of ${files.length} …`)),
+      }),
+    );
     if (!taken) return;
     const { pictures, refused, notes } = taken;
     const known = new Set(project.pictures.map(({ name }) => name.toLowerCase()));
-    const matched = matchPictures(
-      goods,
-      pictures.map(({ name }) => name),
-      known,
-    );
+    const names = pictures.map(({ name }) => name);
+    const matched = onto ? { wishes: [putOn(onto, names)], alone: [] } : matchPictures(goods, names, known);
     if (pictures.length)
       state.decide(
         [...pictures.map((picture) => set(given.picture(picture.name), picture)), ...matched.wishes],
@@ -163,7 +166,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       setWaiting(null);
       setSaid({ kind: 'fine', say: 'The list that was there stays. Nothing was changed.' });
     },
-    takePictures: (files) => takePictures(files),
+    takePictures: (files, onto) => takePictures(files, onto),
   };
 }
 
@@ -172,7 +175,9 @@ function sayTaken(pictures: readonly Picture[], refused: readonly string[], note
   const matched = pictures.length - alone;
   const where = [
     matched ? `${count(matched, 'picture')} found ${matched === 1 ? 'its' : 'their'} things.` : '',
-    alone ? `${count(alone, 'picture')} ${alone === 1 ? 'belongs' : 'belong'} to nothing yet: say below what ${alone === 1 ? 'it shows' : 'they show'}.` : '',
+    alone
+      ? `${count(alone, 'picture')} ${alone === 1 ? 'belongs' : 'belong'} to nothing yet: say below what ${alone === 1 ? 'it shows' : 'they show'}.`
+      : '',
   ].filter(Boolean);
   return {
     kind: refused.length ? 'mend' : notes.length || alone ? 'todo' : 'fine',

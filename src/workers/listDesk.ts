@@ -1,0 +1,171 @@
+import {
+  changesOf,
+  continueList,
+  csvOf,
+  importSource,
+  isBlankRow,
+  mappingOf,
+  openSource,
+  ownProducts,
+  textOf,
+  withMended,
+  type Grid,
+  type ImportedGoods,
+  type Mapping,
+  type SaidSame,
+  type Source,
+} from '@/core/goods';
+import { noGoods, type Goods, type Product } from '@/core/goods/about';
+import { Decided, type Wish } from '@/core/places';
+import { withWishes, type Project } from '@/core/project';
+import { fail, ok, type Result } from '@/core/result';
+import { newGoodsKey, readSource, writeGoods, writeSource } from './goodsStore';
+import { type ImportedList, type Jobs, type SheetRow } from './protocol';
+
+interface NewList {
+  project: string;
+  list: ImportedGoods & { file: string };
+  pictures: ImportedList['pictures'];
+}
+
+const gone = 'The list itself is not in this browser any more. Bring it in again, then say it.';
+
+const or = <T>(promise: Promise<unknown>, then: T): Promise<T | null> =>
+  promise.then(
+    () => then,
+    () => null,
+  );
+
+/** Reads lists, knows the last of them, and shows a list as it came. */
+export class ListDesk {
+  /** The goods that were made of a list last, and the key that they are stored under. */
+  private made: { key: string; goods: Goods } | null = null;
+  /** The list that was read last, without the names that its goods had before. */
+  private read: NewList | null = null;
+  private source: { key: string; source: Source } | null = null;
+
+  /** The goods that are stored under a key, where they are at hand. */
+  kept(key: string): Goods | null {
+    return this.made?.key === key ? this.made.goods : null;
+  }
+
+  products(from: number, count: number): Product[] {
+    return this.made?.goods.products.slice(from, from + count) ?? [];
+  }
+
+  /** Reads a list that comes in. Nothing is changed by it yet. */
+  async bringIn(
+    { project, name, bytes, currency }: Jobs['import']['give'],
+    current: Project | null,
+    progress: (say: string) => void,
+  ): Promise<Result<ImportedList>> {
+    const opened = openSource(bytes, name);
+    if (!opened.ok) return opened;
+    const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
+    progress(`Reading ${rows} rows of ${name} …`);
+    const decided = new Decided(current?.id === project ? current.decisions : new Map());
+    const key = newGoodsKey(project);
+    const source = await or(writeSource(key, bytes), key);
+    return this.take({ project, name, source, currency }, opened.value, mappingOf(decided), current, progress);
+  }
+
+  /** The list of a project read anew, with what is said of it now. */
+  async readAgain(current: Project, wishes: readonly Wish[], currency: string): Promise<Result<ImportedList>> {
+    const { report, file } = current.goods;
+    const source = await this.sourceOf(report?.source ?? null, file);
+    if (!source.ok) return source;
+    const said = mappingOf(new Decided(withWishes(current, wishes).decisions));
+    const list = { project: current.id, name: file, source: report?.source ?? null, currency };
+    return this.take(list, source.value, said, current, () => undefined);
+  }
+
+  private async take(
+    { project, name, source, currency }: { project: string; name: string; source: string | null; currency: string },
+    opened: Source,
+    mapping: Mapping,
+    current: Project | null,
+    progress: (say: string) => void,
+  ): Promise<Result<ImportedList>> {
+    const read = importSource(opened, { brief: currency }, mapping);
+    if (!read.ok) return read;
+    if (source) this.source = { key: source, source: opened };
+    const list = { ...read.value, file: name, report: { ...read.value.report, source } };
+    progress(`Keeping ${list.products.length} products …`);
+    this.read = { project, list, pictures: opened.pictures };
+    return this.same(current, {});
+  }
+
+  /** Gives the goods of the list that was read last the names that they had, keeps them, and tells what they change. */
+  async same(current: Project | null, said: SaidSame): Promise<Result<ImportedList>> {
+    if (!this.read) return fail('The list that was read is not at hand any more. Bring it in again.');
+    const { project, list, pictures } = this.read;
+    const known = current?.id === project ? current : null;
+    const before = known?.goods ?? noGoods;
+    const decided = new Decided(known?.decisions ?? new Map());
+    const { products: listed, ...others } = list;
+    const continued = continueList(before, ownProducts(decided), { products: listed, digits: list.digits }, said);
+    const rest = { ...others, former: continued.former };
+    const { products } = continued;
+    const key = newGoodsKey(project);
+    this.made = { key, goods: { ...rest, products } };
+    const keptAs = await or(writeGoods(key, this.made.goods), key);
+    const changes = before.products.length ? changesOf(before, { ...continued, digits: list.digits }, decided) : null;
+    return ok({ rest, products: products.length, keptAs, pictures, changes });
+  }
+
+  private async sourceOf(key: string | null, name: string): Promise<Result<Source>> {
+    if (key && this.source?.key === key) return ok(this.source.source);
+    const bytes = key ? await readSource(key) : null;
+    if (!key || !bytes) return fail(gone);
+    const opened = openSource(bytes, name);
+    if (opened.ok) this.source = { key, source: opened.value };
+    return opened;
+  }
+
+  /** Rows of the list as it came, with what was mended in them. */
+  async rows(current: Project, { sheet, from, count, only }: Jobs['sheetRows']['give']): Promise<Jobs['sheetRows']['get']> {
+    const source = await this.sourceOf(current.goods.report?.source ?? null, current.goods.file);
+    if (!source.ok) return source;
+    const grids = source.value.grids;
+    const grid = grids.find(({ name }) => name === sheet) ?? grids[0];
+    if (!grid) return fail(gone);
+    const mended = withMended(grid, mappingOf(new Decided(current.decisions)).cells);
+    const wanted = only ? new Set(only) : null;
+    const rows = filledRows(mended).filter(({ row }) => !wanted || wanted.has(row));
+    return ok({
+      sheet: grid.name,
+      count: rows.length,
+      width: Math.max(0, ...grid.rows.slice(0, 500).map((row) => row.length)),
+      rows: rows.slice(from, from + count).map((one) => ({
+        ...one,
+        came: grid.rows[one.row - grid.firstRow]?.map(textOf) ?? [],
+      })),
+    });
+  }
+
+  /** The rows that are not in the shop, as CSV with the reason beside each, to be mended anywhere and brought in again. */
+  async leftOut(current: Project): Promise<Result<string>> {
+    const { report, file, problems } = current.goods;
+    const source = await this.sourceOf(report?.source ?? null, file);
+    if (!source.ok) return source;
+    const lines = source.value.grids.flatMap((grid) => {
+      const why = new Map(
+        problems
+          .filter(({ kind, sheet, row }) => kind === 'left-out' && sheet === grid.name && row > 0)
+          .map(({ row, say }) => [row, say]),
+      );
+      const head = report?.sheets.find(({ name }) => name === grid.name)?.headerRow ?? null;
+      const cells = (row: number) => grid.rows[row - grid.firstRow]?.map(textOf) ?? [];
+      return why.size
+        ? [
+            ...(head === null ? [] : [[...cells(head), 'Why it was left out']]),
+            ...[...why].map(([row, say]) => [...cells(row), say]),
+          ]
+        : [];
+    });
+    return ok(csvOf(lines));
+  }
+}
+
+const filledRows = ({ rows, firstRow }: Grid): Pick<SheetRow, 'row' | 'cells'>[] =>
+  rows.flatMap((cells, i) => (isBlankRow(cells) ? [] : [{ row: firstRow + i, cells: cells.map(textOf) }]));
