@@ -1,7 +1,7 @@
 import { plainWords } from '../keys';
 import { productPlaces, set, variantPlaces, type Wish } from '../places';
 import { type Product, type Variant } from './about';
-import { Titles } from './likeness';
+import { likeness, Titles } from './likeness';
 
 /** What a picture was known by. */
 export type KnownBy = 'list' | 'code' | 'title' | 'near';
@@ -39,7 +39,7 @@ export function matchPictures(
   const matched: MatchedPictures['matched'] = [];
   const added = new Map<Product, { name: string; by: KnownBy }[]>();
   const wishes: Wish[] = [];
-  for (const name of [...names].sort(inOrder)) {
+  for (const name of [...names].sort((a, b) => inOrder(stemOf(a), stemOf(b)) || (a < b ? -1 : 1))) {
     const found = find(name);
     if (!found) {
       alone.push(name);
@@ -102,8 +102,14 @@ function finder(products: readonly Product[]): (name: string) => Found | null {
 /** "mug2" is the second picture of a mug. */
 const splitNumbers = (stem: string): string => stem.replace(/(\p{L}{3,})(\d{1,2})$/u, '$1 $2');
 
-/** A code of one or two signs stands in too many names to tell anything. */
-const isTelling = (code: string): boolean => (/\p{N}/u.test(code) ? plainWords(code).join('').length >= 3 : code.length >= 5);
+/** Short words and short numbers stand in too many names to tell anything. */
+function isTelling(code: string): boolean {
+  const parts = plainWords(code);
+  const whole = parts.join('');
+  const [hasLetter, hasDigit] = [/\p{L}/u.test(whole), /\p{N}/u.test(whole)];
+  if (hasLetter && hasDigit) return whole.length >= 2;
+  return hasDigit ? whole.length >= 4 : whole.length >= (parts.length > 1 ? 3 : 5);
+}
 
 /** The longest run of words that is a code. */
 function codeIn<T>(words: readonly string[], codes: ReadonlyMap<string, T | null>): T | null {
@@ -122,22 +128,26 @@ function titleIn(words: readonly string[], titles: Titles<Product>): Found | nul
   const whole = near
     .filter(({ thing }) => plainWords(thing.title).every((word) => words.includes(word)))
     .sort((a, b) => b.thing.title.length - a.thing.title.length);
-  const [first, second] = whole;
-  if (first && (!second || second.thing.title.length < first.thing.title.length)) return chosenIn(first.thing, words, 'title');
+  const [first, ...others] = whole;
+  const own = new Set(first ? plainWords(first.thing.title) : []);
+  // "Oak bowl" stands in "Oak bowl with lid"; "Tall lamp" does not.
+  if (
+    first &&
+    others.every(({ thing }) => thing.title !== first.thing.title && plainWords(thing.title).every((word) => own.has(word)))
+  )
+    return chosenIn(first.thing, words, 'title');
   if (first) return null;
   // The words that name a choice say which of a product's variants it is, not which product.
   const [best, next] = near
     .flatMap(({ thing }) => {
       const chosen = new Set(thing.variants.flatMap(({ values }) => values.flatMap(plainWords)));
-      const own = text.filter((word) => !chosen.has(word));
-      const like = titlesLike(own.length ? own.join(' ') : text.join(' '), thing.title);
+      const said = text.filter((word) => !chosen.has(word));
+      const like = likeness(said.length ? said.join(' ') : text.join(' '), thing.title);
       return like >= leastLike ? [{ thing, like }] : [];
     })
     .sort((a, b) => b.like - a.like);
   return best && best.like - (next?.like ?? 0) >= leastLead ? chosenIn(best.thing, words, 'near') : null;
 }
-
-const titlesLike = (text: string, title: string): number => new Titles([title], (one) => one).near(text)[0]?.like ?? 0;
 
 /** A product, and that variant whose choices the words name. */
 function chosenIn(product: Product, words: readonly string[], by: KnownBy): Found {
