@@ -9,6 +9,7 @@ import {
   type Value,
 } from '../places';
 import { type Product, type Variant } from './about';
+import { shelfParts } from './shelves';
 import { uniqueSlugs } from '../slug';
 import { type PriceList } from '../till';
 
@@ -16,13 +17,19 @@ export interface Category {
   id: string;
   name: string;
   slug: string;
+  /** The one that it stands in, or null. */
+  parent: Category | null;
+  /** Its goods, with those of the shelves in it. */
   products: Product[];
 }
 
 /** The goods as the shop sells them: the list with the seller's decisions laid over it. */
 export interface Catalogue {
   products: Product[];
+  /** Those that stand in another come right after it. */
   categories: Category[];
+  /** By the name that products call it with, in small letters. */
+  byShelf: ReadonlyMap<string, Category>;
   byId: ReadonlyMap<string, Product>;
   /** The place of each among them, from 1. */
   numbers: ReadonlyMap<string, number>;
@@ -39,9 +46,12 @@ export function makeCatalogue(
   isMoneyKnown = true,
 ): Catalogue {
   const { products, setAside } = decidedGoods(list, decided, listDigits, digits, isMoneyKnown);
+  const byShelf = categoriesOf(products);
+  const all = [...byShelf.values()];
   return {
     products,
-    categories: categoriesOf(products),
+    categories: topOf(all).flatMap((category) => [category, ...inside(all, category)]),
+    byShelf,
     byId: new Map(products.map((product) => [product.id, product])),
     numbers: new Map(products.map(({ id }, i) => [id, i + 1])),
     setAside,
@@ -159,22 +169,43 @@ function overlay<T extends object, Parts extends string[]>(
   return changes.length ? { ...given, ...Object.fromEntries(changes) } : given;
 }
 
-function categoriesOf(products: readonly Product[]): Category[] {
+/** Categories that stand in no other. */
+export const topOf = (categories: readonly Category[]): Category[] => categories.filter(({ parent }) => parent === null);
+
+/** Categories that stand in another. */
+export const inside = (categories: readonly Category[], parent: Category): Category[] =>
+  categories.filter((category) => category.parent === parent);
+
+/** The category that a product is filed under first. */
+export const shelfOf = (
+  { byShelf }: Pick<Catalogue, 'byShelf'>,
+  product: Pick<Product, 'categories'> | undefined,
+): Category | undefined =>
+  product?.categories.map((name) => byShelf.get(name.toLowerCase())).find((found) => found !== undefined);
+
+function categoriesOf(products: readonly Product[]): Map<string, Category> {
   const slugs = uniqueSlugs();
-  const byName = new Map<string, Category>();
+  const byShelf = new Map<string, Category>();
+  const at = (name: string, parent: Category | null, path: string): Category => {
+    const key = path.toLowerCase();
+    const known = byShelf.get(key);
+    if (known) return known;
+    const slug = slugs(name);
+    const category: Category = { id: `category-${slug}`, name, slug, parent, products: [] };
+    byShelf.set(key, category);
+    return category;
+  };
   for (const product of products) {
-    for (const name of product.categories) {
-      const key = name.toLowerCase();
-      let category = byName.get(key);
-      if (!category) {
-        const slug = slugs(name);
-        category = { id: `category-${slug}`, name, slug, products: [] };
-        byName.set(key, category);
-      }
-      category.products.push(product);
+    const filed = new Set<Category>();
+    for (const path of product.categories) {
+      const [first = path, second] = shelfParts(path);
+      const top = at(first, null, first);
+      filed.add(top);
+      if (second !== undefined) filed.add(at(second, top, path));
     }
+    for (const category of filed) category.products.push(product);
   }
-  return [...byName.values()];
+  return byShelf;
 }
 
 /** What the till needs to know of the goods. */

@@ -9,10 +9,13 @@ export {
   largestCategory,
   decidedGoods,
   inDigits,
+  inside,
   isForSale,
   makeCatalogue,
   ownProducts,
   priceListOf,
+  shelfOf,
+  topOf,
   priceRange,
   pricesOf,
   stockOf,
@@ -20,6 +23,7 @@ export {
   type Catalogue,
   type Category,
 } from './catalogue';
+export { shelfParts, shelfPath } from './shelves';
 export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type MoneyHints } from './rows/currency';
 export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';

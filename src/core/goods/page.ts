@@ -4,4 +4,5 @@ export { decodeText } from './decode';
 export { typedChoices, newProduct } from './byHand';
 export { onlySheet } from './mapping';
 export { matchPictures } from './pictures';
+export { shelfPath } from './shelves';
 export { parsePrice } from './price';

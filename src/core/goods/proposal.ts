@@ -13,6 +13,7 @@ import { RowReader, type Sheet } from './rows/reader';
 import { isPlaceholder, type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
 import { bringTogether, valueOf, type Together } from './rows/together';
+import { readShelves } from './shelves';
 import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } from './source/grid';
 
 /** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
@@ -220,6 +221,7 @@ class Reading {
     }
     this.askFarOff(kept);
     this.askColumns(main, kept);
+    this.fileOnShelves(kept);
     const opened = openChoices(kept, this.remarks);
     const { products, promoted, doubles } = bringTogether(opened);
     for (const double of doubles) this.sayDouble(double);
@@ -283,6 +285,16 @@ class Reading {
       );
     }
     return records.filter((record) => !tried.has(record));
+  }
+
+  /** Paths of categories are two deep; what stood deeper is said once. */
+  private fileOnShelves(records: readonly Record[]): void {
+    const { shelf, folded } = readShelves(records.flatMap(({ categories }) => categories));
+    for (const record of records) {
+      const [deep] = record.categories.filter((name) => folded.has(name));
+      if (deep) this.remarks.note(record, '', 'mended', `“${deep}” is filed two deep, as “${shelf(deep)}”.`, deep);
+      record.categories = [...new Set(record.categories.map(shelf))];
+    }
   }
 
   /** Columns that could be what decides the sale, and say so nowhere. */

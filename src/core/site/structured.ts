@@ -1,4 +1,4 @@
-import { isForSale, variantTitle } from '../goods';
+import { isForSale, shelfOf, variantTitle } from '../goods';
 import { type Page } from '../plan';
 import { type Product, type Variant } from '../project';
 import { decimal } from '../till';
@@ -75,14 +75,10 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
 }
 
 function crumbs(shop: Shop, page: Page, address: (path: string) => string): Thing {
-  const category =
-    page.category ??
-    (page.product
-      ? shop.catalogue.categories.find((c) => c.name.toLowerCase() === page.product?.categories[0]?.toLowerCase())
-      : undefined);
+  const category = page.category ?? shelfOf(shop.catalogue, page.product);
   const trail = [
     { name: shop.name, path: '' },
-    ...(category ? [{ name: category.name, path: `shop/${category.slug}/` }] : []),
+    ...[category?.parent, category].flatMap((shelf) => (shelf ? [{ name: shelf.name, path: `shop/${shelf.slug}/` }] : [])),
     ...(page.product ? [{ name: page.name, path: page.path }] : []),
   ];
   return {

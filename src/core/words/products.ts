@@ -1,7 +1,7 @@
 import { type Known } from '../plan/about';
 import { type Product } from '../goods/about';
 import { capitalised, inSentence, listed, numberWords, pluralTitle, verbFor } from './grammar';
-import { stockOf } from '../goods';
+import { shelfOf, stockOf } from '../goods';
 import { fromGoods, type Text } from './text';
 
 /** A product as it is told of: what the list says, else what its own options, shelf, stock and weight say. It always opens with its name. */
@@ -56,7 +56,7 @@ function ofShelf(product: Product, { catalogue }: Known): Predicate | null {
     return (plural) =>
       `${plural ? 'are among' : 'is one of'} the ${numberWords(catalogue.products.length)} things here, beside ${mate?.title ?? ''}`;
   }
-  const shelf = catalogue.categories.find((category) => category.name.toLowerCase() === product.categories[0]?.toLowerCase());
+  const shelf = shelfOf(catalogue, product);
   if (!shelf || shelf.products.length < 2) return null;
   const at = shelf.products.findIndex((other) => other.id === product.id);
   const [mate] = [1, 2]

@@ -1,4 +1,4 @@
-import { stockOf, type Category } from '@/core/goods';
+import { stockOf, topOf, type Category } from '@/core/goods';
 import { arranged, drawText, productPicture, type Drawing, type SectionContext } from '../context';
 import { html } from '../html';
 
@@ -13,7 +13,7 @@ const draw: Drawing<'categories'>['draw'] = (c) =>
   html`<section class="${arranged(c)}" id="${c.section.id}">
     ${drawText(c, 'heading', 'h2')}
     <ul>
-      ${c.shop.catalogue.categories.map(
+      ${topOf(c.shop.catalogue.categories).map(
         (category) =>
           html`<li>
             <a href="${c.addresses.page(`shop/${category.slug}/`)}"

@@ -1,7 +1,14 @@
+import { inside, topOf, type Category } from '@/core/goods';
 import { perStretch, shelfOrders, shelfProducts, sortProducts, stretches } from '@/core/site';
 import { goodsList } from '../pieces/goods';
 import { drawText, type Drawing } from '../context';
 import { html } from '../html';
+
+/** The shelves that stand in no other, and after the one that is shown those that stand in it. */
+function shelvesBeside(categories: readonly Category[], shown: Category | undefined): Category[] {
+  const open = shown?.parent ?? shown;
+  return topOf(categories).flatMap((category) => [category, ...(category === open ? inside(categories, category) : [])]);
+}
 
 /** A shelf: its categories, the orders to look at it in, its goods, and the way to the next stretch. */
 const draw: Drawing<'listing'>['draw'] = (c) => {
@@ -20,9 +27,9 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
               <li>
                 <a href="${addresses.page('shop/')}" ${page.kind === 'shop' ? html` aria-current="page"` : null}>Everything</a>
               </li>
-              ${categories.map(
+              ${shelvesBeside(categories, page.category).map(
                 (category) =>
-                  html`<li>
+                  html`<li${category.parent ? html` class="inside"` : null}>
                     <a
                       href="${addresses.page(`shop/${category.slug}/`)}"
                       ${category.id === page.id ? html` aria-current="page"` : null}

@@ -1,4 +1,4 @@
-import { priceRange } from '@/core/goods';
+import { priceRange, topOf } from '@/core/goods';
 import { type Product } from '@/core/project';
 import { arranged, drawText, isArranged, money, noPrice, particulars, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
@@ -32,7 +32,9 @@ const draw: Drawing<'price-table'>['draw'] = (c) => {
   const appointments = c.shop.catalogue.products.filter((product) => product.kind === 'appointment');
   const onlySpoken = c.page.kind === 'appointments' || (appointments.length > 1 && c.section.from === 'made');
   const items = onlySpoken ? appointments : c.shop.catalogue.products;
-  const shelves = c.shop.catalogue.categories.filter((category) => category.products.some((product) => items.includes(product)));
+  const shelves = topOf(c.shop.catalogue.categories).filter((category) =>
+    category.products.some((product) => items.includes(product)),
+  );
   const byShelf = isArranged(c, 'columns') && shelves.length > 1;
   const heading = drawText(c, 'heading', c.page.kind === 'appointments' ? 'h1' : 'h2');
   return html`<section class="part ${arranged(c)}" id="${c.section.id}">

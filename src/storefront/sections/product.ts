@@ -1,4 +1,4 @@
-import { isForSale, priceRange } from '@/core/goods';
+import { isForSale, priceRange, shelfOf } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
 import { type Product } from '@/core/project';
 import { splitBlock } from '@/core/words';
@@ -19,9 +19,9 @@ import { html, type Markup } from '../html';
 const draw: Drawing<'product'>['draw'] = (c) => {
   const item = c.page.product;
   if (!item) return html``;
-  const { numbers, categories } = c.shop.catalogue;
+  const { numbers } = c.shop.catalogue;
   const form = c.shop.look.family.product;
-  const category = categories.find((candidate) => candidate.name.toLowerCase() === item.categories[0]?.toLowerCase());
+  const category = shelfOf(c.shop.catalogue, item);
   const parts: Record<ProductPart, () => Markup | null> = {
     name: () => html`<h1 class="${fitClass(c, item.title)}">${item.title}</h1>`,
     price: () => price(c, item),
@@ -31,11 +31,11 @@ const draw: Drawing<'product'>['draw'] = (c) => {
   };
   return html`<article class="product" id="product">
     <nav class="crumbs" aria-label="You are here">
-      <a href="${c.addresses.page('shop/')}">Shop</a>${
-        category
-          ? html` <span aria-hidden="true">/</span> <a href="${c.addresses.page(`shop/${category.slug}/`)}">${category.name}</a>`
-          : null
-      }${
+      <a href="${c.addresses.page('shop/')}">Shop</a>${[category?.parent, category].map((shelf) =>
+        shelf
+          ? html` <span aria-hidden="true">/</span> <a href="${c.addresses.page(`shop/${shelf.slug}/`)}">${shelf.name}</a>`
+          : null,
+      )}${
         form.numbered && numbers.size > 1
           ? html` <span class="entry">No. ${numbers.get(item.id)} of ${numbers.size}</span>`
           : null

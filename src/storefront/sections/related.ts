@@ -5,9 +5,9 @@ import { html } from '../html';
 /** Goods that stand beside this one: its neighbours in the category that is least crowded. */
 const draw: Drawing<'related'>['draw'] = (c) => {
   const item = c.page.product;
-  const shelves = c.shop.catalogue.categories.filter((category) =>
-    item?.categories.some((name) => name.toLowerCase() === category.name.toLowerCase()),
-  );
+  const { categories, byId } = c.shop.catalogue;
+  const here = item && byId.get(item.id);
+  const shelves = categories.filter((category) => category.products.some((product) => product === here));
   const shelf = shelves
     .filter((category) => category.products.length > 1)
     .sort((a, b) => a.products.length - b.products.length)[0];

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { parsePrice } from '@/core/goods/page';
+import { parsePrice, shelfPath } from '@/core/goods/page';
 import { Decided, ownProduct, productHidden, productPlaces, set, variantPlaces, whyNot, type Place } from '@/core/places';
 import { type Product, type Variant } from '@/core/project';
 import { type Result, fail, ok } from '@/core/result';
@@ -66,10 +66,14 @@ export function ProductDetail({
   const [title, setTitle] = useState(product.title);
   const [description, setDescription] = useState(product.description);
   const [categories, setCategories] = useState(product.categories.join(', '));
-  const shelves = categories
-    .split(',')
-    .map((name) => name.trim())
-    .filter(Boolean);
+  const shelves = [
+    ...new Set(
+      categories.split(',').flatMap((name) => {
+        const parts = name.split('>').flatMap((part) => part.trim() || []);
+        return parts.length ? [shelfPath(parts.slice(0, 2))] : [];
+      }),
+    ),
+  ];
   const wrong = {
     title: title.trim() ? whyNot(productPlaces.title(product.id), title.trim()) : 'A product needs a title.',
     description: whyNot(productPlaces.description(product.id), description),
@@ -101,7 +105,7 @@ export function ProductDetail({
         }
       />
       <Field
-        label="Categories, parted by commas"
+        label="Categories, parted by commas; “Kitchen > Knives” for one in another"
         value={categories}
         onChange={setCategories}
         wrong={wrong.categories}

@@ -34,9 +34,7 @@ function partings(title: string): Parting[] {
   return found
     .filter(({ head, tails }) => /\p{L}/u.test(head) && tails.every(Boolean))
     .map((one) => ({ ...one, isPlain: one.tails.every((tail) => choiceKind(tail) !== null) }))
-    .filter(
-      ({ isPlain, mark, tails }) => isPlain || (parting.has(mark) && tails.every((tail) => tail.length <= longestTail)),
-    );
+    .filter(({ isPlain, mark, tails }) => isPlain || (parting.has(mark) && tails.every((tail) => tail.length <= longestTail)));
 }
 
 const key = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();

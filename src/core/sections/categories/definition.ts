@@ -1,3 +1,4 @@
+import { topOf } from '../../goods';
 import { reason } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -6,6 +7,8 @@ import { categories as about } from './about';
 
 export const categories = defineSection(about, {
   because: ({ catalogue }) =>
-    catalogue.categories.length > 1 ? reason(`Your goods fall into ${catalogue.categories.length} categories.`) : null,
+    topOf(catalogue.categories).length > 1
+      ? reason(`Your goods fall into ${topOf(catalogue.categories).length} categories.`)
+      : null,
   write: (w) => (w.catalogue.categories.length ? { heading: ours(headingOf(about, w)) } : null),
 });
