@@ -156,8 +156,8 @@ export interface Jobs {
   /** What else of the look would change with some wishes, as sentences. */
   follows: { give: { wishes: readonly Wish[] }; get: string[] };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
-  /** Shelves for goods that have none, by their nouns' broader terms: products by id. */
-  shelves: { give: Record<string, never>; get: { shelf: string; products: string[] }[] };
+  /** Shelves for goods that have none, the fullest first: products by id. */
+  shelves: { give: Record<string, never>; get: { shelf: string; because: string; products: string[] }[] };
   /** Other texts for a place. */
   choices: { give: { place: string }; get: Text[] };
   rework: { give: { text: string; manner: Manner; place: string }; get: Reworked };

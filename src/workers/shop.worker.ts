@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
-import { suggestShelves } from '@/core/lexicon';
+import { proposeShelves } from '@/core/lexicon';
 import { freshId, reason, type Section } from '@/core/plan';
 import { given, lookPlaces, set, type Address, type Wish } from '@/core/places';
 import { pack, withWishes, type Picture, type Project } from '@/core/project';
@@ -282,12 +282,11 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   }),
   shelves: async () => {
     const bare = opened().catalogue.products.filter((product) => product.categories.length === 0);
-    const shelves = new Map<string, string[]>();
-    suggestShelves(bare.map((product) => product.title)).forEach((shelf, i) => {
-      const id = bare[i]?.id;
-      if (shelf && id) shelves.set(shelf, [...(shelves.get(shelf) ?? []), id]);
-    });
-    return [...shelves].map(([shelf, products]) => ({ shelf, products })).sort((a, b) => b.products.length - a.products.length);
+    return proposeShelves(bare.map((product) => product.title)).map(({ shelf, because, members }) => ({
+      shelf,
+      because,
+      products: members.flatMap((i) => bare[i]?.id ?? []),
+    }));
   },
   choices: async ({ place }) => {
     const at = textAt(opened(), place);

@@ -14,6 +14,6 @@ export {
   type Sense,
 } from './nouns';
 export { placesNamed, townsAround, type Place, type Town } from './places';
-export { sharedTerms, suggestShelves, type SharedTerm } from './kinds';
+export { sharedTerms, proposeShelves, suggestShelves, type SharedTerm, type ShelfIdea } from './kinds';
 export { surveyedColours } from './survey.generated';
 export { isVerb } from './verbs';

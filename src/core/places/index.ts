@@ -18,7 +18,7 @@ export { asked, corrections, correctionOf, isCorrectable, type CorrectedFact } f
 export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
-export { listAnswer, listCell, listColumn } from './list';
+export { listAnswer, listCell, listColumn, shelfRefused } from './list';
 export { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 export { fieldAt, fieldOfText, onItem, textPlace, writeText, writtenTexts } from './words';
 export { shortened, shown } from './says';

@@ -26,3 +26,10 @@ export const listCell = definePlace({
       ? `Row ${row} of the list: “${shortened(after.was)}” is read as “${shortened(after.is)}”`
       : `Row ${row} of the list is read as it came`,
 });
+
+/** A category that was suggested and is not wanted. */
+export const shelfRefused = definePlace({
+  address: ['list', 'refused', ':shelf'],
+  value: z.literal('refused'),
+  says: (_, after, { parts: [shelf] }) => `The category “${shortened(shelf)}” is ${after ? 'not wanted' : 'suggested again'}`,
+});

@@ -1,7 +1,7 @@
 import { type z } from 'zod';
 import * as given from './given';
 import { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
-import { listAnswer, listCell, listColumn } from './list';
+import { listAnswer, listCell, listColumn, shelfRefused } from './list';
 import * as look from './look';
 import { misfit } from './misfit';
 import { longestAddress, partsOf, type Address, type Names, type Place, type PlaceKind, type Value } from './place';
@@ -52,6 +52,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   listColumn,
   listAnswer,
   listCell,
+  shelfRefused,
   till.country,
   till.pricesIncludeTax,
   till.taxes,

@@ -1,3 +1,4 @@
+import { plainProse } from '../prose';
 import { isForSale, priceListOf, priceRange } from '../goods';
 import { type Page } from '../plan';
 import { type Picture } from '../pictures/about';
@@ -200,7 +201,7 @@ function searchEntries(shop: Shop): SearchEntry[] {
     return {
       id,
       title: product.title,
-      about: product.description,
+      about: plainProse(product.description),
       categories: product.categories.join(' '),
       path: `goods/${product.slug}/`,
       price: priceRange(product)?.low ?? null,

@@ -1,3 +1,4 @@
+import { plainProse } from '../prose';
 import { isForSale, shelfOf, variantTitle } from '../goods';
 import { type Page } from '../plan';
 import { type Product, type Variant } from '../project';
@@ -67,7 +68,7 @@ function productThing(shop: Shop, product: Product, url: string, picture: (name:
     '@type': 'Product',
     name: product.title,
     url,
-    ...(product.description ? { description: product.description } : {}),
+    ...(product.description ? { description: plainProse(product.description) } : {}),
     ...(images.length ? { image: images } : {}),
     ...(product.variants.length === 1 && product.variants[0]?.sku ? { sku: product.variants[0].sku } : {}),
     ...(offers.length ? { offers: product.variants.length === 1 ? offers[0] : offers } : {}),

@@ -1,4 +1,5 @@
 import { stockOf } from '@/core/goods';
+import { plainProse } from '@/core/prose';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
 import { namePlate, type Context, particulars, priceTag, productPicture, stateOf } from '../context';
@@ -34,7 +35,8 @@ function item(context: Context, product: Product, i: number, eager: number, numb
 
 /** What a list can say of a thing in one breath. */
 function firstSentence({ description }: Product): string {
-  const first = /^.{12,}?[.!?](?=\s|$)/s.exec(description.trim())?.[0] ?? description.trim();
+  const said = plainProse(description).trim();
+  const first = /^.{12,}?[.!?](?=\s|$)/s.exec(said)?.[0] ?? said;
   return first.length <= 150 ? first : '';
 }
 

@@ -1,6 +1,7 @@
 import { isForSale, priceRange, shelfOf } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
 import { type Product } from '@/core/project';
+import { readProse, runsOf, type Block } from '@/core/prose';
 import { splitBlock } from '@/core/words';
 import { buyForm, firstChoice } from '../pieces/buy';
 import {
@@ -14,7 +15,7 @@ import {
   type Drawing,
   type SectionContext,
 } from '../context';
-import { html, type Markup } from '../html';
+import { html, type Markup, type Part } from '../html';
 
 const draw: Drawing<'product'>['draw'] = (c) => {
   const item = c.page.product;
@@ -65,15 +66,30 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
 function about(c: SectionContext<'product'>): Markup | null {
   const text = c.section.words.about?.text;
   if (!text) return null;
-  const told = html`<div class="prose product-about" ${place(c, 'about')}>
-    ${text.split(/\n{2,}/).flatMap((block) => splitBlock(block).map((paragraph) => html`<p>${paragraph}</p>`))}
-  </div>`;
+  const told = html`<div class="prose product-about" ${place(c, 'about')}>${readProse(text).map(drawBlock)}</div>`;
   if (!c.shop.look.family.product.folds || text.length <= shortTold) return told;
   return html`<details class="fold">
     <summary>About it</summary>
     ${told}
   </details>`;
 }
+
+function drawBlock(block: Block): Part {
+  if (block.kind === 'paragraph') return splitBlock(block.text).map((paragraph) => html`<p>${drawRuns(paragraph)}</p>`);
+  const items = block.items.map((item) => html`<li>${drawRuns(item)}</li>`);
+  return block.kind === 'list'
+    ? html`<ul>
+        ${items}
+      </ul>`
+    : html`<ol>
+        ${items}
+      </ol>`;
+}
+
+const drawRuns = (text: string): Part =>
+  runsOf(text).map(({ text: run, as }) =>
+    as === 'strong' ? html`<strong>${run}</strong>` : as === 'em' ? html`<em>${run}</em>` : run,
+  );
 
 /** A text that takes no more than a few lines is never folded away. */
 const shortTold = 240;

@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { decidedGoods } from '@/core/goods/page';
-import { Decided, lookPlaces, productHidden, productPlaces, set } from '@/core/places';
+import { Decided, lookPlaces, productHidden } from '@/core/places';
 import { type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
@@ -17,6 +17,7 @@ import { Pictures } from './goods/Pictures';
 import { RowMend } from './goods/RowMend';
 import { putOn } from './goods/putOn';
 import { draggedPicture, Unplaced } from './goods/Unplaced';
+import { Shelves } from './goods/Shelves';
 import { useList } from './goods/useList';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
@@ -77,17 +78,6 @@ const Side = styled.aside`
   display: grid;
   gap: 14px;
   align-content: start;
-`;
-
-const Problems = styled.ul`
-  border-top: 1px solid ${tokens.ink};
-  li {
-    border-bottom: 1px solid ${tokens.line};
-    padding: 8px 0;
-  }
-  b {
-    font-weight: 600;
-  }
 `;
 
 const Empty = styled.div`
@@ -362,51 +352,4 @@ async function filesIn(items: readonly DropItem[]): Promise<File[]> {
     }
   }
   return files;
-}
-
-/** Categories for goods that the list files nowhere, as the lexical database places their nouns. */
-function Shelves({ state, shop, products }: Pick<StationProps, 'state' | 'shop'> & { products: readonly Product[] }) {
-  const [found, setFound] = useState<{ shelf: string; products: string[] }[]>([]);
-  const bare = products.filter((product) => product.categories.length === 0).length;
-  const { worker, turn } = shop;
-  useEffect(() => {
-    if (!worker || turn === 0 || bare < 4) return;
-    let stale = false;
-    void worker.ask('shelves', {}).then((shelves) => {
-      if (!stale) setFound(shelves);
-    });
-    return () => {
-      stale = true;
-    };
-  }, [worker, turn, bare]);
-  if (bare < 4 || found.length === 0) return null;
-  const titles = new Map(products.map((product) => [product.id, product.title]));
-  return (
-    <section aria-label="Categories that your goods suggest" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
-      <h3>Categories that your goods suggest</h3>
-      <Soft>{bare} of them are filed nowhere. By their names they belong together so:</Soft>
-      <Problems>
-        {found.slice(0, 8).map(({ shelf, products: ids }) => (
-          <li key={shelf}>
-            <b>{shelf}</b> ({ids.length}):{' '}
-            {ids
-              .slice(0, 3)
-              .map((id) => titles.get(id))
-              .join(', ')}
-            {ids.length > 3 ? ' …' : ''}
-          </li>
-        ))}
-      </Problems>
-      <QuietButton
-        onPress={() =>
-          state.decide(
-            found.flatMap(({ shelf, products: ids }) => ids.map((id) => set(productPlaces.categories(id), [shelf]))),
-            'File the goods',
-          )
-        }
-      >
-        File them so
-      </QuietButton>
-    </section>
-  );
 }
