@@ -3,12 +3,15 @@ import { briefCurrency } from '@/core/brief';
 import {
   csvOf,
   decidedGoods,
+  feedOf,
+  jsonOf,
   listReport,
   matchPictures,
   noMapping,
   openSource,
   readList,
   readMapping,
+  schemaOrgOf,
   tableOf,
   xlsxOf,
   type Mapping,
@@ -30,8 +33,11 @@ export function readGoods(values: Values): void {
     const rows = () => tableOf(proposal.products, proposal.currency.code ?? '', proposal.digits);
     if (/\.csv$/i.test(values.out)) write(values.out, csvOf(rows()));
     else if (/\.xlsx$/i.test(values.out)) write(values.out, xlsxOf(rows()));
-    else if (/\.json$/i.test(values.out)) write(values.out, `${JSON.stringify(report.products, null, 2)}\n`);
-    else throw new Refusal(`“${values.out}” ends in neither .csv, .xlsx nor .json. ${usage}`);
+    else if (/\.json$/i.test(values.out)) write(values.out, jsonOf(rows()));
+    else if (/\.jsonld$/i.test(values.out))
+      write(values.out, schemaOrgOf(proposal.products, proposal.currency.code ?? '', proposal.digits));
+    else if (/\.xml$/i.test(values.out)) write(values.out, feedOf(rows(), basename(values.in ?? '')));
+    else throw new Refusal(`“${values.out}” ends in none of .csv, .xlsx, .json, .jsonld, .xml. ${usage}`);
   }
   print(report);
 }

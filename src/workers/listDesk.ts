@@ -102,15 +102,15 @@ export class ListDesk {
     const known = current?.id === project ? current : null;
     const before = known?.goods ?? noGoods;
     const decided = new Decided(known?.decisions ?? new Map());
-    const { products: listed, ...others } = list;
-    const continued = continueList(before, ownProducts(decided), { products: listed, digits: list.digits }, said);
-    const rest = { ...others, former: continued.former };
-    const { products } = continued;
+    const continued = continueList(before, ownProducts(decided), list, said);
+    const { products, former } = continued;
+    const goods = { ...list, products, former };
     const key = newGoodsKey(project);
-    this.made = { key, goods: { ...rest, products } };
+    this.made = { key, goods };
     const keptAs = await or(writeGoods(key, this.made.goods), key);
     const changes = before.products.length ? changesOf(before, { ...continued, digits: list.digits }, decided) : null;
-    return ok({ rest, products: products.length, keptAs, pictures, changes });
+    const { products: made, ...rest } = goods;
+    return ok({ rest, products: made.length, keptAs, pictures, changes });
   }
 
   private async sourceOf(key: string | null, name: string): Promise<Result<Source>> {

@@ -95,6 +95,8 @@ export const listReportSchema = z.object({
   /** Counted from 1; null where the list has no headings. */
   headerRow: z.number().int().nullable(),
   currency: z.object({ code: z.string().nullable(), because: z.string() }),
+  /** Whether the list names its goods by the ids that Arcatum gave them: one that was taken out and came back. */
+  namesIds: z.boolean().default(false),
   /** The sheets of the file that hold anything; the headings of each are counted from 1, null where it has none. */
   sheets: z.array(z.object({ name: z.string(), headerRow: z.number().int().nullable(), isUsed: z.boolean() })).default([]),
   columns: z.array(columnSchema),

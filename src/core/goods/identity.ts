@@ -43,7 +43,7 @@ const mostFormer = 20_000;
 export function continueList(
   known: Pick<Goods, 'products' | 'former' | 'digits'>,
   own: readonly Product[],
-  { products: listed, digits }: Pick<Goods, 'products' | 'digits'>,
+  { products: listed, digits, report = null }: Pick<Goods, 'products' | 'digits'> & Partial<Pick<Goods, 'report'>>,
   said: SaidSame = {},
 ): Continued {
   const products = inDigits(known.products, known.digits, digits);
@@ -52,7 +52,10 @@ export function continueList(
   const byHand = own.filter(({ id }) => !here.has(id));
   const apart = new Set([...here, ...byHand.map(({ id }) => id)]);
   const before = [...products, ...byHand, ...former.filter(({ id }) => !apart.has(id))];
-  const continued = continueGoods(before, listed, said);
+  // A list that was taken out of a project and comes back says itself which is which.
+  const ids = new Set(before.map(({ id }) => id));
+  const itself = report?.namesIds ? Object.fromEntries(listed.flatMap(({ id }) => (ids.has(id) ? [[id, id]] : []))) : {};
+  const continued = continueGoods(before, listed, { ...itself, ...said });
   const isByHand = new Set(byHand);
   return { ...continued, former: continued.former.filter((product) => !isByHand.has(product)).slice(0, mostFormer) };
 }

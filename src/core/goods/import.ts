@@ -42,6 +42,7 @@ function goodsOf({ products, problems, digits, currency, ...report }: Proposal):
       encoding: report.encoding,
       headerRow: report.headerRow,
       sheets: report.sheets,
+      namesIds: report.namesIds,
       questions: report.questions,
       counts: report.counts,
       currency: { code, because },

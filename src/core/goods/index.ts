@@ -28,5 +28,5 @@ export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type MoneyHints } from './rows/currency';
 export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';
 export { listReport, readMapping } from './report';
-export { csvOf, tableOf, xlsxOf } from './table';
+export { csvOf, feedOf, jsonOf, schemaOrgOf, tableOf, xlsxOf } from './table';
 export { mappingOf } from './mapping';

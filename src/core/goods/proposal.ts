@@ -13,6 +13,7 @@ import { RowReader, type Sheet } from './rows/reader';
 import { isPlaceholder, type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
 import { bringTogether, valueOf, type Together } from './rows/together';
+import { productOf } from './lasting';
 import { readShelves } from './shelves';
 import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } from './source/grid';
 
@@ -45,6 +46,8 @@ export interface Proposal {
   currency: CurrencyReading;
   digits: number;
   columns: ColumnProposal[];
+  /** Whether the list names its goods by the ids that Arcatum gave them. */
+  namesIds: boolean;
   products: Product[];
   problems: Problem[];
   questions: Question[];
@@ -145,6 +148,8 @@ class Reading {
   private readonly remarks: Remarks;
   private readonly currency: CurrencyReading;
   private readonly code: string;
+  /** Whether the list names its goods by the ids that Arcatum gave them. */
+  private namesIds = false;
 
   constructor(
     private readonly source: Source,
@@ -226,6 +231,8 @@ class Reading {
     const { products, promoted, doubles } = bringTogether(opened);
     for (const double of doubles) this.sayDouble(double);
     this.noteRepeatedCodes(products);
+    const ids = products.flatMap(({ rows }) => rows.map(({ id }) => id));
+    this.namesIds = ids.every(Boolean) && new Set(ids).size === ids.length;
     const made = this.productsOf(products);
     const columns = this.finalColumns(main, promoted, products);
     this.remarks.problems.sort((a, b) => a.row - b.row);
@@ -243,6 +250,7 @@ class Reading {
       currency: this.currency,
       digits,
       columns,
+      namesIds: this.namesIds,
       products: made,
       problems: this.remarks.problems,
       questions: this.remarks.questions.all(),
@@ -410,13 +418,14 @@ class Reading {
     const slugs = uniqueSlugs();
     return gathered.map(({ title, rows, options }) => {
       const slug = slugs(title);
-      const id = `p-${slug}`;
+      const known = this.namesIds ? productOf(rows[0]?.id ?? '') : null;
+      const id = known ?? `p-${slug}`;
       const taken = uniqueSlugs();
       const [first] = rows;
       const variants = rows.map((record): Variant => {
         const values = options.map((option) => valueOf(record, option.key) || '–');
         return {
-          id: `${id}.${taken(values.length ? slugify(values.join(' ')) : 'one')}`,
+          id: known ? record.id : `${id}.${taken(values.length ? slugify(values.join(' ')) : 'one')}`,
           values,
           sku: record.sku,
           gtin: record.gtin,

@@ -1,9 +1,13 @@
 import { utils, write } from '@e965/xlsx';
+import { XMLBuilder } from 'fast-xml-parser';
 import Papa from 'papaparse';
 import { decimal } from '../till';
-import { type Product } from './about';
+import { type Product, type Variant } from './about';
 
-/** A catalogue as rows, one for each variant, under headings that are read again as they were meant. */
+/**
+ * A catalogue as rows, one for each variant, under headings that are read again as they were meant. The group is the variant's lasting id,
+ * which begins with that of its product.
+ */
 export function tableOf(products: readonly Product[], currency: string, digits: number): (string | number)[][] {
   const options = [...new Set(products.flatMap(({ options: names }) => names))];
   const particulars = [...new Set(products.flatMap(({ particulars: all }) => all.map(({ name }) => name)))];
@@ -27,7 +31,7 @@ export function tableOf(products: readonly Product[], currency: string, digits: 
   const money = (minor: number | null) => (minor === null ? '' : decimal(minor, digits));
   const rows = products.flatMap((product) =>
     product.variants.map((variant) => [
-      ...[product.title, product.description, product.categories.join(' | '), product.id],
+      ...[product.title, product.description, product.categories.join(' | '), variant.id],
       ...options.map((name) => variant.values[product.options.indexOf(name)] ?? ''),
       ...[money(variant.price), currency, money(variant.earlierPrice), money(variant.cost), variant.sku, variant.gtin],
       ...[variant.stock ?? '', variant.weight || '', product.pictures.join(' | '), product.kind, product.taxClass],
@@ -53,4 +57,110 @@ export function xlsxOf(rows: readonly (readonly (string | number)[])[]): Uint8Ar
   const book = utils.book_new();
   utils.book_append_sheet(book, utils.aoa_to_sheet(rows.map((row) => [...row])), 'Goods');
   return new Uint8Array(write(book, { type: 'array', bookType: 'xlsx', compression: true }) as ArrayBuffer);
+}
+
+type Cells = readonly (readonly (string | number)[])[];
+
+const recordsOf = ([header = [], ...rows]: Cells): [string, string | number][][] =>
+  rows.map((row) =>
+    header.map((name, i): [string, string | number] => [String(name), row[i] ?? '']).filter(([, value]) => value !== ''),
+  );
+
+/** An object for each row (RFC 8259). */
+export const jsonOf = (rows: Cells): string =>
+  `${JSON.stringify(
+    recordsOf(rows).map((record) => Object.fromEntries(record)),
+    null,
+    2,
+  )}\n`;
+
+/** RSS 2.0 with an item for each row; what RSS has no element for stands in fields by name. */
+export function feedOf(rows: Cells, title: string): string {
+  const item = (record: [string, string | number][]) => {
+    const of = new Map(record);
+    const rest = record.filter(([name]) => !['title', 'description', 'category', 'group'].includes(name));
+    return {
+      title: of.get('title'),
+      ...(of.has('description') ? { description: of.get('description') } : {}),
+      category: String(of.get('category') ?? '')
+        .split(' | ')
+        .filter(Boolean),
+      guid: { '@isPermaLink': 'false', '#text': of.get('group') },
+      'goods:field': [['group', of.get('group') ?? ''] as const, ...rest].map(([name, value]) => ({
+        '@name': name,
+        '#text': String(value),
+      })),
+    };
+  };
+  const feed = {
+    '?xml': { '@version': '1.0', '@encoding': 'UTF-8' },
+    rss: {
+      '@version': '2.0',
+      '@xmlns:goods': feedNamespace,
+      channel: {
+        title,
+        link: 'https://catalogue.example/',
+        description: `The goods of ${title}`,
+        item: recordsOf(rows).map(item),
+      },
+    },
+  };
+  return `${new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true, suppressEmptyNode: true }).build(feed)}`;
+}
+
+/** Names what RSS has no element for. Nothing is fetched from there. */
+const feedNamespace = 'https://arcatum.example/ns/goods';
+
+/** schema.org's Product, or ProductGroup where something can be chosen, as JSON-LD. */
+export function schemaOrgOf(products: readonly Product[], currency: string, digits: number): string {
+  const money = (minor: number) => decimal(minor, digits);
+  const property = (name: string, value: string) => ({ '@type': 'PropertyValue', name, value });
+  const offerOf = ({ price, earlierPrice, stock }: Variant) => ({
+    '@type': 'Offer',
+    ...(price === null ? {} : { price: money(price), ...(currency ? { priceCurrency: currency } : {}) }),
+    ...(earlierPrice === null
+      ? {}
+      : {
+          priceSpecification: {
+            '@type': 'UnitPriceSpecification',
+            priceType: 'https://schema.org/StrikethroughPrice',
+            price: money(earlierPrice),
+          },
+        }),
+    availability: `https://schema.org/${stock === 0 ? 'OutOfStock' : 'InStock'}`,
+    ...(stock === null ? {} : { inventoryLevel: { '@type': 'QuantitativeValue', value: stock } }),
+  });
+  const thingOf = (product: Product, variant: Variant) => ({
+    ...(variant.sku ? { sku: variant.sku } : {}),
+    ...(variant.gtin ? { gtin: variant.gtin } : {}),
+    ...(variant.weight ? { weight: { '@type': 'QuantitativeValue', value: variant.weight, unitCode: 'GRM' } } : {}),
+    identifier: variant.id,
+    additionalProperty: [
+      ...product.options.map((name, i) => property(name, variant.values[i] ?? '')),
+      ...(variant.cost === null ? [] : [property('cost price', money(variant.cost))]),
+    ],
+    offers: offerOf(variant),
+  });
+  const graph = products.map((product) => {
+    const shared = {
+      name: product.title,
+      ...(product.description ? { description: product.description } : {}),
+      ...(product.categories.length ? { category: product.categories } : {}),
+      ...(product.pictures.length ? { image: product.pictures } : {}),
+    };
+    const told = [
+      ...product.particulars.map(({ name, value }) => property(name, value)),
+      ...(product.kind === 'physical' ? [] : [property('kind', product.kind)]),
+      ...(product.taxClass === 'standard' ? [] : [property('tax class', product.taxClass)]),
+    ];
+    return {
+      '@type': 'ProductGroup',
+      productGroupID: product.id,
+      ...shared,
+      ...(product.options.length ? { variesBy: product.options } : {}),
+      additionalProperty: told,
+      hasVariant: product.variants.map((variant) => ({ '@type': 'Product', name: product.title, ...thingOf(product, variant) })),
+    };
+  });
+  return `${JSON.stringify({ '@context': 'https://schema.org', '@graph': graph }, null, 2)}\n`;
 }

@@ -4,6 +4,7 @@ import { saysManner } from '../cells/manners';
 import { hasGtinLength, isDimensions, isGtin, understandMeasure } from '../cells/quantities';
 import { isBlank, textOf, type Cell } from '../source/grid';
 import { parseKind } from '../cells';
+import { isLastingId } from '../lasting';
 import { choiceKind, choicesIn, isColourWord, isSizeWord } from './values';
 import { readHeading } from './heading';
 
@@ -48,6 +49,8 @@ export interface Profile {
   date: number;
   percent: number;
   rising: boolean;
+  /** Cells that hold ids which Arcatum gave. */
+  lasting: number;
 }
 
 const most = 1500;
@@ -106,6 +109,7 @@ export function profileOf(column: readonly Cell[]): Profile {
     kinds: share((text) => parseKind(text).ok),
     date: share((text) => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text)),
     percent: share((text) => /^\d{1,2}(?:[.,]\d+)?\s?%$/.test(text)),
+    lasting: share(isLastingId),
     rising:
       numbers.length === texts.length &&
       numbers.length > 2 &&

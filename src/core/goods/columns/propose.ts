@@ -38,11 +38,11 @@ interface Candidate {
 /** Below this a column is a particular: nothing has claimed it. */
 const enough = 1.4;
 
+/** "Option Wood": something to choose, by name. */
+const offered = /^\s*(?:option|choice|variant|variation)[\s:_-]+(?=\S)/i;
+
 const tidyName = (heading: string): string => {
-  const name = heading
-    .replace(/^\s*(?:option|choice|variant|variation)[\s:_-]+(?=\S)/i, '')
-    .replace(/_/g, ' ')
-    .trim();
+  const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
   return name.charAt(0).toUpperCase() + name.slice(1);
 };
 
@@ -302,8 +302,9 @@ const contents: Partial<Record<Meaning, Of>> = {
       p.link * 2,
     because: p.path > 0.3 ? 'it holds paths' : 'few words come again and again in it',
   }),
-  option: (p) => ({
+  option: (p, heading) => ({
     score:
+      (offered.test(heading) && p.optionNames < 0.5 ? 2.5 : 0) +
       (p.choiceLength > 40 ? -2 : 0) +
       (p.colours + p.sizes > 0.6 ? 1.6 : 0) +
       (p.lists > 0.5 && p.choiceLength < 24 ? 1.6 : 0) -
@@ -341,7 +342,14 @@ const contents: Partial<Record<Meaning, Of>> = {
   }),
   gtin: (p) => ({ score: p.gtinLong > 0.7 ? 2.2 + p.gtinRight * 1.2 : -3.5, because: 'its numbers are as long as barcodes' }),
   group: (p) => ({
-    score: (p.distinct < 0.95 ? 0.5 : -0.4) + p.code * 0.3 - (p.length > 40 ? 2 : 0) - p.signed * 4 - p.measure * 2 - p.decimals,
+    score:
+      p.lasting * 6 +
+      (p.distinct < 0.95 ? 0.5 : -0.4) +
+      p.code * 0.3 -
+      (p.length > 40 ? 2 : 0) -
+      p.signed * 4 -
+      p.measure * 2 -
+      p.decimals,
     because: 'rows share its values',
   }),
   stock: (p, heading) => ({

@@ -2,6 +2,7 @@ import { parseKind, parseTaxClass } from '../cells';
 import { numberFormOf, valueUnder } from '../cells/number';
 import { lineOf, proseOf } from '../cells/prose';
 import { gramsPer, hasGtinLength, isGtin, understandMeasure, understandStock } from '../cells/quantities';
+import { isLastingId, productOf } from '../lasting';
 import { type Layout } from '../columns/head';
 import { type Meaning } from '../columns/meaning';
 import { type ColumnProposal } from '../columns/propose';
@@ -71,7 +72,9 @@ export class RowReader {
       record.title = text('title');
       record.description = told ? proseOf(textOf(cells[told.index])) : '';
       record.sku = text('sku');
-      record.group = text('group');
+      const group = text('group');
+      record.id = isLastingId(group) ? group : '';
+      record.group = productOf(group) ?? group;
       const above = record.group ? byGroup.get(record.group) : before?.title;
       if (!record.title && above) record.title = above;
       if (record.group && record.title && !byGroup.has(record.group)) byGroup.set(record.group, record.title);

@@ -18,6 +18,8 @@ export interface Record {
   sku: string;
   gtin: string;
   group: string;
+  /** The id that Arcatum gave it, where the list is one that was taken out; else empty. */
+  id: string;
   stock: number | null;
   weight: number | null;
   pictures: string[];
@@ -45,6 +47,7 @@ export const blankRecord = (row: number, sheet: string): Record => ({
   sku: '',
   gtin: '',
   group: '',
+  id: '',
   stock: null,
   weight: null,
   pictures: [],

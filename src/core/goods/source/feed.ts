@@ -53,6 +53,14 @@ function recordOf(element: Record<string, unknown>): Fields {
   for (const [name, value] of Object.entries(element)) {
     const said = cellOf(value);
     if (name === 'link' || name === 'guid') continue;
+    // Fields that are named by an attribute.
+    const named = [value]
+      .flat()
+      .filter((one): one is Record<string, unknown> => isObject(one) && 'name' in one && '#text' in one);
+    if (named.length) {
+      for (const { name: called, '#text': text } of named) fields.set(String(called), String(text));
+      continue;
+    }
     if (said !== '') fields.set(name, said);
     else fields.set(name, '');
   }

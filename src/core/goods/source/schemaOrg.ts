@@ -1,4 +1,5 @@
 import { type Cell } from './grid';
+import { isLastingId } from '../lasting';
 import { type Fields } from './records';
 
 /** A typed item, whichever notation it stood in: its type and the values of its properties. */
@@ -90,12 +91,22 @@ export function recordsOfProduct(item: Item, inherited?: Fields): Fields[] {
   const variants = (item.props.get('hasVariant') ?? []).filter(isItem);
   if (variants.length) {
     const group = one(item, 'productGroupID') ?? one(item, 'sku') ?? one(item, 'name');
+    const varies = new Set((item.props.get('variesBy') ?? []).map((value) => localName(String(plainValue(value))).toLowerCase()));
     fields.delete('productGroupID');
     const shared: Fields = new Map(fields);
     if (group !== undefined) shared.set('group', plainValue(group));
     const title = fields.get('name');
     return variants.flatMap((variant) =>
-      recordsOfProduct(variant, shared).map((record) => (title === undefined ? record : new Map([...record, ['name', title]]))),
+      recordsOfProduct(variant, shared).map((record) => {
+        // What a variant is told apart by is something to choose, whatever it is called.
+        const named: Fields = new Map(
+          [...record].map(([name, value]) => [varies.has(name.toLowerCase()) ? `option ${name}` : name, value]),
+        );
+        const id = one(variant, 'identifier');
+        if (isLastingId(String(id))) named.set('group', String(id));
+        named.delete('identifier');
+        return title === undefined ? named : named.set('name', title);
+      }),
     );
   }
   const offers = (item.props.get('offers') ?? []).filter(isItem);
@@ -111,7 +122,10 @@ export function recordsOfProduct(item: Item, inherited?: Fields): Fields[] {
 function withOffer(fields: Fields, offer: Item, isOneOfSeveral: boolean): Fields {
   const record: Fields = new Map(fields);
   const specification = one(offer, 'priceSpecification');
-  const priced = isItem(specification) ? specification : offer;
+  const isBefore =
+    isItem(specification) && /Strikethrough|ListPrice/i.test(String(plainValue(one(specification, 'priceType') ?? '')));
+  const priced = isItem(specification) && !isBefore ? specification : offer;
+  if (isBefore) record.set('earlier price', plainValue(one(specification, 'price') ?? ''));
   const [price, low, high] = ['price', 'lowPrice', 'highPrice'].map((name) => one(offer, name) ?? one(priced, name));
   const range =
     low !== undefined
@@ -122,10 +136,11 @@ function withOffer(fields: Fields, offer: Item, isOneOfSeveral: boolean): Fields
   record.set('price', price !== undefined ? plainValue(price) : range);
   const currency = one(offer, 'priceCurrency') ?? one(priced, 'priceCurrency');
   if (currency !== undefined) record.set('priceCurrency', plainValue(currency));
-  const availability = one(offer, 'availability');
-  if (availability !== undefined) record.set('availability', localName(String(plainValue(availability))));
+  // A number of pieces says more than that there are some.
   const level = one(offer, 'inventoryLevel');
-  if (level !== undefined) record.set('inventoryLevel', plainValue(level));
+  const availability = one(offer, 'availability');
+  if (level !== undefined) record.set('availability', plainValue(level));
+  else if (availability !== undefined) record.set('availability', localName(String(plainValue(availability))));
   for (const name of ['sku', 'gtin']) {
     const value = one(offer, name);
     if (value !== undefined) record.set(name, plainValue(value));
