@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import sharp from 'sharp';
 import writeXlsx from 'write-excel-file/node';
-import { expectNoAxeFindings, newShop, saved, shopWindow, station, writeBrief } from './support';
+import { atRest, expectNoAxeFindings, newShop, openSample, pasteList, saved, shopWindow, station, writeBrief } from './support';
 
 /** A cider house in pounds, invented for these tests; its list is as a hurried hand leaves one. */
 const brief =
@@ -43,12 +43,12 @@ test('a messy spreadsheet becomes a shop: nothing is sold that was not understoo
   await expect(line(page, 'Sweet Lane')).toContainText('not sold yet');
   await expect(line(page, 'Vinegar')).toContainText('£0.80');
   await expect(page.getByRole('grid', { name: 'Goods' })).not.toContainText('Sample product');
-  await expect(questions(page).getByRole('listitem')).toHaveCount(4);
+  await expect(questions(page).getByRole('listitem')).toHaveCount(5);
   await expectNoAxeFindings(page, 'Goods with questions');
 
   // An answer is one step, with the goods that follow from it; undo takes both back.
   await questions(page).getByRole('button', { name: 'It costs 6.00 GBP' }).click();
-  await expect(questions(page).getByRole('listitem')).toHaveCount(3);
+  await expect(questions(page).getByRole('listitem')).toHaveCount(4);
   // How many there are is still open.
   await expect(line(page, 'Sweet Lane')).toContainText('not sold yet');
   await questions(page).getByRole('button', { name: '12', exact: true }).click();
@@ -98,8 +98,208 @@ test('a list without a word on its money asks which, and an archive brings its p
   });
   await open(page, 'all.zip', Buffer.from(archive));
   await expect(line(page, 'Blue mug')).toContainText('not sold yet');
-  await expect(page.getByText('One picture is in.')).toBeVisible();
+  await expect(page.getByText('One picture found its thing.')).toBeVisible();
   await questions(page).getByLabel('Prices are in').selectOption('NOK');
   await questions(page).getByRole('button', { name: 'So it is' }).click();
   await expect(line(page, 'Blue mug')).toContainText('kr 12.00');
+});
+
+const view = (page: Page, name: string) => page.getByRole('radio', { name }).or(page.getByRole('button', { name, exact: true }));
+const comparison = (page: Page) => page.getByRole('region', { name: 'What the new list changes' });
+const grid = (page: Page) => page.getByRole('region', { name: 'The list as it came' });
+
+test('the list as it came: a column is told otherwise over it, and a row that was left out is mended where it stands', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(
+    page,
+    'Cider,Asking,Apples,Left\n,£7.20,Tremlett,12\nDry Hollow,£6.50,Foxwhelp,40\nSweet Lane,£6,Slack-ma-Girdle,9\nKeeved,£11,Foxwhelp,4\nOld Perry,£9,Thorn,3\nRedstreak,£8,Redstreak,7\n',
+  );
+  await view(page, 'The list as it came').click();
+  await expect(grid(page).getByRole('button', { name: 'Row 2, left out: look at it' })).toBeVisible();
+  await expectNoAxeFindings(page, 'The list as it came');
+
+  await grid(page).getByLabel('Apples').selectOption({ label: 'Category' });
+  await expect(grid(page).getByRole('columnheader', { name: /Apples/ })).toContainText('You have said so.');
+
+  await grid(page)
+    .getByRole('checkbox', { name: /Only rows with something to say/ })
+    .check();
+  await expect(grid(page).locator('tbody').getByRole('row')).toHaveCount(1);
+  const kept = page.waitForEvent('download');
+  await grid(page).getByRole('button', { name: 'Save the row left out, as CSV' }).click();
+  expect((await kept).suggestedFilename()).toBe('left-out.csv');
+
+  await grid(page)
+    .getByRole('button', { name: /^Row 2/ })
+    .press('Enter');
+  const row = page.getByRole('form', { name: 'Row 2' });
+  await expect(row).toContainText('The row has no name');
+  await row.getByLabel('Cider').fill('Tremlett’s Own');
+  await row.getByRole('button', { name: 'Read it so' }).press('Enter');
+  await expect(grid(page).getByRole('checkbox', { name: /something to say \(0\)/ })).toBeVisible();
+  await view(page, 'What is sold').click();
+  await expect(line(page, 'Tremlett’s Own')).toContainText('£7.20');
+
+  // It is a step like any other, and outlives a reload.
+  await saved(page);
+  await page.reload();
+  await expect(line(page, 'Tremlett’s Own')).toContainText('£7.20');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(line(page, 'Tremlett’s Own')).toHaveCount(0);
+});
+
+test('a changed list is compared cell by cell before it is taken; hand edits stay, and what is gone can be put back', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  const list = (rows: string) => `Cider,Asking,Code,Left\n${rows}`;
+  await pasteList(page, list('Dry Hollow,£6.50,D1,40\nSweet Lane,£6,S1,9\nKeeved,£11,K1,4\nOld Perry,£9,,3\n'));
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  await page.getByLabel('Price of the one').fill('6.80');
+  await page.getByLabel('Title').fill('Dry Hollow, still');
+  await page.getByLabel('Title').blur();
+  await expect(line(page, 'Dry Hollow, still')).toContainText('£6.80');
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  // Sorted otherwise, one renamed, one dearer, one gone, one that may be another under a new name, one new.
+  await pasteList(
+    page,
+    list('Sweet Lane Medium,£6,S1,9\nDry Hollow,£7.10,D1,40\nOld Perry vintage,£12,,3\nRedstreak,£8,R1,20\n'),
+  );
+  await expect(comparison(page).getByRole('heading', { level: 2 })).toContainText('What “pasted list” changes');
+  await expectNoAxeFindings(page, 'The comparison of two lists');
+  const changed = comparison(page).getByRole('region', { name: 'Changed' });
+  await expect(changed.getByRole('row', { name: /Dry Hollow Price £6.50 £7.10 £6.80/ })).toBeVisible();
+  await expect(changed.getByRole('row', { name: /Sweet Lane Medium Title Sweet Lane Sweet Lane Medium/ })).toBeVisible();
+  await expect(comparison(page).getByRole('region', { name: 'Gone' })).toContainText('Keeved');
+  await comparison(page).getByRole('button', { name: 'Old Perry vintage is the same as Old Perry' }).press('Enter');
+  await expect(changed.getByRole('row', { name: /Old Perry vintage Title/ })).toBeVisible();
+  await expect(comparison(page).getByRole('region', { name: 'New' })).toHaveText(/^New\s*Redstreak$/);
+
+  // Nothing is done until it is taken.
+  await comparison(page)
+    .getByRole('button', { name: /^Stay with/ })
+    .click();
+  await expect(line(page, 'Keeved')).toBeAttached();
+  await pasteList(page, list('Sweet Lane Medium,£6,S1,9\nDry Hollow,£7.10,D1,40\nRedstreak,£8,R1,20\n'));
+  await comparison(page).getByRole('button', { name: 'Take the new list' }).click();
+  await expect(line(page, 'Dry Hollow, still')).toContainText('£6.80');
+  await expect(line(page, 'Redstreak')).toBeAttached();
+  await expect(line(page, 'Keeved')).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'See what is set aside' }).click();
+  await page.getByRole('button', { name: 'Put back Keeved' }).click();
+  await expect(line(page, 'Keeved')).toContainText('£11.00');
+
+  // What one gives up of one's own goes with the list, and undo takes all of it back.
+  await pasteList(page, list('Sweet Lane Medium,£6,S1,9\nDry Hollow,£7.40,D1,40\nRedstreak,£8,R1,20\n'));
+  await comparison(page).getByRole('checkbox', { name: 'Take the list’s instead of yours: Price of Dry Hollow' }).check();
+  await comparison(page).getByRole('button', { name: 'Take the new list' }).click();
+  await expect(line(page, 'Dry Hollow, still')).toContainText('£7.40');
+  await expect(line(page, 'Keeved')).toBeAttached();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(line(page, 'Dry Hollow, still')).toContainText('£6.80');
+});
+
+test('a product by hand stands in the shop, is refused without a title, and goes again', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await station(page, 'Goods');
+  await page.getByRole('button', { name: 'Add a product' }).press('Enter');
+  const form = page.getByRole('form', { name: 'A product by hand' });
+  await form.getByRole('button', { name: 'Add it' }).press('Enter');
+  await expect(form).toContainText('A product needs a title.');
+  await form.getByLabel('Title').fill('Wassail bowl');
+  await form.getByLabel('Price, GBP').fill('from 4 to 9');
+  await expect(form).toContainText(/amount|price/i);
+  await form.getByRole('button', { name: 'Add it' }).press('Enter');
+  await expect(form).toBeVisible();
+  await form.getByLabel('Price, GBP').fill('38.50');
+  await form.getByLabel('What can be chosen').fill('Wood');
+  await form.getByLabel('The choices, parted by commas').fill('Pear, Apple');
+  await form.getByRole('button', { name: 'Add it' }).press('Enter');
+  await expect(line(page, 'Wassail bowl')).toContainText('£38.50');
+  await expect(page.getByLabel('Price of Pear')).toHaveValue('38.50');
+  await saved(page);
+  await page.reload();
+  await expect(line(page, 'Wassail bowl')).toContainText('2');
+  await line(page, 'Wassail bowl').getByRole('rowheader').click();
+  await page.getByRole('button', { name: 'Take it out of the shop' }).click();
+  await expect(line(page, 'Wassail bowl')).toHaveCount(0);
+});
+
+const flat = (background: string, width = 900) =>
+  sharp({ create: { width, height: 700, channels: 3, background } })
+    .jpeg()
+    .toBuffer();
+
+test('pictures find their things by name; the rest is put there by keyboard, ordered, described and taken off', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(page, 'Cider,Asking,Code\nDry Hollow,£6.50,D1\nSweet Lane,£6,S1\n');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add pictures', exact: true }).click();
+  await (
+    await chooser
+  ).setFiles([
+    { name: 'dry-hollow.jpg', mimeType: 'image/jpeg', buffer: await flat('#864') },
+    { name: 'DSC_0033.jpg', mimeType: 'image/jpeg', buffer: await flat('#486', 300) },
+  ]);
+  await expect(page.getByText('One picture found its thing.')).toBeVisible();
+  const alone = page.getByRole('region', { name: 'Pictures that belong to nothing yet' });
+  await expect(alone).toContainText('DSC_0033.jpg');
+  await expect(line(page, 'Dry Hollow').getByRole('img', { name: 'has a picture' })).toBeVisible();
+  await atRest(page);
+
+  // React Aria's drag by keyboard: Enter takes it up, Tab goes to where it may be dropped, Enter drops it.
+  await alone.getByRole('row', { name: 'DSC_0033.jpg' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await alone.getByRole('row', { name: 'DSC_0033.jpg' }).focus();
+  await page.keyboard.press('Space');
+  await alone.getByLabel('It shows').selectOption({ label: 'Dry Hollow' });
+  await alone.getByRole('button', { name: 'Put it there' }).press('Enter');
+  await expect(alone).toHaveCount(0);
+
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  const pictures = page.getByRole('region', { name: 'Pictures of the product' });
+  await expect(pictures.getByRole('listitem')).toContainText(['dry-hollow.jpg', 'DSC_0033.jpg']);
+  await expect(pictures.getByRole('listitem').nth(1)).toContainText('300 × 700 pixels, too few: 800');
+  await pictures.getByRole('button', { name: 'Show DSC_0033.jpg earlier' }).press('Enter');
+  await expect(pictures.getByRole('listitem')).toContainText(['DSC_0033.jpg', 'dry-hollow.jpg']);
+  await pictures.getByLabel('What DSC_0033.jpg shows').fill('Dry Hollow in the orchard');
+  await pictures.getByLabel('What DSC_0033.jpg shows').blur();
+  await saved(page);
+  await station(page, 'Plan');
+  await shopWindow(page)
+    .getByRole('link', { name: /Dry Hollow/ })
+    .first()
+    .click();
+  await expect(shopWindow(page).getByRole('img', { name: 'Dry Hollow in the orchard' })).toBeVisible();
+  await station(page, 'Goods');
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  await pictures.getByRole('button', { name: 'Take dry-hollow.jpg off' }).press('Enter');
+  await expect(pictures.getByRole('listitem')).toHaveCount(1);
+});
+
+test('the reading of a long list can be stopped, and nothing is changed', async ({ page }) => {
+  await openSample(page);
+  await station(page, 'Goods');
+  await atRest(page);
+  const list = page.getByRole('complementary', { name: 'The list' });
+  const before = await list.getByText(/^\d+ products, \d+ variants/).textContent();
+  const rows = Array.from({ length: 60_000 }, (_, i) => `Thing number ${i},${(i % 90) + 10}.50,C-${i},what is told of it`);
+  await open(page, 'long.csv', Buffer.from(`title,price,code,description\n${rows.join('\n')}\n`));
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();
+  await atRest(page);
+  await expect(list.getByText(/^\d+ products, \d+ variants/)).toHaveText(before ?? '');
+  // The shop goes on working.
+  await pasteList(page, 'title,price\nBell,5\n');
+  await expect(comparison(page).getByRole('region', { name: 'New' })).toContainText('Bell');
 });

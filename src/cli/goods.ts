@@ -1,19 +1,15 @@
 import { basename } from 'node:path';
 import { briefCurrency } from '@/core/brief';
 import {
-  csvOf,
+  catalogueFile,
+  catalogueForms,
   decidedGoods,
-  feedOf,
-  jsonOf,
   listReport,
   matchPictures,
   noMapping,
   openSource,
   readList,
   readMapping,
-  schemaOrgOf,
-  tableOf,
-  xlsxOf,
   type Mapping,
   type Proposal,
 } from '@/core/goods';
@@ -30,14 +26,12 @@ export function readGoods(values: Values): void {
   const proposal = withPictures(taken(readList(source, { brief }, mapping)), names);
   const report = listReport(proposal);
   if (values.out) {
-    const rows = () => tableOf(proposal.products, proposal.currency.code ?? '', proposal.digits);
-    if (/\.csv$/i.test(values.out)) write(values.out, csvOf(rows()));
-    else if (/\.xlsx$/i.test(values.out)) write(values.out, xlsxOf(rows()));
-    else if (/\.json$/i.test(values.out)) write(values.out, jsonOf(rows()));
-    else if (/\.jsonld$/i.test(values.out))
-      write(values.out, schemaOrgOf(proposal.products, proposal.currency.code ?? '', proposal.digits));
-    else if (/\.xml$/i.test(values.out)) write(values.out, feedOf(rows(), basename(values.in ?? '')));
-    else throw new Refusal(`“${values.out}” ends in none of .csv, .xlsx, .json, .jsonld, .xml. ${usage}`);
+    const form = catalogueForms.find(({ id }) => values.out?.toLowerCase().endsWith(`.${id}`));
+    if (!form)
+      throw new Refusal(`“${values.out}” ends in none of ${catalogueForms.map(({ id }) => `.${id}`).join(', ')}. ${usage}`);
+    const { products, digits } = proposal;
+    const name = basename(values.in ?? '');
+    write(values.out, catalogueFile(form.id, { products, digits, currency: proposal.currency.code ?? '', name }));
   }
   print(report);
 }

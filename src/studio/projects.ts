@@ -18,7 +18,7 @@ import {
 
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
-import { type ImportedList } from '@/workers/protocol';
+import { type ImportedList, type Jobs } from '@/workers/protocol';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
 import { appendToLog, goodsStored } from './logStore';
 import { keepProject, openProject, writeEntry } from './store';
@@ -67,7 +67,7 @@ export interface BroughtIn {
 /** Has the worker read a list of goods, and fetches it in pieces. */
 export async function readList(
   worker: ShopWorker,
-  list: { project: string; name: string; bytes: Uint8Array; currency: string },
+  list: Jobs['import']['give'],
   progress: (say: string) => void = () => undefined,
 ): Promise<Result<BroughtIn>> {
   return fetchList(worker, await worker.ask('import', list, ({ say }) => progress(say)));
@@ -113,7 +113,7 @@ export async function createSample(progress: (say: string) => void): Promise<str
   const brief = text.decode(await fetchBytes('/demo/brief.txt'));
   const id = crypto.randomUUID();
   const worker = new ShopWorker();
-  const list = { project: id, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
+  const list = { project: id, isNew: true, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
   const goods = await readList(worker, list);
   const decided = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, unknown>;
   const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];

@@ -20,6 +20,8 @@ export interface ShopState {
   fault: string;
   /** Hands over the page in sight whenever the shop was made anew: before the studio itself is drawn again. */
   watch: (watcher: Watcher) => () => void;
+  /** Resolves when the worker has the project as it was sent last. */
+  whenOpened: () => Promise<void>;
   /** Ends whatever the worker is at, and sets another to work. */
   restart: () => void;
 }
@@ -110,8 +112,12 @@ export function useShop(project: Project | null, path: string): ShopState {
     return () => void watchers.current.delete(watcher);
   }, []);
 
-  const restart = useCallback(() => setLife((before) => before + 1), []);
+  const restart = useCallback(() => {
+    setState((before) => ({ ...before, of: null }));
+    setLife((before) => before + 1);
+  }, []);
+  const whenOpened = useCallback(() => busy.current?.done ?? Promise.resolve(), []);
 
   const { of, ...shown } = state;
-  return { worker, ...shown, settled: of !== null && of === project, watch, restart };
+  return { worker, ...shown, settled: of !== null && of === project, watch, whenOpened, restart };
 }

@@ -55,10 +55,12 @@ export class ListDesk {
 
   /** Reads a list that comes in. Nothing is changed by it yet. */
   async bringIn(
-    { project, name, bytes, currency }: Jobs['import']['give'],
+    { project, isNew, name, bytes, currency }: Jobs['import']['give'],
     current: Project | null,
     progress: (say: string) => void,
   ): Promise<Result<ImportedList>> {
+    // A list is never taken for the first one because the project was not at hand.
+    if (!isNew && current?.id !== project) return fail('The project is still being opened. Bring the list in again in a moment.');
     const opened = openSource(bytes, name);
     if (!opened.ok) return opened;
     const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);

@@ -2,7 +2,7 @@ import { type Reading } from '@/core/brief';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import { type Because, type PageKind, type Section } from '@/core/plan';
-import { type ListChanges, type SaidSame } from '@/core/goods';
+import { type CatalogueForm, type ListChanges, type SaidSame } from '@/core/goods';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
@@ -187,7 +187,17 @@ export interface Jobs {
   /** The list that is there read anew, with what is said of it now. */
   reread: { give: { project: string; wishes: Wish[]; currency: string }; get: Result<ImportedList> };
   /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
-  import: { give: { project: string; name: string; bytes: Uint8Array; currency: string }; get: Result<ImportedList> };
+  import: {
+    give: {
+      project: string;
+      /** Whether nothing is known of the project yet, so that no list can be there. */
+      isNew: boolean;
+      name: string;
+      bytes: Uint8Array;
+      currency: string;
+    };
+    get: Result<ImportedList>;
+  };
   /** The list that was read last, with what the seller says of goods that may be old ones under another name. */
   same: { give: { said: SaidSame }; get: Result<ImportedList> };
   /** Rows of the list as it came; `only` those with some numbers. */
@@ -197,6 +207,8 @@ export interface Jobs {
   };
   /** The rows that could not be used, as CSV. */
   leftOut: { give: Record<string, never>; get: Result<string> };
+  /** The catalogue as the shop has it, as a file. */
+  catalogue: { give: { form: CatalogueForm }; get: Uint8Array };
   products: { give: { from: number; count: number }; get: Product[] };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }

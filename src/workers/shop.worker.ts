@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { catalogueFile } from '@/core/goods';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { proposeShelves } from '@/core/lexicon';
 import { freshId, reason, type Section } from '@/core/plan';
@@ -369,6 +370,12 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   same: async ({ said }) => desk.same(current, said),
   products: async ({ from, count }) => desk.products(from, count),
   sheetRows: async (give) => desk.rows(openedProject(), give),
+  catalogue: async ({ form }) => {
+    const { catalogue, rules, moneyKnown, name } = opened();
+    const { products } = catalogue;
+    const file = catalogueFile(form, { products, currency: moneyKnown ? rules.currency : '', digits: rules.digits, name });
+    return typeof file === 'string' ? new TextEncoder().encode(file) : file;
+  },
   leftOut: async () => desk.leftOut(openedProject()),
   site: async ({ target: to }, id) => site(id, to),
 };

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Decided, ownProduct, productPlaces, set, variantPlaces, type Wish } from '../places';
 import { type Goods } from './about';
+import { newProduct } from './byHand';
 import { changesOf, continueGoods, continueList, decidedGoods, importText, ownProducts } from './index';
 
 const goodsOf = (list: string): Goods => {
@@ -83,7 +84,10 @@ describe('goods of a further list are known again', () => {
   });
 
   test('a product by hand is not set aside, and is taken over by a list that has it', () => {
-    const own = { ...before.products[2]!, id: 'own-stool', slug: 'stool', title: 'Stool' };
+    const own = newProduct(
+      { title: 'Stool', description: '', categories: [], option: '', choices: [], price: 7000 },
+      new Set(before.products.map(({ id }) => id)),
+    );
     const decided = decidedBy(set(ownProduct(own.id), own));
     const list = 'title,price,sku,barcode\nOak bowl,40,B1,\n';
     expect(continueList(before, ownProducts(decided), goodsOf(list)).former.map(({ id }) => id)).toEqual([

@@ -28,5 +28,6 @@ export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type MoneyHints } from './rows/currency';
 export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';
 export { listReport, readMapping } from './report';
-export { csvOf, feedOf, jsonOf, schemaOrgOf, tableOf, xlsxOf } from './table';
+export { catalogueFile, csvOf } from './table';
+export { catalogueForms, type CatalogueForm } from './forms';
 export { mappingOf } from './mapping';

@@ -3,6 +3,7 @@ import { XMLBuilder } from 'fast-xml-parser';
 import Papa from 'papaparse';
 import { decimal } from '../till';
 import { type Product, type Variant } from './about';
+import { type CatalogueForm } from './forms';
 
 /**
  * A catalogue as rows, one for each variant, under headings that are read again as they were meant. The group is the variant's lasting id,
@@ -163,4 +164,24 @@ export function schemaOrgOf(products: readonly Product[], currency: string, digi
     };
   });
   return `${JSON.stringify({ '@context': 'https://schema.org', '@graph': graph }, null, 2)}\n`;
+}
+
+/** A catalogue as a file. Each form is read again as the same catalogue. */
+export function catalogueFile(
+  form: CatalogueForm,
+  { products, currency, digits, name }: { products: readonly Product[]; currency: string; digits: number; name: string },
+): string | Uint8Array {
+  const rows = () => tableOf(products, currency, digits);
+  switch (form) {
+    case 'csv':
+      return csvOf(rows());
+    case 'xlsx':
+      return xlsxOf(rows());
+    case 'json':
+      return jsonOf(rows());
+    case 'jsonld':
+      return schemaOrgOf(products, currency, digits);
+    case 'xml':
+      return feedOf(rows(), name);
+  }
 }

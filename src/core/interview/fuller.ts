@@ -20,7 +20,11 @@ export function fullerBrief(shop: Shop): string {
   add(reading.name !== null, 'The name of the shop');
   if (!reading.sells.length && catalogue.categories.length)
     lines.push(
-      `What ${single ? 'I' : 'we'} sell: ${listed(topOf(catalogue.categories).slice(0, 5).map((category) => category.name.toLowerCase()))}.`,
+      `What ${single ? 'I' : 'we'} sell: ${listed(
+        topOf(catalogue.categories)
+          .slice(0, 5)
+          .map((category) => category.name.toLowerCase()),
+      )}.`,
     );
   else add(reading.sells.length > 0, 'What you sell');
   if (catalogue.products.length) {

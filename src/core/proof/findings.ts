@@ -1,6 +1,6 @@
 import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
-import { missingPictures } from '../pictures';
+import { enoughPixels, missingPictures } from '../pictures';
 import { type Problem } from '../goods/about';
 import { sayNow } from '../places';
 import { type Shop } from '../site';
@@ -112,12 +112,38 @@ export const checks: readonly Check[] = [
     fine: 'Every product has a picture.',
     look: (shop) => {
       const missing = missingPictures(shop.catalogue.products, new Set(shop.pictures.keys()));
+      const shown = new Set(
+        shop.catalogue.products
+          .flatMap(({ pictures, variants }) => [...pictures, ...variants.flatMap(({ picture }) => picture ?? [])])
+          .map((name) => name.toLowerCase()),
+      );
+      const small = [...shop.pictures.values()]
+        .filter(({ name, type, width }) => shown.has(name.toLowerCase()) && type !== 'image/svg+xml' && width < enoughPixels)
+        .map(({ name, width, height }) => `${name} (${width} × ${height})`);
+      const logo = shop.mark.logo?.toLowerCase();
+      const alone = [...shop.pictures.values()]
+        .map(({ name }) => name)
+        .filter((name) => !shown.has(name.toLowerCase()) && name.toLowerCase() !== logo);
       const bare = shop.catalogue.products.filter((product) => product.pictures.length === 0).map((product) => product.title);
       return [
         ...(missing.length
           ? [
               todo(
                 `${missing.length} ${missing.length === 1 ? 'picture is' : 'pictures are'} named in the list and not here: ${some(missing.map((m) => m.name))}. Add the ${missing.length === 1 ? 'file' : 'files'}.`,
+              ),
+            ]
+          : []),
+        ...(small.length
+          ? [
+              todo(
+                `${some(small)}: fewer than ${enoughPixels} pixels across, so ${small.length === 1 ? 'it blurs' : 'they blur'} where ${small.length === 1 ? 'it stands' : 'they stand'} large.`,
+              ),
+            ]
+          : []),
+        ...(alone.length
+          ? [
+              todo(
+                `${alone.length === 1 ? 'One picture belongs' : `${alone.length} pictures belong`} to nothing yet: ${some(alone)}.`,
               ),
             ]
           : []),

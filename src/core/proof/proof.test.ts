@@ -22,7 +22,7 @@ function project(part: { brief?: string; list?: string; decisions?: Record<strin
     ...newProject('p', 'Shop'),
     brief: part.brief ?? good,
     goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '').goods,
-    pictures: [pictureSchema.parse({ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1, height: 1 })],
+    pictures: [pictureSchema.parse({ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1200, height: 900 })],
     decisions: decisionsOf(decisions),
   };
 }
@@ -33,6 +33,21 @@ const findings = (part?: Parameters<typeof project>[0]) => {
 };
 const levelOf = (check: string, part?: Parameters<typeof project>[0]) =>
   findings(part).find((finding) => finding.check === check)?.level;
+
+test('pictures that are too small are named with their figures, and so are those that belong to nothing', () => {
+  const made = project();
+  const [picture] = made.pictures;
+  if (!picture) throw new Error('There is a picture.');
+  const pictures = [
+    { ...picture, width: 320, height: 240 },
+    { ...picture, name: 'DSC_4.webp' },
+  ];
+  const said = findingsOf(makeShop({ ...made, pictures }), []).filter(({ check }) => check === 'pictures');
+  expect(said.map(({ say }) => say)).toEqual([
+    'bowl.webp (320 × 240): fewer than 800 pixels across, so it blurs where it stands large.',
+    'One picture belongs to nothing yet: DSC_4.webp.',
+  ]);
+});
 
 test('nothing is found in a shop that is in order', () => {
   expect(findings().filter((finding) => finding.level !== 'fine')).toEqual([]);

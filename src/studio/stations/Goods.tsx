@@ -5,7 +5,6 @@ import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-
 import styled from 'styled-components';
 import { decidedGoods } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
-import { type Product } from '@/core/project';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { AddProduct } from './goods/AddProduct';
@@ -18,6 +17,7 @@ import { RowMend } from './goods/RowMend';
 import { putOn } from './goods/putOn';
 import { draggedPicture, Unplaced } from './goods/Unplaced';
 import { Shelves } from './goods/Shelves';
+import { TakeAway } from './goods/TakeAway';
 import { useList } from './goods/useList';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
@@ -205,13 +205,14 @@ export function GoodsStation({ state, shop }: StationProps) {
       />
     ) : (
       <>
+        {unplaced.length ? <Unplaced pictures={unplaced} products={products} state={state} /> : null}
         {goods.file ? (
           <ListReport goods={goods} moneyKnown={moneyKnown} onSay={(wishes, label) => void list.sayOfList(wishes, label)} />
         ) : null}
-        {unplaced.length ? <Unplaced pictures={unplaced} products={products} state={state} /> : null}
         <Shelves state={state} shop={shop} products={products} />
         <Former state={state} former={former} hidden={hidden} />
         <Pictures state={state} shop={shop} />
+        {products.length ? <TakeAway shop={shop} /> : null}
       </>
     );
 
@@ -332,7 +333,12 @@ export function GoodsStation({ state, shop }: StationProps) {
                 }}
               />
             )}
-            <Side aria-label={adding ? 'A product by hand' : current ? current.title : 'The list'}>{side}</Side>
+            <Side
+              key={adding ? 'adding' : current ? current.id : row && view === 'list' ? `row ${row.row.row}` : 'list'}
+              aria-label={adding ? 'A product by hand' : current ? current.title : 'The list'}
+            >
+              {side}
+            </Side>
           </Split>
         )}
       </Hall>

@@ -155,8 +155,7 @@ export function NewList({
       <div>
         <h2>What “{name}” changes</h2>
         <Soft>
-          Nothing is done yet. Things are known again by their code, then their barcode, then their name; what you changed by hand
-          stays with them.
+          Things are known again by their code, then their barcode, then their name; what you changed by hand stays with them.
         </Soft>
       </div>
       <Counts>

@@ -34,6 +34,7 @@ const Tiles = styled.div`
   }
   [role='gridcell'] {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 3px;
   }
   img,

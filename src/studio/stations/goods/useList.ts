@@ -43,6 +43,7 @@ export interface ListState {
 }
 
 const count = (n: number, one: string): string => (n === 1 ? `One ${one}` : `${n} ${one}s`);
+const many = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
 const sayOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 const stopped = Symbol('stopped');
 
@@ -71,7 +72,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       end = () => resolve(stopped);
     });
     setStop(() => () => end());
-    const result = await Promise.race([ended, work(shop.worker).catch((error: unknown) => fail(sayOf(error)))]);
+    const { worker } = shop;
+    const done = shop.whenOpened().then(() => work(worker));
+    const result = await Promise.race([ended, done.catch((error: unknown) => fail(sayOf(error)))]);
     setBusy('');
     setStop(null);
     if (result === stopped) {
@@ -90,17 +93,23 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     const notes = goods.problems.length
       ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right`
       : '';
-    setSaid({ kind: 'fine', say: `${goods.products.length} products with ${variants} variants are in${notes}.` });
+    const listed = goods.products.length;
+    setSaid({
+      kind: 'fine',
+      say: `${many(listed, 'product')} with ${many(variants, 'variant')} ${listed === 1 ? 'is' : 'are'} in${notes}.`,
+    });
     if (pictures.length) await takePictures(pictures, null, goods.products);
   };
 
   const take = async (name: string, bytes: Uint8Array): Promise<boolean> => {
     const brought = await working(`Reading ${name} …`, (worker) =>
-      readList(worker, { project: project.id, name, bytes, currency }, setBusy),
+      readList(worker, { project: project.id, isNew: false, name, bytes, currency }, setBusy),
     );
     if (!brought) return false;
-    if (brought.changes && isNews(brought.changes)) setWaiting({ name, brought, changes: brought.changes });
-    else await bringIn(brought);
+    if (brought.changes && isNews(brought.changes)) {
+      setWaiting({ name, brought, changes: brought.changes });
+      setSaid({ kind: 'todo', say: `“${name}” was read and compared with what is there. Nothing is changed until you take it.` });
+    } else await bringIn(brought);
     return true;
   };
 
@@ -174,9 +183,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
 function sayTaken(pictures: readonly Picture[], refused: readonly string[], notes: readonly string[], alone: number): Said {
   const matched = pictures.length - alone;
   const where = [
-    matched ? `${count(matched, 'picture')} found ${matched === 1 ? 'its' : 'their'} things.` : '',
+    matched ? `${count(matched, 'picture')} found ${matched === 1 ? 'its thing' : 'their things'}.` : '',
     alone
-      ? `${count(alone, 'picture')} ${alone === 1 ? 'belongs' : 'belong'} to nothing yet: say below what ${alone === 1 ? 'it shows' : 'they show'}.`
+      ? `${count(alone, 'picture')} ${alone === 1 ? 'belongs' : 'belong'} to nothing yet: say at the right what ${alone === 1 ? 'it shows' : 'they show'}.`
       : '',
   ].filter(Boolean);
   return {
