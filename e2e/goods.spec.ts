@@ -257,11 +257,16 @@ test('pictures find their things by name; the rest is put there by keyboard, ord
   await expect(line(page, 'Dry Hollow').getByRole('img', { name: 'has a picture' })).toBeVisible();
   await atRest(page);
 
-  // React Aria's drag by keyboard: Enter takes it up, Tab goes to where it may be dropped, Enter drops it.
-  await alone.getByRole('row', { name: 'DSC_0033.jpg' }).focus();
-  await page.keyboard.press('ArrowRight');
-  await alone.getByRole('row', { name: 'DSC_0033.jpg' }).focus();
-  await page.keyboard.press('Space');
+  // Dragged by keyboard: taken up, moved to the second product, dropped; and taken back.
+  await alone.getByRole('button', { name: /^Take up DSC_0033/ }).press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(alone).toHaveCount(0);
+  await expect(line(page, 'Sweet Lane').getByRole('img', { name: 'has a picture' })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+
+  // Chosen, and the product below.
+  await alone.getByRole('row', { name: 'DSC_0033.jpg' }).press('Space');
   await alone.getByLabel('It shows').selectOption({ label: 'Dry Hollow' });
   await alone.getByRole('button', { name: 'Put it there' }).press('Enter');
   await expect(alone).toHaveCount(0);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Picture, type Product } from '@/core/project';
 import { Choice, QuietButton, Row, Soft } from '../../parts';
@@ -36,6 +36,17 @@ const Tiles = styled.div`
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     gap: 3px;
+  }
+  button {
+    background: none;
+    border: 0;
+    padding: 2px 0;
+    min-height: 24px;
+    text-align: left;
+    color: ${tokens.verdigris};
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: grab;
   }
   img,
   .none {
@@ -79,7 +90,10 @@ export function Unplaced({
   return (
     <section aria-label="Pictures that belong to nothing yet" style={{ display: 'grid', gap: 8 }}>
       <h3>{pictures.length === 1 ? 'One picture belongs' : `${pictures.length} pictures belong`} to nothing yet</h3>
-      <Soft>Drag one onto its product in the table. Or choose pictures here, and the product below.</Soft>
+      <Soft>
+        Drag one onto its product in the table; by keyboard, “Take up”, then the arrow keys, then Enter. Or choose pictures here,
+        and their product below.
+      </Soft>
       <Tiles>
         <GridList
           aria-label="Pictures without a product"
@@ -96,6 +110,9 @@ export function Unplaced({
             <GridListItem id={picture.name} textValue={picture.name}>
               {url ? <img src={url} alt="" /> : <i className="none" />}
               <span title={picture.name}>{picture.name}</span>
+              <Button slot="drag" aria-label={`Take up ${picture.name}, to drop it on a product`}>
+                Take up
+              </Button>
             </GridListItem>
           )}
         </GridList>
