@@ -1,11 +1,15 @@
 import { batch1 } from './batch1';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
+import { batch4 } from './batch4';
 import { type ListCase } from './case';
+import { frozen } from './frozen';
 
 /** Batches in the order in which they were written. */
 export const batches: readonly { name: string; lists: readonly ListCase[] }[] = [
   { name: '1', lists: batch1 },
   { name: '2', lists: batch2 },
   { name: '3', lists: batch3 },
+  { name: '4', lists: batch4 },
+  { name: 'frozen', lists: frozen },
 ];
