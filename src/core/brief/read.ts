@@ -8,6 +8,7 @@ import { phoneCountry, readAddress, readEmail, readLinks, readPhone } from './co
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
+import { currencyNamed } from './currencyNames';
 import { readLanguage } from './language';
 import { readName } from './names';
 import { readSells } from './sells';
@@ -121,8 +122,10 @@ function readAnew(given: string): Reading {
   const own = sentences.filter(({ source }) => !quoted.some(({ start, end }) => source.start < end && start < source.end));
   const place = readPlace(without(brief, quoted), own, name?.source ?? null);
   const dialled = phoneCountry(brief);
-  const abouts = readCountry(brief, place, readCurrency(brief, '')?.value ?? '', dialled);
-  const currency = readCurrency(brief, abouts?.value ?? '');
+  const language = readLanguage(brief);
+  const money = (where: string) => readCurrency(brief, where) ?? currencyNamed(brief, language?.value ?? '', where);
+  const abouts = readCountry(brief, place, money('')?.value ?? '', dialled);
+  const currency = money(abouts?.value ?? '');
   const country = readCountry(brief, place, currency?.value ?? '', dialled);
   const tone = readTone(brief, sentences, wishes);
   const reading = {
@@ -146,7 +149,7 @@ function readAnew(given: string): Reading {
     address: readAddress(brief, sentences),
     links: readLinks(brief),
     currency,
-    language: readLanguage(brief),
+    language,
     figures: readFigures(brief, statements),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
     reviews,

@@ -7,7 +7,7 @@ import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
 import { currencyOf, type CurrencyReading, type MoneyHints } from './rows/currency';
-import { farOff, unsold } from './rows/pricing';
+import { farOff, priceIn, pricingOf, unsold } from './rows/pricing';
 import { type Answers, type Question, type Where } from './rows/questions';
 import { RowReader, type Sheet } from './rows/reader';
 import { isPlaceholder, type Record } from './rows/record';
@@ -181,6 +181,7 @@ class Reading {
         headings: priced.map(({ column }) => column.heading),
         units: priced.map(({ column }) => column.unit).filter(Boolean),
         above: this.sheets.flatMap(({ layout }) => layout.above),
+        names: this.cellsOf('title').slice(0, 200),
         formats: priced.flatMap(({ sheet, column }) => sheet.grid.currencies?.get(column.index) ?? []),
       },
       hints,
@@ -310,8 +311,15 @@ class Reading {
     const price = main.columns.find(({ as }) => as === 'price');
     const open = main.columns.filter(({ as }) => as === 'particular');
     const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
-    const amounts = open.filter(({ profile }) => profile.money > 0.8 && profile.signed > 0.5);
-    if (price && price.priceWords < 1 && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
+    const amounts = price
+      ? open.filter(
+          (column) =>
+            column.profile.money > 0.8 &&
+            column.profile.signed > 0.5 &&
+            (price.priceWords < 1 || this.couldBeCharged(main, price, column)),
+        )
+      : [];
+    if (price && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
       const both = [price, ...amounts];
       this.remarks.questions.ask(
         {
@@ -341,6 +349,23 @@ class Reading {
         `“${heading}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
       );
     }
+  }
+
+  /** Whether a column of amounts could be what is charged instead of the price: it is less than that, and not by much, wherever both stand. */
+  private couldBeCharged(main: Sheet, price: ColumnProposal, other: ColumnProposal): boolean {
+    if (other.isKnown) return false;
+    const cellsAt = ({ index }: ColumnProposal) => main.layout.body.map(({ cells }) => cells[index] ?? '');
+    const read = (column: ColumnProposal) => {
+      const cells = cellsAt(column);
+      const pricing = pricingOf(cells, this.code);
+      return cells.map((cell) => priceIn(cell, pricing, () => null));
+    };
+    const [prices, amounts] = [read(price), read(other)];
+    const both = prices.flatMap((full, i) => {
+      const amount = amounts[i];
+      return full && amount ? [amount / full] : [];
+    });
+    return both.length > 0 && both.filter((share) => share >= 0.3 && share <= 1).length >= both.length * 0.8;
   }
 
   private askFarOff(records: readonly Record[]): void {

@@ -89,7 +89,10 @@ describe('the form of numbers', () => {
     const amounts = [5, 99, 100, 1250, 99999, 123456, 98765432].map((n) => n * (digits === 0 ? 1 : 1));
     const form = new Intl.NumberFormat(locale, { style: 'currency', currency, minimumFractionDigits: digits });
     const cells = amounts.map((minor) => form.format(minor / 10 ** digits).replace(/[\u200e\u200f\u061c]/g, ''));
-    const code = currencyOf({ cells, named: [], headings: [], units: [], above: [], formats: [] }, { brief: currency }).code;
+    const code = currencyOf(
+      { cells, named: [], headings: [], units: [], above: [], formats: [], names: [] },
+      { brief: currency },
+    ).code;
     const pricing = pricingOf(cells, currency);
     const asked: string[] = [];
     const read = cells.map((cell) =>
@@ -109,7 +112,7 @@ describe('currencies', () => {
       for (const code of currenciesOf(sign)) expect([sign, code, known.has(code)]).toEqual([sign, code, true]);
   });
   const of = (cells: string[], hints = {}, more = {}) =>
-    currencyOf({ cells, named: [], headings: [], units: [], above: [], formats: [], ...more }, hints);
+    currencyOf({ cells, named: [], headings: [], units: [], above: [], formats: [], names: [], ...more }, hints);
   test('a sign that several share takes the one that something else names, else it is asked', () => {
     expect(of(['$4', '$5']).code).toBeNull();
     expect(of(['$4', '$5']).choices[0]).toBe('USD');

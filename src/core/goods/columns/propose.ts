@@ -132,6 +132,20 @@ function settlePrices(
   };
   const earlier = taken.get('earlierPrice');
   if (!taken.has('price') && earlier !== undefined) move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
+  const stated = columns.find(({ index }) => index === taken.get('price'));
+  const offer = columns.find(
+    ({ index, evidence, profile }) => !chosen.has(index) && (evidence.now ?? 0) > 0 && profile.filled > 0 && profile.money > 0.5,
+  );
+  if (stated && !stated.evidence.now && offer && !taken.has('earlierPrice')) {
+    move('price', 'earlierPrice', stated.index, `It is charged where “${offer.heading}” is empty.`);
+    chosen.set(offer.index, {
+      as: 'price',
+      score: 2,
+      because: `It is headed “${offer.heading}”, and it holds amounts of money.`,
+    });
+    taken.set('price', offer.index);
+    return;
+  }
   const price = columns.find(({ index }) => index === taken.get('price'));
   if (!price?.evidence.now || taken.has('earlierPrice')) return;
   const usual = columns.find(
@@ -147,7 +161,7 @@ function giveTitle(
   chosen: Map<number, Candidate>,
   taken: Map<Meaning, number>,
 ): void {
-  const fit = ({ profile, index }: (typeof columns)[number]) =>
+  const fit = ({ profile, index, heading }: (typeof columns)[number]) =>
     profile.text * 2 +
     Math.min(profile.distinct, 0.9) +
     profile.fill -
@@ -155,8 +169,10 @@ function giveTitle(
     profile.measure * 2 -
     profile.money * 2 -
     profile.link * 3 -
+    (profile.colours + profile.sizes) * 1.5 -
     (profile.length > 80 ? 2 : 0) -
-    index * 0.15;
+    // Where nothing is headed, the name of a thing comes first.
+    index * (heading ? 0.15 : 0.3);
   const open = columns.filter(({ index }) => {
     const as = chosen.get(index)?.as;
     return (

@@ -28,6 +28,8 @@ interface Evidence {
   named: readonly Cell[];
   above: readonly string[];
   formats: readonly string[];
+  /** Names of things, whose script tells whose money a sign is. */
+  names: readonly Cell[];
 }
 
 /**
@@ -53,7 +55,8 @@ export function currencyOf(evidence: Evidence, hints: MoneyHints): CurrencyReadi
       wordsOf(text).map((unit) => ({ unit, because: `The list says “${text.trim().slice(0, 60)}”.` })),
     ),
   ];
-  const context = [hints.decided, hints.brief].filter((code): code is string => Boolean(code && isCurrency(code)));
+  const script = evidence.names.some((cell) => /[\u3040-\u30ff]/.test(String(cell))) ? 'JPY' : '';
+  const context = [hints.decided, hints.brief, script].filter((code): code is string => Boolean(code && isCurrency(code)));
   const settle = (codes: readonly string[]): string | null => {
     if (codes.length === 1) return codes[0] ?? null;
     const by = [...context, ...said.flatMap(({ unit }) => (currenciesOf(unit).length === 1 ? currenciesOf(unit) : []))];
@@ -68,7 +71,9 @@ export function currencyOf(evidence: Evidence, hints: MoneyHints): CurrencyReadi
         code,
         from: 'list',
         because:
-          codes.length === 1 ? `${many}.` : `${many}, and ${context.includes(code) ? 'the brief' : 'the list'} says which.`,
+          codes.length === 1
+            ? `${many}.`
+            : `${many}, and ${[hints.decided, hints.brief].includes(code) ? 'the brief' : 'the list'} says which.`,
         choices: [],
       };
     return { code: null, from: null, because: `${many}, which could be ${codes.slice(0, 4).join(', ')}.`, choices: codes };

@@ -52,7 +52,14 @@ export function decodeBytes(bytes: Uint8Array): Result<DecodedText> {
   }
 }
 
-const decode = (bytes: Uint8Array, encoding: string): string => new TextDecoder(encoding).decode(bytes);
+/** Signs of money that stand in an older encoding where ASCII has the backslash (JIS X 0201, KS X 1003). */
+const inBackslash: Readonly<Record<string, string>> = { shift_jis: '¥', 'euc-kr': '₩' };
+
+function decode(bytes: Uint8Array, encoding: string): string {
+  const text = new TextDecoder(encoding).decode(bytes);
+  const sign = inBackslash[encoding];
+  return sign ? text.replace(/\\(?=\s?\d)/g, sign) : text;
+}
 
 function byMark(bytes: Uint8Array): string | null {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';

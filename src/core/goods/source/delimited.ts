@@ -68,9 +68,10 @@ function parse(text: string, mark: string): { rows: string[][]; notes: SourceNot
   let source = text;
   for (let tries = 0; ; tries++) {
     const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
-    const open = errors.find(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
-    if (!open || tries === 20) return { rows: spaced(data, mark), notes };
-    const at = openedAt(source, mark);
+    const isOpen = errors.some(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
+    const isBroken = errors.some(({ type }) => type === 'Quotes');
+    if (!isBroken || tries === 20) return { rows: spaced(data, mark), notes };
+    const at = openedAt(source, mark, isOpen);
     if (at < 0) return { rows: spaced(data, mark), notes };
     notes.push({
       row: 1 + (source.slice(0, at).match(/\n/g)?.length ?? 0),
@@ -83,8 +84,11 @@ function parse(text: string, mark: string): { rows: string[][]; notes: SourceNot
   }
 }
 
-/** Where the last cell begins that a quotation mark opens and nothing closes. */
-function openedAt(source: string, mark: string): number {
+/**
+ * Where a cell begins that a quotation mark opens and nothing closes: the last one, where the list ends within it; else the first that went
+ * on over the end of its line and then met a quotation mark that closes nothing.
+ */
+function openedAt(source: string, mark: string, isLast: boolean): number {
   let at = -1;
   let isOpen = false;
   let isFresh = true;
@@ -94,6 +98,7 @@ function openedAt(source: string, mark: string): number {
       if (char !== '"') continue;
       if (source[i + 1] === '"') i++;
       else if (i + 1 >= source.length || /[\r\n]/.test(source[i + 1] ?? '') || source[i + 1] === mark) isOpen = false;
+      else if (!isLast && source.slice(at, i).includes('\n')) return at;
       continue;
     }
     if (char === '"' && isFresh) {
@@ -102,7 +107,7 @@ function openedAt(source: string, mark: string): number {
     }
     isFresh = char === mark || char === '\n' || char === '\r';
   }
-  return isOpen ? at : -1;
+  return isOpen && isLast ? at : -1;
 }
 
 function endOfCell(source: string, from: number, mark: string): number {
