@@ -2,6 +2,7 @@ import { batch1 } from './batch1';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
+import { batch5 } from './batch5';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -11,5 +12,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '2', lists: batch2 },
   { name: '3', lists: batch3 },
   { name: '4', lists: batch4 },
+  { name: '5', lists: batch5 },
   { name: 'frozen', lists: frozen },
 ];
