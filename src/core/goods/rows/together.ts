@@ -32,8 +32,10 @@ export function bringTogether(records: readonly Record[]): Together {
     groups.set(at, [...(groups.get(at) ?? []), record]);
   }
   const several = [...groups.values()].filter((rows) => rows.length > 1);
-  const promoted = new Set(choosable(several));
-  for (const rows of several) for (const index of tellsApart(rows, promoted)) promoted.add(index);
+  const found = new Set(choosable(several));
+  for (const rows of several) for (const index of tellsApart(rows, found)) found.add(index);
+  // What is chosen by stands in the order of the list's columns.
+  const promoted = new Set([...found].sort((a, b) => a - b));
   for (const record of records)
     for (const index of promoted) {
       const particular = told(record, index);
