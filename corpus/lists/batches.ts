@@ -3,6 +3,7 @@ import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
 import { batch5 } from './batch5';
+import { batch6 } from './batch6';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -13,5 +14,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '3', lists: batch3 },
   { name: '4', lists: batch4 },
   { name: '5', lists: batch5 },
+  { name: '6', lists: batch6 },
   { name: 'frozen', lists: frozen },
 ];
