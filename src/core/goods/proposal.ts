@@ -99,6 +99,10 @@ function sheetOf(asItCame: Grid, mapping: Mapping): Sheet {
   // Of two columns that could be the price, the one that the seller has chosen.
   const chosen = Number(Object.hasOwn(mapping.answers, 'columns price') ? mapping.answers['columns price'] : NaN);
   if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) given.set(chosen, 'price');
+  for (const [question, answer] of Object.entries(mapping.answers)) {
+    const index = Number(/^columns stock (\d+)$/.exec(question)?.[1] ?? NaN);
+    if (answer === 'stock' && Number.isInteger(index) && index < mostColumns) given.set(index, 'stock');
+  }
   return { name: grid.name, layout, grid, columns: withUsualPairs(proposeColumns(layout.headings, rows, given)) };
 }
 
@@ -338,16 +342,44 @@ class Reading {
         this.remarks.note(record, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
       }
     }
+    this.askStock(main, open, records);
+  }
+
+  /** Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked. */
+  private askStock(main: Sheet, open: readonly ColumnProposal[], records: readonly Record[]): void {
     if (main.columns.some(({ as }) => as === 'stock')) return;
     for (const column of open) {
-      const { profile, isKnown, heading } = column;
-      if (isKnown || !heading || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
-      this.remarks.note(
+      const { profile, isKnown, heading, index } = column;
+      if (isKnown || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
+      const name = heading || `Column ${index + 1}`;
+      const id = `columns stock ${index}`;
+      if (!profile.hasZero && heading) {
+        this.remarks.note(
+          headOf(main),
+          name,
+          'look',
+          `“${name}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
+        );
+        continue;
+      }
+      if (this.remarks.questions.answerTo(id) === 'other') continue;
+      this.remarks.questions.ask(
+        {
+          about: 'columns',
+          alike: `stock ${index}`,
+          found: name,
+          say: `${heading ? `“${heading}”` : `A column without a heading, the ${index + 1}th,`} holds whole numbers${profile.hasZero ? ', zero among them' : ''}. Is it how many there are?`,
+          choices: [
+            { value: 'stock', say: 'Yes, that is the stock' },
+            { value: 'other', say: 'No, it is something else' },
+          ],
+        },
         headOf(main),
-        heading,
-        'look',
-        `“${heading}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
+        name,
       );
+      for (const record of records) record.asks.add('stock');
+      this.remarks.note(headOf(main), name, 'asked', 'Whether it is how many there are has to be said first.', name);
+      return;
     }
   }
 

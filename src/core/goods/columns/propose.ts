@@ -313,6 +313,8 @@ const contents: Partial<Record<Meaning, Of>> = {
       p.path * 2.4 +
       (p.distinct < 0.5 && p.filled >= 5 && p.text > 0.8 && p.words < 5 ? 0.5 : 0) -
       (p.text < 0.5 ? 2.5 : 0) -
+      // One shelf for everything parts nothing.
+      (p.values === 1 && p.filled > 2 ? 0.8 : 0) -
       p.code * 1.5 -
       (p.length > 60 ? 1.5 : 0) -
       p.link * 2,
