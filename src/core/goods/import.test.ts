@@ -169,3 +169,25 @@ describe('the table under a list', () => {
     expect(products[0]).toMatchObject({ title: 'Cap, "red"', description: 'two\r\nlines' });
   });
 });
+
+test('a picture at an address elsewhere is known by its file name, which is said once; nothing is fetched', () => {
+  const read = importText(
+    'title,price,picture\nBowl,4,https://pics.other.example/a/bowl.jpg?w=9\nCup,5,https://pics.other.example/cup.jpg\n',
+    {
+      brief: 'EUR',
+    },
+  );
+  if (!read.ok) throw new Error(read.say);
+  expect(read.value.products.map(({ pictures }) => pictures)).toEqual([['bowl.jpg'], ['cup.jpg']]);
+  expect(read.value.problems.filter(({ say }) => say.includes('Nothing is fetched'))).toHaveLength(1);
+});
+
+test('a column that is headed as the price is the price, and what is not understood in it is asked', () => {
+  const read = importText('title,price\nBowl,4.00\nCup,=1+1\nJug,"=HYPERLINK(""http://x"")"\n', { brief: 'EUR' });
+  if (!read.ok) throw new Error(read.say);
+  expect(read.value.products.map(({ variants, particulars }) => [variants[0]?.price, variants[0]?.asks, particulars])).toEqual([
+    [400, [], []],
+    [null, ['price'], []],
+    [null, ['price'], []],
+  ]);
+});

@@ -187,7 +187,7 @@ function giveTitle(
 
 /** The only column of numbers in a list without headings, or the only one of amounts under one that says nothing, holds the prices. */
 function givePrice(
-  columns: readonly { index: number; profile: Profile; heading: string }[],
+  columns: readonly { index: number; profile: Profile; heading: string; evidence: Evidence }[],
   chosen: Map<number, Candidate>,
   taken: Map<Meaning, number>,
 ): void {
@@ -200,6 +200,18 @@ function givePrice(
       (!heading || profile.signed > 0.3 || profile.decimals > 0.6),
   );
   const [only, ...more] = fit;
+  // What is headed as the price is that, however little of it is understood: each of its cells is asked about then.
+  const [headed] = columns
+    .filter(
+      ({ index, evidence, profile }) =>
+        !chosen.has(index) && (evidence.price ?? 0) >= 2.4 && !evidence.cost && !evidence.old && profile.filled > 0,
+    )
+    .sort((a, b) => (b.evidence.price ?? 0) - (a.evidence.price ?? 0));
+  if (headed && (!only || more.length)) {
+    chosen.set(headed.index, { as: 'price', score: 1.5, because: `It is headed “${headed.heading}”.` });
+    taken.set('price', headed.index);
+    return;
+  }
   if (!only || more.length) return;
   chosen.set(only.index, { as: 'price', score: 1.5, because: 'It is the only column of amounts.' });
   taken.set('price', only.index);

@@ -53,8 +53,12 @@ export function choicesIn(cell: string, alone: ReadonlySet<string> = none): stri
   for (const mark of [/\s*[|;\n]\s*/, /\s+\/\s+/, /,\s+/, /\s*,\s*(?!\d)/, /\s+(?:or|und|oder|et|ou|y|o|e|i|en|och|og)\s+/]) {
     const parts = cell.split(mark).map((part) => part.trim());
     // "Lace, 100 g" is one choice told in two words; choices in a list are of one kind.
-    const kinds = new Set(parts.map(choiceKind));
-    const isList = kinds.size === 1 || parts.some((part) => alone.has(part));
+    const kinds = parts.map(choiceKind);
+    const known = new Set(kinds.filter((kind) => kind !== null));
+    // Of three and more, one may be called as nobody else calls it: "standard, queen, king".
+    const isAlike =
+      new Set(kinds).size === 1 || (parts.length > 2 && known.size === 1 && kinds.filter((kind) => kind === null).length === 1);
+    const isList = isAlike || parts.some((part) => alone.has(part));
     if (parts.length > 1 && isList && parts.every((part) => part && part.length <= 24)) return [...new Set(parts)];
   }
   const parts = cell.split('/').map((part) => part.trim());

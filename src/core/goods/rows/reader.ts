@@ -22,6 +22,8 @@ export interface Sheet {
 
 /** Reads rows into records, each cell wholly or not at all. */
 export class RowReader {
+  private saysElsewhere = false;
+
   /**
    * @param code the list's currency, or that which it is likeliest to be
    * @param isNamed whether it is known that it is that
@@ -100,7 +102,9 @@ export class RowReader {
         ...by('category').flatMap((column) => listIn(lineOf(textOf(cells[column.index])))),
         ...(by('category').length || !shelf ? [] : [shelf.text]),
       ];
-      record.pictures = by('picture').flatMap((column) => listIn(textOf(cells[column.index])));
+      record.pictures = by('picture').flatMap((column) =>
+        listIn(textOf(cells[column.index])).map((name) => this.pictureName(record, name, column.heading)),
+      );
       const kind = parseKind(text('kind'));
       if (kind.ok) record.kind = kind.value;
       else if (by('kind')[0])
@@ -113,6 +117,22 @@ export class RowReader {
       before = record;
     }
     return records;
+  }
+
+  /** A picture that is given as an address elsewhere is known by the name of its file. Nothing is fetched from there, which is said once. */
+  private pictureName(record: Record, name: string, heading: string): string {
+    if (!/^https?:\/\//i.test(name)) return name;
+    const file = name.split(/[?#]/)[0]?.split('/').at(-1) ?? '';
+    if (!this.saysElsewhere)
+      this.remarks.note(
+        record,
+        heading,
+        'look',
+        `“${name}” is an address elsewhere. Nothing is fetched from there: save such pictures and add the files, and they are found by their names.`,
+        name,
+      );
+    this.saysElsewhere = true;
+    return file || name;
   }
 
   private readMoney(
