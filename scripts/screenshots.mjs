@@ -1,6 +1,6 @@
 // Takes the pictures of the main views for docs/screenshots from the sample shop. Run after a view has changed: npm run screenshots
 import { chromium } from 'playwright-core';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { startApp } from './app.mjs';
 import { buildShop, familyIds, layOut, serve } from './sheet.mjs';
@@ -8,6 +8,41 @@ import { buildShop, familyIds, layOut, serve } from './sheet.mjs';
 const root = new URL('..', import.meta.url).pathname;
 const to = (name) => join(root, 'docs/screenshots', `${name}.png`);
 mkdirSync(join(root, 'docs/screenshots'), { recursive: true });
+/** The sample list as a hurried hand would send it a month later: compared, taken, looked at as it came, and taken back. */
+async function furtherList(page) {
+  const rows = readFileSync(join(root, 'demo/goods.csv'), 'utf8').trimEnd().split(/\r?\n/);
+  const changed = rows
+    .filter((row) => !/^Larch in November/.test(row))
+    .map((row) =>
+      row
+        .replace(/(TD-014,)14,/, '$1a few,')
+        .replace(/,18\.50,,(Yarn \| Earth,TD-01D)/, ',19.50,,$1')
+        .replace(/^Madder Bed,/, 'Madder Bed no. 2,')
+        .replace(/,5\.50,,(Yarn \| Earth,TD-01M)/, ',from 5.50,,$1'),
+    );
+  const name = 'goods, december.csv';
+  changed.push(
+    ',No name yet.,12.00,,Yarn | Earth,TD-99,3,,,physical,standard,,,',
+    'Sample product,x,1.00,,Yarn,TD-00,1,,,physical,standard,,,',
+  );
+  changed.splice(1, 0, ',"Left over from the market.",9.00,,Odd things,,4,,,physical,standard,,,');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a list' }).click();
+  await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(`${changed.join('\n')}\n`) });
+  await page.getByRole('button', { name: 'Take the new list' }).waitFor();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: to('studio-compare') });
+  await page.getByRole('button', { name: 'Take the new list' }).click();
+  await page.getByText(/^\d+ products with \d+ variants are in/).waitFor();
+  await page.getByText('The list as it came').click();
+  await page.getByRole('button', { name: /^Row 2,/ }).waitFor();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: to('studio-list') });
+  await page.getByText('What is sold', { exact: true }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.waitForTimeout(1500);
+}
+
 const { base, stop } = await startApp(4396);
 try {
   const browser = await chromium.launch({
@@ -45,8 +80,13 @@ try {
   await page.getByRole('button', { name: 'Point at a text' }).click();
   await station('Goods');
   await page.getByRole('rowheader', { name: /Madder Bed/ }).click();
-  await page.waitForTimeout(500);
+  await page.waitForTimeout(900);
+  await page.getByRole('region', { name: 'Pictures of the product' }).scrollIntoViewIfNeeded();
+  await page.getByRole('complementary').evaluate((side) => side.scrollTo(0, side.scrollHeight * 0.42));
+  await page.waitForTimeout(400);
   await page.screenshot({ path: to('studio-goods') });
+  await page.getByRole('button', { name: 'Close' }).click();
+  await furtherList(page);
   for (const name of ['Plan', 'Look', 'Till', 'Proof']) {
     await station(name);
     if (name === 'Plan') {
@@ -106,13 +146,6 @@ try {
   await page.getByRole('button', { name: /^Mark/ }).click();
   await page.getByRole('list', { name: 'Marks' }).getByRole('button', { name: 'The name round a thing of the shop' }).click();
   await page.waitForTimeout(1500);
-  await page
-    .frameLocator('iframe[title="Preview of the shop"]')
-    .locator('html')
-    .evaluate(() => window.scrollTo(0, 0));
-  await page.getByText('Shared link', { exact: true }).scrollIntoViewIfNeeded();
-  await page.waitForTimeout(400);
-  await page.screenshot({ path: to('studio-mark') });
   await page.getByRole('button', { name: 'Steps', exact: true }).click();
   await page.getByLabel('Name this version').fill('Before the wool fair');
   await page.getByRole('button', { name: 'Keep the name' }).click();
@@ -126,7 +159,7 @@ try {
   await page.keyboard.press('Escape');
 
   // Contact sheets: the sample shop in every family.
-  const sheets = { families: { path: '', shots: [] }, 'families-product': { path: 'goods/madder-bed/', shots: [] } };
+  const sheets = { families: { path: '', shots: [] } };
   for (const family of familyIds) {
     const demo = join(root, 'demo');
     const site = await serve(

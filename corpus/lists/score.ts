@@ -15,8 +15,6 @@ export interface Score {
   silent: string[];
   missing: string[];
   surplus: string[];
-  /** Rows that are neither in the shop nor reported. */
-  lost: number;
   whole: boolean;
 }
 
@@ -48,7 +46,6 @@ export async function scoreOf(list: ListCase): Promise<Score> {
     silent: [],
     missing: wanted,
     surplus: [],
-    lost: 0,
     whole: false,
   };
   let proposal: Proposal;
@@ -96,7 +93,6 @@ export async function scoreOf(list: ListCase): Promise<Score> {
     silent,
     missing,
     surplus: left,
-    lost: 0,
     whole: currency && !missing.length && !left.length && !wrong.length,
   };
 }

@@ -1,6 +1,6 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -181,9 +181,17 @@ describe('goods', () => {
     currency: { code: string; because: string } | null;
     columns: { heading: string; as: string; name?: string }[];
     products: {
+      id: string;
       title: string;
-      variants: { price: number | null; currency: string | null; stock: number | null; weight: number | null }[];
+      variants: {
+        price: number | null;
+        currency: string | null;
+        stock: number | null;
+        weight: number | null;
+        pictures: string[];
+      }[];
     }[];
+    notes: { say: string }[];
     problems: { row: number; did: string; found: string }[];
     questions: { about: string; likeliest: string }[];
     counts: Record<string, number>;
@@ -230,6 +238,39 @@ describe('goods', () => {
       ['Deep', 1800000, 650],
     ]);
   });
+
+  test('puts the pictures of a folder on the things that they show, and mends the cells that the mapping names', () => {
+    const pictures = join(folder, 'bowl pictures');
+    mkdirSync(pictures, { recursive: true });
+    for (const name of ['round-2.jpg', 'round.jpg', 'DSC_1.jpg']) writeFileSync(join(pictures, name), 'jpeg');
+    const mapping = write(
+      'cells.json',
+      JSON.stringify({
+        cells: [
+          { row: 3, column: 2, was: 'from 18.000', is: '18.000' },
+          { row: 2, column: 2, was: 'not so', is: '1' },
+        ],
+      }),
+    );
+    const report = goodsOf('--in', list(), '--pictures', pictures, '--mapping', mapping);
+    expect(report.products.map(({ variants: [one] }) => [one?.price, one?.pictures])).toEqual([
+      [1250000, ['round.jpg', 'round-2.jpg']],
+      [1800000, []],
+    ]);
+    expect(report.notes.map(({ say }) => say)).toEqual(['The picture “DSC_1.jpg” belongs to nothing by list or name.']);
+  });
+
+  test.each(['csv', 'xlsx', 'json', 'jsonld', 'xml'])(
+    'the catalogue goes out as .%s and comes back the same, to the id',
+    (ending) => {
+      const out = join(folder, `again.${ending}`);
+      const first = goodsOf('--in', list(), '--out', out);
+      const again = goodsOf('--in', out);
+      const known = ({ products }: typeof first) =>
+        products.map(({ id, title, variants: [one] }) => [id, title, one?.price, one?.weight]);
+      expect(known(again)).toEqual(known(first));
+    },
+  );
 
   test.each([
     ['no list', () => ['goods']],
