@@ -19,8 +19,9 @@ import {
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
 import { type ImportedList, type Jobs } from '@/workers/protocol';
+import { removeGoods } from '@/workers/goodsStore';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
-import { appendToLog, goodsStored } from './logStore';
+import { appendToLog, goodsKey, goodsStored } from './logStore';
 import { keepProject, openProject, writeEntry } from './store';
 
 const now = () => new Date().toISOString();
@@ -98,6 +99,14 @@ async function fetchList(worker: ShopWorker, read: Result<ImportedList>): Promis
   const goods = { ...rest, products };
   if (keptAs) goodsStored(goods, keptAs);
   return ok({ goods, pictures, changes });
+}
+
+/** A list that was read and not taken is not kept: its goods, and the file itself where no other reading stands on it. */
+export async function discardList({ goods }: BroughtIn, stays: Goods): Promise<void> {
+  const key = goodsKey(goods);
+  if (key && key !== goodsKey(stays)) await removeGoods(key);
+  const source = goods.report?.source;
+  if (source && source !== stays.report?.source) await removeGoods(source);
 }
 
 async function fetchBytes(path: string): Promise<Uint8Array> {

@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { type ListChanges, type SaidSame } from '@/core/goods';
 import { areaOf, given, set, type Address, type Wish } from '@/core/places';
-import { type Picture, type Product } from '@/core/project';
+import { type Goods, type Picture, type Product } from '@/core/project';
 import { fail, type Result } from '@/core/result';
 import { matchPictures } from '@/core/goods/page';
 import { withMoves } from '../../moves';
-import { keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
+import { discardList, keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
 import { type ProjectState } from '../../useProject';
 import { type ShopState } from '../../useShop';
 import { putOn } from './putOn';
@@ -101,11 +101,18 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     if (pictures.length) await takePictures(pictures, null, goods.products);
   };
 
+  /** The list that waits is not taken: what was stored of it is let go. */
+  const forget = (stays: Goods) => {
+    // What can't be removed now is removed with the project.
+    if (waiting) void discardList(waiting.brought, stays).catch(() => undefined);
+  };
+
   const take = async (name: string, bytes: Uint8Array): Promise<boolean> => {
     const brought = await working(`Reading ${name} …`, (worker) =>
       readList(worker, { project: project.id, isNew: false, name, bytes, currency }, setBusy),
     );
     if (!brought) return false;
+    forget(brought.goods);
     if (brought.changes && isNews(brought.changes)) {
       setWaiting({ name, brought, changes: brought.changes });
       setSaid({ kind: 'todo', say: `“${name}” was read and compared with what is there. Nothing is changed until you take it.` });
@@ -116,7 +123,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
   const same = async (which: SaidSame) => {
     const name = waiting?.name ?? '';
     const brought = await working('Comparing …', (worker) => sayWhichAreSame(worker, which));
-    if (brought?.changes) setWaiting({ name, brought, changes: brought.changes });
+    if (!brought?.changes) return;
+    forget(brought.goods);
+    setWaiting({ name, brought, changes: brought.changes });
   };
 
   const accept = async (givenUp: readonly Address[]) => {
@@ -172,6 +181,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     same,
     accept,
     leave: () => {
+      forget(project.goods);
       setWaiting(null);
       setSaid({ kind: 'fine', say: 'The list that was there stays. Nothing was changed.' });
     },
