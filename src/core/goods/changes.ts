@@ -103,16 +103,27 @@ const productFields: Fields<Product> = [
   { field: 'particulars', show: ({ particulars }) => particulars.map(({ name, value }) => `${name}: ${value}`).join('; ') },
 ];
 
+/** What stands where a cell has to be asked about. */
+const toBeSaid = 'to be said';
+
 type Of = { product: string; variant: Variant };
 
 const variantFields: Fields<Of> = [
-  { field: 'price', show: ({ variant }) => variant.price, place: (of) => variantPlaces.price(of.product, of.variant.id) },
+  {
+    field: 'price',
+    show: ({ variant }) => (variant.price === null ? toBeSaid : variant.price),
+    place: (of) => variantPlaces.price(of.product, of.variant.id),
+  },
   {
     field: 'earlierPrice',
     show: ({ variant }) => variant.earlierPrice,
     place: (of) => variantPlaces.earlierPrice(of.product, of.variant.id),
   },
-  { field: 'stock', show: ({ variant }) => variant.stock, place: (of) => variantPlaces.stock(of.product, of.variant.id) },
+  {
+    field: 'stock',
+    show: ({ variant }) => (variant.asks.includes('stock') ? toBeSaid : variant.stock),
+    place: (of) => variantPlaces.stock(of.product, of.variant.id),
+  },
   { field: 'weight', show: ({ variant }) => variant.weight, place: (of) => variantPlaces.weight(of.product, of.variant.id) },
   { field: 'cost', show: ({ variant }) => variant.cost },
   { field: 'sku', show: ({ variant }) => variant.sku },

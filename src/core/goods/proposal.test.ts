@@ -270,3 +270,16 @@ describe('titles with tails', () => {
     expect(things('Beethoven – Symphony five;9\nBeethoven – Fidelio;11\nBrahms – Requiem;14\n')).toHaveLength(3);
   });
 });
+
+test('a row without a name goes on with the thing above it, unless it is filed elsewhere', () => {
+  const { products, problems } = read(
+    'title,size,price,category\nCap,S,4,Hats\n,M,5,\nBag,,9,Bags\n,,12,Odd things\nScarf,,7,Wool\nGlove,,8,Wool\n',
+  );
+  expect(products.map(({ title, variants }) => [title, variants.length])).toEqual([
+    ['Cap', 2],
+    ['Bag', 1],
+    ['Scarf', 1],
+    ['Glove', 1],
+  ]);
+  expect(problems.filter(({ kind }) => kind === 'left-out').map(({ row }) => row)).toEqual([5]);
+});

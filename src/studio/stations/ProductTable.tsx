@@ -72,7 +72,7 @@ const Grid = styled.div`
     flex: none;
     background: ${tokens.stone};
   }
-  [role='columnheader']:first-child,
+  [role='columnheader'][aria-colindex='1'],
   [role='rowheader']:first-child {
     padding-left: 24px;
   }

@@ -77,7 +77,10 @@ export class RowReader {
       const group = text('group');
       record.id = isLastingId(group) ? group : '';
       record.group = productOf(group) ?? group;
-      const above = record.group ? byGroup.get(record.group) : before?.title;
+      const categories = by('category').flatMap((column) => listIn(lineOf(textOf(cells[column.index]))));
+      // A row without a name goes on with the thing above it; one that is filed elsewhere does not.
+      const goesOn = !before || !categories.length || categories.some((name) => before?.categories.includes(name));
+      const above = record.group ? byGroup.get(record.group) : goesOn ? before?.title : undefined;
       if (!record.title && above) record.title = above;
       if (record.group && record.title && !byGroup.has(record.group)) byGroup.set(record.group, record.title);
       if (!record.title) {
@@ -98,10 +101,7 @@ export class RowReader {
       this.readGtin(record, cells, by('gtin')[0]);
       for (const column of by('weight')) this.readWeight(record, cells, column, weightForm.get(column.index) ?? '.');
       const shelf = shelves.filter((one) => one.row < row).at(-1);
-      record.categories = [
-        ...by('category').flatMap((column) => listIn(lineOf(textOf(cells[column.index])))),
-        ...(by('category').length || !shelf ? [] : [shelf.text]),
-      ];
+      record.categories = [...categories, ...(by('category').length || !shelf ? [] : [shelf.text])];
       record.pictures = by('picture').flatMap((column) =>
         listIn(textOf(cells[column.index])).map((name) => this.pictureName(record, name, column.heading)),
       );

@@ -17,6 +17,9 @@ const Tiles = styled.div`
     gap: 8px;
   }
   [role='row'] {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 3px;
     border: 1px solid ${tokens.line};
     background: ${tokens.raised};
     padding: 4px;
@@ -31,11 +34,6 @@ const Tiles = styled.div`
       outline: 3px solid ${tokens.verdigris};
       outline-offset: 2px;
     }
-  }
-  [role='gridcell'] {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: 3px;
   }
   button {
     background: none;
