@@ -37,7 +37,12 @@ test('a price is changed where it stands, wrong input is said, and the list’s 
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await page.getByRole('button', { name: 'Take the new list' }).click();
   await expect(page.getByRole('row', { name: /Hub for the rear/ })).toContainText('€95.50');
-  await expect(page.getByRole('row', { name: /Hub for the rear/ }).getByRole('gridcell').last()).toHaveText('9');
+  await expect(
+    page
+      .getByRole('row', { name: /Hub for the rear/ })
+      .getByRole('gridcell')
+      .last(),
+  ).toHaveText('9');
 
   await page.getByRole('rowheader', { name: /Hub for the rear/ }).click();
   await page.getByRole('button', { name: 'Back to what the list says' }).click();
