@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { type ListChanges, type SaidSame } from '@/core/goods';
-import { areaOf, given, set, type Address, type Wish } from '@/core/places';
+import { areaOf, Decided, given, set, type Address, type Wish } from '@/core/places';
 import { type Goods, type Picture, type Product } from '@/core/project';
 import { fail, type Result } from '@/core/result';
-import { matchPictures } from '@/core/goods/page';
+import { decidedGoods, matchPictures } from '@/core/goods/page';
 import { withMoves } from '../../moves';
 import { discardList, keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
 import { type ProjectState } from '../../useProject';
@@ -98,7 +98,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       kind: 'fine',
       say: `${many(listed, 'product')} with ${many(variants, 'variant')} ${listed === 1 ? 'is' : 'are'} in${notes}.`,
     });
-    if (pictures.length) await takePictures(pictures, null, goods.products);
+    // Pictures come after those that the seller has put on a thing by hand.
+    const decided = decidedGoods(goods.products, new Decided(project.decisions), goods.digits, goods.digits).products;
+    if (pictures.length) await takePictures(pictures, null, decided);
   };
 
   /** The list that waits is not taken: what was stored of it is let go. */
