@@ -7,14 +7,13 @@ import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
 import { currencyOf, type CurrencyReading, type MoneyHints } from './rows/currency';
-import { farOff, priceIn, pricingOf, unsold } from './rows/pricing';
-import { type Answers, type Question, type Where } from './rows/questions';
+import { Doubts } from './rows/doubts';
+import { type Answers, type Question } from './rows/questions';
 import { RowReader, type Sheet } from './rows/reader';
-import { isPlaceholder, type Record } from './rows/record';
+import { type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
-import { bringTogether, valueOf, type Together } from './rows/together';
+import { bringTogether, valueOf } from './rows/together';
 import { productOf } from './lasting';
-import { readShelves } from './shelves';
 import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } from './source/grid';
 
 /** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
@@ -143,9 +142,6 @@ function withUsualPairs(columns: ColumnProposal[]): ColumnProposal[] {
   return made;
 }
 
-/** Where the headings of a sheet stand. */
-const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow + Math.max(0, layout.head), sheet: name });
-
 const headerRowOf = ({ grid, layout }: Sheet): number | null => (layout.head < 0 ? null : grid.firstRow + layout.head);
 
 class Reading {
@@ -224,18 +220,19 @@ class Reading {
       this.remarks.questions.answerTo('placeholder rows') === 'goods',
     );
     const records = this.sheets.flatMap((sheet) => reader.recordsOf(sheet));
-    const kept = this.withoutPlaceholders(records);
+    const doubts = new Doubts(this.remarks, this.code);
+    const kept = doubts.withoutPlaceholders(records);
     if (!kept.length) {
       const first = this.remarks.problems.find(({ kind }) => kind === 'left-out');
       return fail(`None of the ${records.length} rows could be used. ${first?.say ?? ''}`.trim());
     }
-    this.askFarOff(kept);
-    this.askColumns(main, kept);
-    this.fileOnShelves(kept);
+    doubts.askFarOff(kept);
+    doubts.askColumns(main, kept);
+    doubts.fileOnShelves(kept);
     const opened = openChoices(kept, this.remarks);
     const { products, promoted, doubles } = bringTogether(opened);
-    for (const double of doubles) this.sayDouble(double);
-    this.noteRepeatedCodes(products);
+    for (const double of doubles) doubts.sayDouble(double);
+    doubts.noteRepeatedCodes(products);
     const ids = products.flatMap(({ rows }) => rows.map(({ id }) => id));
     this.namesIds = ids.every(Boolean) && new Set(ids).size === ids.length;
     const made = this.productsOf(products);
@@ -268,207 +265,6 @@ class Reading {
         asked: count('asked'),
       },
     });
-  }
-
-  /** Rows that were put in to try the list are left out, all in one go, unless the seller says that they are goods. */
-  private withoutPlaceholders(records: readonly Record[]): Record[] {
-    const tried = new Set(records.filter((record) => isPlaceholder(record.title, record.description)));
-    if (!tried.size || this.remarks.questions.answerTo('placeholder rows') === 'goods') return [...records];
-    const names = [...new Set([...tried].map(({ title }) => `“${title}”`))];
-    for (const record of tried) {
-      this.remarks.questions.ask(
-        {
-          about: 'placeholder',
-          alike: 'rows',
-          found: record.title,
-          say: `${names.slice(0, 3).join(', ')}${names.length > 3 ? ' …' : ''} ${tried.size === 1 ? 'looks' : 'look'} as if put in to try the list, and ${tried.size === 1 ? 'is' : 'are'} left out. Right?`,
-          choices: [
-            { value: 'out', say: 'Right, leave it out' },
-            { value: 'goods', say: 'No, that is sold' },
-          ],
-        },
-        record,
-        '',
-      );
-      this.remarks.leave(
-        record,
-        '',
-        `“${record.title}” looks like a row that was put in to try the list. It is left out.`,
-        record.title,
-      );
-    }
-    return records.filter((record) => !tried.has(record));
-  }
-
-  /** Paths of categories are two deep; what stood deeper is said once. */
-  private fileOnShelves(records: readonly Record[]): void {
-    const { shelf, folded } = readShelves(records.flatMap(({ categories }) => categories));
-    for (const record of records) {
-      const [deep] = record.categories.filter((name) => folded.has(name));
-      if (deep) this.remarks.note(record, '', 'mended', `“${deep}” is filed two deep, as “${shelf(deep)}”.`, deep);
-      record.categories = [...new Set(record.categories.map(shelf))];
-    }
-  }
-
-  /** Columns that could be what decides the sale, and say so nowhere. */
-  private askColumns(main: Sheet, records: readonly Record[]): void {
-    const price = main.columns.find(({ as }) => as === 'price');
-    const open = main.columns.filter(({ as }) => as === 'particular');
-    const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
-    const amounts = price
-      ? open.filter(
-          (column) =>
-            column.profile.money > 0.8 &&
-            column.profile.signed > 0.5 &&
-            (price.priceWords < 1 || this.couldBeCharged(main, price, column)),
-        )
-      : [];
-    if (price && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
-      const both = [price, ...amounts];
-      this.remarks.questions.ask(
-        {
-          about: 'columns',
-          alike: 'price',
-          found: '',
-          say: `${both.map((column) => `“${nameOf(column)}”`).join(' and ')} both hold amounts of money. Which is the price?`,
-          choices: both.map((column) => ({ value: String(column.index), say: nameOf(column) })),
-        },
-        headOf(main),
-        '',
-      );
-      for (const record of records) {
-        record.price = null;
-        record.asks.add('price');
-        this.remarks.note(record, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
-      }
-    }
-    this.askStock(main, open, records);
-  }
-
-  /** Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked. */
-  private askStock(main: Sheet, open: readonly ColumnProposal[], records: readonly Record[]): void {
-    if (main.columns.some(({ as }) => as === 'stock')) return;
-    for (const column of open) {
-      const { profile, isKnown, heading, index } = column;
-      if (isKnown || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
-      const name = heading || `Column ${index + 1}`;
-      const id = `columns stock ${index}`;
-      if (!profile.hasZero && heading) {
-        this.remarks.note(
-          headOf(main),
-          name,
-          'look',
-          `“${name}” holds whole numbers. Where they say how many there are, say that it is the stock; until then nothing is counted.`,
-        );
-        continue;
-      }
-      if (this.remarks.questions.answerTo(id) === 'other') continue;
-      this.remarks.questions.ask(
-        {
-          about: 'columns',
-          alike: `stock ${index}`,
-          found: name,
-          say: `${heading ? `“${heading}”` : `A column without a heading, the ${index + 1}th,`} holds whole numbers${profile.hasZero ? ', zero among them' : ''}. Is it how many there are?`,
-          choices: [
-            { value: 'stock', say: 'Yes, that is the stock' },
-            { value: 'other', say: 'No, it is something else' },
-          ],
-        },
-        headOf(main),
-        name,
-      );
-      for (const record of records) record.asks.add('stock');
-      this.remarks.note(headOf(main), name, 'asked', 'Whether it is how many there are has to be said first.', name);
-      return;
-    }
-  }
-
-  /** Whether a column of amounts could be what is charged instead of the price: it is less than that, and not by much, wherever both stand. */
-  private couldBeCharged(main: Sheet, price: ColumnProposal, other: ColumnProposal): boolean {
-    if (other.isKnown) return false;
-    const cellsAt = ({ index }: ColumnProposal) => main.layout.body.map(({ cells }) => cells[index] ?? '');
-    const read = (column: ColumnProposal) => {
-      const cells = cellsAt(column);
-      const pricing = pricingOf(cells, this.code);
-      return cells.map((cell) => priceIn(cell, pricing, () => null));
-    };
-    const [prices, amounts] = [read(price), read(other)];
-    const both = prices.flatMap((full, i) => {
-      const amount = amounts[i];
-      return full && amount ? [amount / full] : [];
-    });
-    return both.length > 0 && both.filter((share) => share >= 0.3 && share <= 1).length >= both.length * 0.8;
-  }
-
-  private askFarOff(records: readonly Record[]): void {
-    const far = farOff(records.flatMap(({ price }) => (price ? [price] : [])));
-    if (!far.size) return;
-    const digits = minorDigits(this.code);
-    for (const record of records) {
-      const { price } = record;
-      if (!price || !far.has(price)) continue;
-      const say = `${(price / 10 ** digits).toFixed(digits)} ${this.code} is a hundred times away from the other prices.`;
-      record.price = this.remarks.asker(
-        record,
-        'price',
-        record,
-      )({
-        about: 'price',
-        alike: `far ${price}`,
-        found: record.title,
-        say,
-        choices: [unsold, { value: 'number', say: 'It is right', minor: price }],
-      });
-    }
-  }
-
-  /** A thing that stands in the list twice: the same, or with two prices of which the seller knows the right one. */
-  private sayDouble({ record, first, how }: Together['doubles'][number]): void {
-    if (how !== 'other-price')
-      return this.remarks.leave(
-        record,
-        '',
-        how === 'same'
-          ? `The same as row ${first.row}.`
-          : `The same thing as row ${first.row}; nothing that can be chosen tells them apart.`,
-        record.title,
-      );
-    const digits = minorDigits(this.code);
-    const choice = (value: string, minor: number | null) =>
-      minor === null ? [] : [{ value, say: `${(minor / 10 ** digits).toFixed(digits)} ${this.code}`.trim(), minor }];
-    const { answered, value } = this.remarks.questions.ask(
-      {
-        about: 'double',
-        alike: `row ${record.row}${record.sheet ? ` of ${record.sheet}` : ''}`,
-        found: record.title,
-        say: `“${record.title}” stands in rows ${first.row} and ${record.row} with two prices, and nothing else tells them apart. Which is right?`,
-        choices: [...choice('first', first.price), ...choice('second', record.price), unsold],
-      },
-      record,
-      '',
-    );
-    this.remarks.leave(record, '', `The same thing as row ${first.row}, at another price.`, record.title);
-    first.price = value;
-    if (answered) return;
-    first.asks.add('price');
-    this.remarks.note(first, '', 'asked', `It stands again in row ${record.row}, at another price.`, record.title);
-  }
-
-  private noteRepeatedCodes(products: ReturnType<typeof bringTogether>['products']): void {
-    const first = new Map<string, Record>();
-    for (const record of products.flatMap(({ rows }) => rows)) {
-      if (!record.sku) continue;
-      const before = first.get(record.sku);
-      if (!before) first.set(record.sku, record);
-      else if (before.row !== record.row)
-        this.remarks.note(
-          record,
-          'sku',
-          'look',
-          `The code “${record.sku}” already stands in row ${before.row}. Give one of them another.`,
-          record.sku,
-        );
-    }
   }
 
   private productsOf(gathered: ReturnType<typeof bringTogether>['products']): Product[] {
