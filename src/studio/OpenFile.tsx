@@ -15,6 +15,8 @@ export function OpenFile({
   several = false,
   quiet = false,
   disabled = false,
+  most,
+  onTooLarge,
   onOpen,
   children,
 }: {
@@ -22,6 +24,9 @@ export function OpenFile({
   several?: boolean;
   quiet?: boolean;
   disabled?: boolean;
+  /** The bytes that a file of some name may have: a larger one is never read into memory. */
+  most?: (name: string) => number;
+  onTooLarge?: (name: string) => void;
   onOpen: (files: OpenedFile[]) => void;
   children: ReactNode;
 }) {
@@ -32,8 +37,11 @@ export function OpenFile({
       allowsMultiple={several}
       onSelect={(list) => {
         void (async () => {
+          const chosen = [...(list ?? [])];
+          const large = chosen.find((file) => file.size > (most?.(file.name) ?? Infinity));
+          if (large) return onTooLarge?.(large.name);
           const files = await Promise.all(
-            [...(list ?? [])].map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })),
+            chosen.map(async (file) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) })),
           );
           if (files.length) onOpen(files);
         })();

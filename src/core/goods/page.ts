@@ -2,7 +2,7 @@
 export { decidedGoods, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
 export { decodeText } from './decode';
 export { typedChoices, newProduct } from './byHand';
-export { catalogueForms } from './forms';
+export { catalogueForms, mostBytes, sayTooLarge } from './forms';
 export { onlySheet } from './mapping';
 export { matchPictures } from './pictures';
 export { shelfPath } from './shelves';

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { decidedGoods } from '@/core/goods/page';
+import { decidedGoods, mostBytes } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
@@ -168,6 +168,7 @@ export function GoodsStation({ state, shop }: StationProps) {
     const pictures = files.filter(isPicture);
     const [first] = files.filter((file) => !isPicture(file));
     const bytes = async (file: File) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+    if (first && first.size > mostBytes(first.name)) return list.refuse(first.name);
     if (first) await take(first.name, (await bytes(first)).bytes);
     if (pictures.length) await list.takePictures(await Promise.all(pictures.map(bytes)));
   };
@@ -241,7 +242,12 @@ export function GoodsStation({ state, shop }: StationProps) {
                 <Tab id="list">The list as it came</Tab>
               </ToggleButtonGroup>
             ) : null}
-            <OpenFile accept={accepts} onOpen={([file]) => file && void take(file.name, file.bytes)}>
+            <OpenFile
+              accept={accepts}
+              most={mostBytes}
+              onTooLarge={list.refuse}
+              onOpen={([file]) => file && void take(file.name, file.bytes)}
+            >
               Open a list
             </OpenFile>
             <QuietButton onPress={() => setPasting(!pasting)}>Paste a list</QuietButton>

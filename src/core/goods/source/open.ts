@@ -16,8 +16,8 @@ const listName = /\.(csv|tsv|psv|txt|xlsx|ods|json|jsonl|ndjson|xml|rss|atom|htm
 
 /** Whatever a seller brings → grids of cells. What a file is, is seen from its bytes, never from its name. */
 export function openSource(bytes: Uint8Array, name = ''): Result<Source> {
+  if (isZip(bytes) && bytes.length <= mostUnpacked) return openZip(bytes);
   if (bytes.length > largestList) return fail('The file is larger than 64 MB. Split it and bring in one part after another.');
-  if (isZip(bytes)) return openZip(bytes);
   if (startsWith(bytes, [0xd0, 0xcf, 0x11, 0xe0]))
     return fail(
       'This is a spreadsheet of the old binary kind, or one locked with a password. Save a copy as .xlsx or CSV without a password.',

@@ -5,7 +5,7 @@ import { type ListChanges, type SaidSame } from '@/core/goods';
 import { areaOf, Decided, given, set, type Address, type Wish } from '@/core/places';
 import { type Goods, type Picture, type Product } from '@/core/project';
 import { fail, type Result } from '@/core/result';
-import { decidedGoods, matchPictures } from '@/core/goods/page';
+import { decidedGoods, matchPictures, sayTooLarge } from '@/core/goods/page';
 import { withMoves } from '../../moves';
 import { discardList, keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
 import { type ProjectState } from '../../useProject';
@@ -30,6 +30,8 @@ export interface ListState {
   said: Said | null;
   waiting: Waiting | null;
   take: (name: string, bytes: Uint8Array) => Promise<boolean>;
+  /** Says that a file is not even read. */
+  refuse: (name: string) => void;
   /** Ends the reading of a list. Nothing was changed. */
   stop: (() => void) | null;
   /** What is said of the list changes how it is read: the goods come with it, in one step. */
@@ -178,6 +180,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     said,
     waiting,
     take,
+    refuse: (name) => setSaid({ kind: 'mend', say: `${sayTooLarge(name)} Nothing was changed.` }),
     stop,
     sayOfList,
     same,
