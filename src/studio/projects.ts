@@ -6,6 +6,7 @@ import {
   newProject,
   readDecisions,
   readProjectFile,
+  sourcesOf,
   startStory,
   tellStory,
   writeProjectFile,
@@ -19,7 +20,7 @@ import {
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
 import { type ImportedList, type Jobs } from '@/workers/protocol';
-import { removeGoods } from '@/workers/goodsStore';
+import { readGoods, readSource, removeGoods, writeSource } from '@/workers/goodsStore';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
 import { appendToLog, goodsKey, goodsStored } from './logStore';
 import { keepProject, openProject, writeEntry } from './store';
@@ -159,7 +160,12 @@ export async function exportProject(story: Story): Promise<Uint8Array> {
     const bytes = await readPictureBytes(hash);
     if (bytes) pictures.set(hash, bytes);
   }
-  return writeProjectFile({ story, pictures });
+  const sources = new Map<string, Uint8Array>();
+  for (const key of sourcesOf(story)) {
+    const bytes = await readSource(key);
+    if (bytes) sources.set(key, bytes);
+  }
+  return writeProjectFile({ story, pictures, sources });
 }
 
 /** A project under another id. */
@@ -170,6 +176,8 @@ export async function importProject(bytes: Uint8Array): Promise<Result<string>> 
   const file = readProjectFile(bytes);
   if (!file.ok) return file;
   for (const [hash, picture] of file.value.pictures) await writePictureBytes(hash, picture);
+  // What a file brings never takes the place of what is stored here already.
+  for (const [key, list] of file.value.sources ?? []) if ((await readGoods(key)) === null) await writeSource(key, list);
   const worker = new ShopWorker();
   const settled = await worker.ask('settle', { story: file.value.story }).finally(() => worker.close());
   const taken = typeof (await openProject(settled.project.id)) !== 'string';

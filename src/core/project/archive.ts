@@ -1,6 +1,8 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { fail, ok, type Result } from '../result';
+import { type Goods } from '../goods/about';
 import { type Picture } from '../pictures/about';
+import { given } from '../places';
 import { documentOf, readProject } from './read';
 import { type Story } from './log';
 import { isPicture } from './project';
@@ -10,6 +12,8 @@ export interface ProjectFile {
   story: Story;
   /** Picture bytes by hash. */
   pictures: Map<string, Uint8Array>;
+  /** Lists of goods as they came, by the key that their reading has for them. */
+  sources?: ReadonlyMap<string, Uint8Array>;
 }
 
 /** Unpacked size beyond which an archive is refused. */
@@ -71,13 +75,34 @@ export function hashesOf({ log }: Story): string[] {
   return [...new Set(pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]))];
 }
 
-/** The whole project as one file: its document and its pictures. */
-export function writeProjectFile({ story, pictures }: ProjectFile): Uint8Array {
+/** The keys of every list, as it came, that a project or its past was made from. */
+export function sourcesOf({ project, log }: Story): string[] {
+  const lists = [
+    project.goods,
+    log.base.goods,
+    ...log.changes.flatMap(({ sets }) =>
+      sets.flatMap(({ place, before, after }) =>
+        place === given.goods.address ? ([before, after].filter((one) => one !== undefined && one !== null) as Goods[]) : [],
+      ),
+    ),
+  ];
+  return [...new Set(lists.flatMap(({ report }) => report?.source ?? []))];
+}
+
+/** Where a list stands in the archive: its key without the project that it was brought into. */
+const listPath = (key: string): string => `lists/${key.split('/').at(-1) ?? ''}`;
+
+/** The whole project as one file: its document, its pictures, and its lists as they came. */
+export function writeProjectFile({ story, pictures, sources }: ProjectFile): Uint8Array {
   const used = hashesOf(story).flatMap((hash) => {
     const bytes = pictures.get(hash);
     return bytes ? [[`pictures/${hash}`, bytes] as const] : [];
   });
-  return pack([['project.json', strToU8(JSON.stringify(documentOf(story), null, 1))], ...used]);
+  const lists = sourcesOf(story).flatMap((key) => {
+    const bytes = sources?.get(key);
+    return bytes ? [[listPath(key), bytes] as const] : [];
+  });
+  return pack([['project.json', strToU8(JSON.stringify(documentOf(story), null, 1))], ...used, ...lists]);
 }
 
 export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
@@ -98,5 +123,11 @@ export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
     const found = files.value.get(`pictures/${hash}`);
     if (found) pictures.set(hash, found);
   }
-  return ok({ story: story.value, pictures });
+  const sources = new Map(
+    sourcesOf(story.value).flatMap((key) => {
+      const found = files.value.get(listPath(key));
+      return found ? [[key, found] as const] : [];
+    }),
+  );
+  return ok({ story: story.value, pictures, sources });
 }

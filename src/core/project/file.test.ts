@@ -1,4 +1,5 @@
-import { strToU8, zipSync } from 'fflate';
+import { strFromU8, strToU8, zipSync } from 'fflate';
+import { goodsSchema, noGoods } from '../goods/about';
 import { given, lookPlaces, set, textPlace } from '../places';
 import {
   change,
@@ -14,6 +15,16 @@ import {
   writeProjectFile,
   type Story,
 } from './index';
+
+const report = {
+  form: 'comma',
+  encoding: 'utf-8',
+  headerRow: 1,
+  currency: { code: null, because: '' },
+  columns: [],
+  questions: [],
+  counts: { rows: 1, products: 0, variants: 0, leftOut: 0, mended: 0, asked: 0 },
+};
 
 const at = (n: number) => new Date(Date.UTC(2026, 0, 1, 0, 0, n)).toISOString();
 const story = (): Story => {
@@ -127,8 +138,25 @@ describe('a project file', () => {
   test('comes back without loss', () =>
     expect(readProjectFile(writeProjectFile({ story: story(), pictures }))).toEqual({
       ok: true,
-      value: { story: story(), pictures },
+      value: { story: story(), pictures, sources: new Map() },
     }));
+
+  test('brings its lists along as they came, those of its past too, and nothing that it does not name', () => {
+    const listed = (source: string) => goodsSchema.parse({ ...noGoods, file: `${source}.csv`, report: { ...report, source } });
+    let told = startStory({ ...newProject('p', 'Shop'), goods: listed('p/one') }, at(0));
+    told = change(told, 'Bring in a list', [set(given.goods, listed('p/two'))], { id: 'a', at: at(1) });
+    const list = (text: string) => strToU8(text);
+    const sources = new Map([
+      ['p/one', list('title\nOak\n')],
+      ['p/two', list('title\nAsh\n')],
+      ['q/other', list('x')],
+    ]);
+    const read = readProjectFile(writeProjectFile({ story: told, pictures: new Map(), sources }));
+    expect(read.ok && [...(read.value.sources ?? [])].map(([key, bytes]) => [key, strFromU8(bytes)]).sort()).toEqual([
+      ['p/one', 'title\nOak\n'],
+      ['p/two', 'title\nAsh\n'],
+    ]);
+  });
 
   test('is the same bytes for the same content', () => {
     const bytes = () => Buffer.from(writeProjectFile({ story: story(), pictures }));

@@ -49,5 +49,5 @@ export {
 export { currentVersion, documentOf, readChanges, readDecisions, readProject } from './read';
 export { formerPosition, fromFormer, type FormerPosition } from './former';
 export { reanchor, type Anchor, type Anchoring } from './anchor';
-export { same, sameValue } from './same';
-export { hashesOf, isSafePath, pack, readProjectFile, unpack, writeProjectFile, type ProjectFile } from './archive';
+export { sameValue } from './same';
+export { hashesOf, sourcesOf, isSafePath, pack, readProjectFile, unpack, writeProjectFile, type ProjectFile } from './archive';

@@ -1,4 +1,5 @@
 import { chance } from '../chance';
+import { goodsSchema, noGoods } from '../goods/about';
 import { clear, given, lookPlaces, planPlaces, set, textPlace, type Wish } from '../places';
 import {
   change,
@@ -228,4 +229,24 @@ test('a step tells what stood there as made, where that was known, and so does t
   expect(told).toEqual({ changes: one.log.changes, misfits: [] });
   const odd = readChanges([{ ...next(), label: '', sets: [{ place: corner.address, after: 8, stood: 'round' }] }]);
   expect(odd.changes[0]?.sets).toEqual([{ place: corner.address, before: undefined, after: 8 }]);
+});
+
+test('a long list that differs late, or only in what was asked of it, is another list', () => {
+  const listed = (late: number, question: string) =>
+    goodsSchema.parse({
+      ...noGoods,
+      file: 'goods.csv',
+      products: Array.from({ length: 80 }, (_, i) => ({
+        id: `p-${i}`,
+        slug: `${i}`,
+        title: `Thing ${i}`,
+        variants: [{ id: `p-${i}.one`, values: [], price: i === 70 ? late : 100 }],
+      })),
+      problems: question ? [{ row: 2, column: '', kind: 'asked', say: question }] : [],
+    });
+  const started = startStory({ ...newProject('p', 'Shop'), goods: listed(100, '') }, '2026-01-01T00:00:00.000Z');
+  const bring = (goods: ReturnType<typeof listed>) => change(started, 'Bring in a list', [set(given.goods, goods)], stamps()());
+  expect(bring(listed(100, ''))).toBe(started);
+  expect(bring(listed(250, '')).project.goods.products[70]?.variants[0]?.price).toBe(250);
+  expect(bring(listed(100, 'How many?')).project.goods.problems).toHaveLength(1);
 });

@@ -1,5 +1,5 @@
 import { given, type Address, type Misfit, type Value, type Wish } from '../places';
-import { same } from './same';
+import { sameValue } from './same';
 import { Draft, valueAt, type Project } from './project';
 
 /** What a change did at one place. What is undefined did not stand there. */
@@ -69,7 +69,7 @@ const inOrder = (a: Change, b: Change) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 
 /** Makes a change on a project. What takes something back does so only where that still stands as it was. */
 function make(draft: Draft, { sets, undoes }: Change): void {
   for (const { place, before, after } of sets)
-    if (undoes === undefined || same(place, valueAt(draft.project, place), before)) draft.fulfil({ place, value: after });
+    if (undoes === undefined || sameValue(valueAt(draft.project, place), before)) draft.fulfil({ place, value: after });
 }
 
 /** The project that a beginning and changes come to. */
@@ -107,7 +107,7 @@ export function setsFor(project: Project, wishes: readonly Wish[], standing?: St
   const last = new Map(wishes.map((wish) => [wish.place, wish.value]));
   return [...last].flatMap(([place, value]): SetAt[] => {
     const before = valueAt(project, place);
-    if (same(place, before, value)) return [];
+    if (sameValue(before, value)) return [];
     const stood = before === undefined ? standing?.(place) : undefined;
     return [{ place, before, after: value, ...(stood === undefined ? {} : { stood }) }];
   });
@@ -151,7 +151,7 @@ export function takeIn(story: Story, theirs: readonly Change[]): { story: Story;
   for (const one of changes.slice(from)) {
     for (const { place, before, after: value } of one.sets) {
       const stood = valueAt(draft.project, place);
-      if (one.undoes === undefined && !same(place, stood, before) && !same(place, stood, value))
+      if (one.undoes === undefined && !sameValue(stood, before) && !sameValue(stood, value))
         clashes.set(place, { place, lost: stood, stands: value });
     }
     make(draft, one);

@@ -1,7 +1,7 @@
 import { locate, planPlaces, sayAt, type Address, type Names } from '../places';
 import { fail, ok, type Result } from '../result';
 import { change, projectAt, wishesTo, withNext, type Change, type SetAt, type Stamp, type Story, type VersionName } from './log';
-import { same } from './same';
+import { sameValue } from './same';
 import { valueAt } from './project';
 
 /** The changes that were taken back and not done again. An undo that is itself taken back counts no more. */
@@ -74,7 +74,7 @@ export function standsOn({ log, project }: Story, one: Change): { change: Change
     if (gone.has(later.id) || later.undoes !== undefined) continue;
     for (const { place } of later.sets) {
       const here = one.sets.find((set) => set.place === place);
-      if (here && !same(place, valueAt(project, place), here.after)) return { change: later, place };
+      if (here && !sameValue(valueAt(project, place), here.after)) return { change: later, place };
       const rests = one.sets.some((set) => restsOn(place, set));
       if (rests && valueAt(project, place) !== undefined) return { change: later, place };
     }
