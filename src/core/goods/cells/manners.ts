@@ -12,12 +12,22 @@ const lists = once(
     ),
 );
 
+/** Words that were made bare already: the same few stand in every row of a list. */
+const made = new Map<string, string>();
+const mostMade = 20_000;
+
 /** Without case, marks over letters, and the signs at its ends. */
-export const bare = (text: string): string =>
-  plain(text)
+export function bare(text: string): string {
+  const known = made.get(text);
+  if (known !== undefined) return known;
+  if (made.size >= mostMade) made.clear();
+  const said = plain(text)
     .replace(/\s+/g, ' ')
     .replace(/^[\s("']+|[\s.)!"':;,]+$/g, '')
     .trim();
+  made.set(text, said);
+  return said;
+}
 
 /** Longer than any way of saying such a thing. */
 const longest = 40;
