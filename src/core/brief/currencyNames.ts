@@ -29,14 +29,18 @@ function namesOf(language: string, code: string): Named[] {
   });
 }
 
-const inLanguage = new Map<string, readonly Named[]>();
-function namesIn(language: string): readonly Named[] {
-  const known = inLanguage.get(language);
-  if (known) return known;
-  const made = allCodes().flatMap((code) => namesOf(language, code));
-  inLanguage.set(language, made);
-  return made;
+/** Names are worked out once: a brief is read again at every step, and for every answer that is tried. */
+function kept(make: (of: string) => readonly Named[]): (of: string) => readonly Named[] {
+  const made = new Map<string, readonly Named[]>();
+  return (of) => {
+    const names = made.get(of) ?? make(of);
+    made.set(of, names);
+    return names;
+  };
 }
+
+const namesIn = kept((language) => allCodes().flatMap((code) => namesOf(language, code)));
+const namesEverywhere = kept((code) => languages.flatMap((language) => namesOf(language, code)));
 
 /** Whether a word is another with an ending of its own: "forint", "forintban"; "mexicano", "mexicanos". */
 function isFormOf(word: string, name: string): boolean {
@@ -53,7 +57,7 @@ export function currencyNamed(brief: string, language: string, country: string):
   const own = new Set(countryOf(country)?.currencies.map(({ code }) => code));
   const names = [
     ...(language && language !== 'en' ? namesIn(language).filter(({ code, words }) => words.length > 1 || own.has(code)) : []),
-    ...[...own].flatMap((code) => languages.flatMap((one) => namesOf(one, code))),
+    ...[...own].flatMap(namesEverywhere),
   ];
   if (!names.length) return null;
   const words = [...brief.matchAll(/[\p{L}\p{M}]+/gu)].map((match) => ({ text: match[0].toLowerCase(), at: match.index }));

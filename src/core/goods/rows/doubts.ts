@@ -52,8 +52,10 @@ export class Doubts {
   /** Paths of categories are two deep; what stood deeper is said once. */
   fileOnShelves(records: readonly Record[]): void {
     const { shelf, folded } = readShelves(records.flatMap(({ categories }) => categories));
+    const said = new Set<string>();
     for (const record of records) {
-      const [deep] = record.categories.filter((name) => folded.has(name));
+      const [deep] = record.categories.filter((name) => folded.has(name) && !said.has(name));
+      if (deep) said.add(deep);
       if (deep) this.remarks.note(record, '', 'mended', `“${deep}” is filed two deep, as “${shelf(deep)}”.`, deep);
       record.categories = [...new Set(record.categories.map(shelf))];
     }
