@@ -75,7 +75,7 @@ export function decidedGoods(
   const changed = placesByProduct(decided);
   const scale = 10 ** (digits - listDigits);
   for (const { given, isOwn } of withOwn(list, decided)) {
-    const known = isMoneyKnown && !isOwn ? withMoney(given) : given;
+    const known = isMoneyKnown ? withMoney(given) : given;
     const scaled = scale === 1 || isOwn ? known : { ...known, variants: known.variants.map((v) => rescale(v, scale)) };
     const mine = changed.get(given.id);
     changed.delete(given.id);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { Decided, ownProduct, productPlaces, set, variantPlaces, type Wish } from '../places';
 import { type Goods } from './about';
 import { newProduct } from './byHand';
-import { changesOf, continueGoods, continueList, decidedGoods, importText, ownProducts } from './index';
+import { changesOf, continueGoods, continueList, decidedGoods, importText, inDigits, ownProducts } from './index';
 
 const goodsOf = (list: string): Goods => {
   const read = importText(list, { brief: 'EUR' });
@@ -98,6 +98,14 @@ describe('goods of a further list are known again', () => {
     expect(taken.products.map(({ id }) => id)).toEqual(['p-oak-bowl', 'own-stool']);
     expect(decidedGoods(taken.products, decided, 2, 2).products).toHaveLength(2);
   });
+});
+
+test('what is put back costs the same in a money of other decimals, and is sold as soon as the money is known', () => {
+  const [lamp] = inDigits(goodsOf('title,price\nLamp,1500.00\n').products, 2, 0);
+  if (!lamp) throw new Error('There is a lamp.');
+  const asked = { ...lamp, variants: lamp.variants.map((variant) => ({ ...variant, asks: ['money' as const] })) };
+  const [back] = decidedGoods([], decidedBy(set(ownProduct(lamp.id), asked)), 2, 0).products;
+  expect(back?.variants.map(({ price, asks }) => [price, asks])).toEqual([[1500, []]]);
 });
 
 describe('what a further list changes', () => {

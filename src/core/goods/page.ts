@@ -1,5 +1,5 @@
 /** What the studio's page computes itself of goods. Light: no reader of lists is behind it. */
-export { decidedGoods, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
+export { decidedGoods, inDigits, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
 export { decodeText } from './decode';
 export { typedChoices, newProduct } from './byHand';
 export { catalogueForms, mostBytes, sayTooLarge } from './forms';

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { decidedGoods, mostBytes } from '@/core/goods/page';
+import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
 import { OpenFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
@@ -146,8 +146,12 @@ export function GoodsStation({ state, shop }: StationProps) {
   const logo = new Decided(decisions).get(lookPlaces.logo);
   const unplaced = project.pictures.filter(({ name }) => !placed.has(name.toLowerCase()) && name !== logo);
   const former = useMemo(
-    () => goods.former.filter(({ id }) => !products.some((product) => product.id === id)),
-    [goods.former, products],
+    () =>
+      // What is put back stands in the shop's own money.
+      inDigits(goods.former, goods.digits, rules?.digits ?? goods.digits).filter(
+        ({ id }) => !products.some((product) => product.id === id),
+      ),
+    [goods.former, goods.digits, products, rules?.digits],
   );
 
   const hidden = useMemo(() => {
