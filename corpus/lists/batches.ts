@@ -4,6 +4,7 @@ import { batch3 } from './batch3';
 import { batch4 } from './batch4';
 import { batch5 } from './batch5';
 import { batch6 } from './batch6';
+import { batch7 } from './batch7';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -15,5 +16,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '4', lists: batch4 },
   { name: '5', lists: batch5 },
   { name: '6', lists: batch6 },
+  { name: '7', lists: batch7 },
   { name: 'frozen', lists: frozen },
 ];
