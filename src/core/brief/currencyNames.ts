@@ -3,7 +3,7 @@ import { once } from '../once';
 import { factAt, type Fact } from './fact';
 
 /** What a currency is called in a language, one and several of it, as Unicode CLDR has it. */
-interface Named {
+export interface Named {
   code: string;
   words: readonly string[];
 }
@@ -39,11 +39,12 @@ function kept(make: (of: string) => readonly Named[]): (of: string) => readonly 
   };
 }
 
-const namesIn = kept((language) => allCodes().flatMap((code) => namesOf(language, code)));
-const namesEverywhere = kept((code) => languages.flatMap((language) => namesOf(language, code)));
+export const namesIn = kept((language) => allCodes().flatMap((code) => namesOf(language, code)));
+/** What a currency is called in all languages. */
+export const namesOfMoney = kept((code) => languages.flatMap((language) => namesOf(language, code)));
 
 /** Whether a word is another with an ending of its own: "forint", "forintban"; "mexicano", "mexicanos". */
-function isFormOf(word: string, name: string): boolean {
+export function isFormOf(word: string, name: string): boolean {
   if (name.length < 4) return word === name;
   const stem = name.slice(0, Math.max(4, name.length - 2));
   return word.startsWith(stem) && word.length <= name.length + 5;
@@ -57,7 +58,7 @@ export function currencyNamed(brief: string, language: string, country: string):
   const own = new Set(countryOf(country)?.currencies.map(({ code }) => code));
   const names = [
     ...(language && language !== 'en' ? namesIn(language).filter(({ code, words }) => words.length > 1 || own.has(code)) : []),
-    ...[...own].flatMap(namesEverywhere),
+    ...[...own].flatMap(namesOfMoney),
   ];
   if (!names.length) return null;
   const words = [...brief.matchAll(/[\p{L}\p{M}]+/gu)].map((match) => ({ text: match[0].toLowerCase(), at: match.index }));

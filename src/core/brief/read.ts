@@ -8,6 +8,7 @@ import { phoneCountry, readAddress, readEmail, readLinks, readPhone } from './co
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
+import { moneySpokenOf } from './money';
 import { currencyNamed } from './currencyNames';
 import { readLanguage } from './language';
 import { readName } from './names';
@@ -238,6 +239,6 @@ export function correct(reading: Reading, decided: Decided): Reading {
 /** The currency that prices beside a brief are in, where it or its country says so. */
 export function briefCurrency(brief: string): string {
   if (!brief.trim()) return '';
-  const { currency, country } = readBrief(brief);
-  return currencyFor(currency, country);
+  const { currency, country, language } = readBrief(brief);
+  return currency?.value ?? (moneySpokenOf(brief, language?.value ?? '', country?.value ?? '') || currencyFor(null, country));
 }

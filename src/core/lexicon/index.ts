@@ -13,7 +13,7 @@ export {
   wordOf,
   type Sense,
 } from './nouns';
-export { placesNamed, townsAround, type Place, type Town } from './places';
+export { placesBegunBy, placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, proposeShelves, suggestShelves, type SharedTerm, type ShelfIdea } from './kinds';
 export { surveyedColours } from './survey.generated';
 export { isVerb } from './verbs';

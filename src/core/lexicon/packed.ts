@@ -9,6 +9,12 @@ export function unpack(packed: string): string {
 /** The rest of the line that begins with `key|`, among lines sorted by code unit. */
 export function lineOf(lines: readonly string[], key: string): string | null {
   const wanted = `${key}|`;
+  const line = firstFrom(lines, wanted);
+  return line?.startsWith(wanted) ? line.slice(wanted.length) : null;
+}
+
+/** The first of sorted lines that is not before a text. */
+export function firstFrom(lines: readonly string[], wanted: string): string | undefined {
   let low = 0;
   let high = lines.length;
   while (low < high) {
@@ -16,6 +22,5 @@ export function lineOf(lines: readonly string[], key: string): string | null {
     if ((lines[middle] ?? '') < wanted) low = middle + 1;
     else high = middle;
   }
-  const line = lines[low];
-  return line?.startsWith(wanted) ? line.slice(wanted.length) : null;
+  return lines[low];
 }

@@ -1,4 +1,4 @@
-import { lineOf, unpack } from './packed';
+import { firstFrom, lineOf, unpack } from './packed';
 import { once } from '../once';
 import { packedPlaces } from './places.generated';
 
@@ -27,8 +27,18 @@ const plainName = (name: string): string =>
 
 /** All places of a name, the largest first. */
 export function placesNamed(name: string): Place[] {
-  const line = lineOf(lines(), plainName(name.trim()));
-  return (line?.split(';') ?? []).map((entry) => {
+  return placesIn(lineOf(lines(), plainName(name.trim())));
+}
+
+/** Places whose name begins with this one and goes on behind a hyphen: "Cluj" is how Cluj-Napoca is called there. */
+export function placesBegunBy(name: string): Place[] {
+  const wanted = `${plainName(name.trim())}-`;
+  const line = firstFrom(lines(), wanted);
+  return line?.startsWith(wanted) ? placesIn(line.slice(line.indexOf('|') + 1)) : [];
+}
+
+const placesIn = (line: string | null): Place[] =>
+  (line?.split(';') ?? []).map((entry) => {
     const [own = '', country = '', size = '', longitude, latitude] = entry.split(',');
     return {
       name: own,
@@ -38,7 +48,6 @@ export function placesNamed(name: string): Place[] {
       latitude: latitude === undefined ? null : Number(latitude),
     };
   });
-}
 
 /** A town with its position, degrees. */
 export interface Town {

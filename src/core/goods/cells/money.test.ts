@@ -3,7 +3,7 @@ import { currencyOf } from '../rows/currency';
 import { farOff, priceIn, pricingOf } from '../rows/pricing';
 import { understandMoney } from './money';
 import { numberFormOf, valueUnder } from './number';
-import { currenciesOf } from './signs';
+import { currenciesOf } from '../../till';
 
 describe('a cell that should hold a price', () => {
   test.each([

@@ -1,7 +1,7 @@
 import { type Cell } from '../source/grid';
 import { saysManner } from './manners';
 import { numberPattern, plainDigits } from './number';
-import { currenciesOf, minorSigns, signAt } from './signs';
+import { currenciesOf, minorSigns, signAt } from '../../till';
 
 /** What a cell says of money, before it is known how its column writes numbers. */
 export type Money =

@@ -1,6 +1,6 @@
 import { textOf, type Cell } from '../source/grid';
 import { plain } from '../cells/plain';
-import { currenciesOf } from '../cells/signs';
+import { currenciesOf } from '../../till';
 import { readHeading, unitOf, type Evidence } from './heading';
 import { single, type Meaning } from './meaning';
 import { profileOf, type Profile as Contents } from './profile';

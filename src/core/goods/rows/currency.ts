@@ -1,6 +1,5 @@
 import { currenciesIn, understandMoney, type Money } from '../cells/money';
-import { currenciesOf } from '../cells/signs';
-import { isCurrency } from '../../till';
+import { currenciesOf, isCurrency } from '../../till';
 import { type Cell } from '../source/grid';
 
 /** What is known of the money of a list from outside it. */

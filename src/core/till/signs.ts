@@ -1,5 +1,5 @@
-import { once } from '../../once';
-import { isCurrency } from '../../till';
+import { once } from '../once';
+import { isCurrency } from './currencies';
 
 /**
  * Signs and words of currencies and what each can mean, the likeliest first. Narrow symbols of CLDR 48 and the words for a country's money;
@@ -108,6 +108,7 @@ const meanings: Readonly<Record<string, string>> = {
   Kč: 'CZK',
   kč: 'CZK',
   korun: 'CZK',
+  crowns: 'CZK SEK NOK DKK ISK',
   Ft: 'HUF',
   forint: 'HUF',
   lei: 'RON MDL',
