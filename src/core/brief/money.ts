@@ -1,5 +1,6 @@
 import { countries, countryOf, placesBegunBy, placesNamed } from '../lexicon';
 import { once } from '../once';
+import { type Fact } from './fact';
 import { currenciesOf, isCurrency } from '../till';
 import { isFormOf, namesIn, namesOfMoney } from './currencyNames';
 
@@ -35,11 +36,11 @@ interface Word {
 
 /**
  * The currency that a brief speaks of, where its words and its places agree on one: a word that several countries have for their money is
- * that of the place. Empty where nothing says it, or two are as likely.
+ * that of the place. Null where no word names it, or two are as likely.
  *
  * @param home ISO 3166-1 alpha-2, where the country is known by other means
  */
-export function moneySpokenOf(brief: string, language: string, home: string): string {
+export function moneySpokenOf(brief: string, language: string, home: string): Fact<string> | null {
   const votes = new Map<string, number>();
   const named = new Set<string>();
   const vote = (codes: Iterable<string>, weight: number) => {
@@ -72,14 +73,14 @@ export function moneySpokenOf(brief: string, language: string, home: string): st
     }
   for (const [code, weight] of units) {
     vote([code], weight);
-    if (weight === weights.unit) named.add(code);
+    named.add(code);
   }
   vote(whole, weights.wholeName);
   for (const code of whole) named.add(code);
   // Where money is named, it is one of those that are.
-  const [first, second] = [...votes].filter(([code]) => !named.size || named.has(code)).sort((a, b) => b[1] - a[1]);
-  if (!first || first[1] < enough || (second && first[1] - second[1] < apart)) return '';
-  return first[0];
+  const [first, second] = [...votes].filter(([code]) => named.has(code)).sort((a, b) => b[1] - a[1]);
+  if (!first || first[1] < enough || (second && first[1] - second[1] < apart)) return null;
+  return { value: first[0], confidence: 0.8, source: null };
 }
 
 const wordsOf = (brief: string): Word[] =>

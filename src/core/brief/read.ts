@@ -126,7 +126,7 @@ function readAnew(given: string): Reading {
   const language = readLanguage(brief);
   const money = (where: string) => readCurrency(brief, where) ?? currencyNamed(brief, language?.value ?? '', where);
   const abouts = readCountry(brief, place, money('')?.value ?? '', dialled);
-  const currency = money(abouts?.value ?? '');
+  const currency = money(abouts?.value ?? '') ?? moneySpokenOf(brief, language?.value ?? '', abouts?.value ?? '');
   const country = readCountry(brief, place, currency?.value ?? '', dialled);
   const tone = readTone(brief, sentences, wishes);
   const reading = {
@@ -239,6 +239,6 @@ export function correct(reading: Reading, decided: Decided): Reading {
 /** The currency that prices beside a brief are in, where it or its country says so. */
 export function briefCurrency(brief: string): string {
   if (!brief.trim()) return '';
-  const { currency, country, language } = readBrief(brief);
-  return currency?.value ?? (moneySpokenOf(brief, language?.value ?? '', country?.value ?? '') || currencyFor(null, country));
+  const { currency, country } = readBrief(brief);
+  return currencyFor(currency, country);
 }

@@ -26,6 +26,12 @@ describe('stock', () => {
     ['in stock', { kind: 'uncounted' }],
     ['på lager', { kind: 'uncounted' }],
     ['InStock', { kind: 'uncounted' }],
+    ['one', { kind: 'count', pieces: 1 }],
+    ['two left', { kind: 'count', pieces: 2 }],
+    ['none left', { kind: 'count', pieces: 0 }],
+    ['drei Stück', { kind: 'count', pieces: 3 }],
+    // Ten in Turkish, and that something is on sale in English.
+    ['on', { kind: 'unsure', likeliest: null }],
     ['', { kind: 'blank' }],
     ['a dozen', { kind: 'unsure', likeliest: 12 }],
     ['-2', { kind: 'unsure', likeliest: 0 }],

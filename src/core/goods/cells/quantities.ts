@@ -1,6 +1,8 @@
 import { type Cell } from '../source/grid';
-import { saysManner } from './manners';
+import { once } from '../../once';
+import { bare, saysManner } from './manners';
 import { numberPattern, plainDigits } from './number';
+import numerals from './numerals.json';
 
 /** What a cell says of how many there are. */
 export type Stock =
@@ -11,6 +13,16 @@ export type Stock =
   /** Not a number that can be sold by; the likeliest where there is one. */
   | { kind: 'unsure'; likeliest: number | null };
 
+/** One to twelve in words, from memory. A word that is another number in another language is none. */
+const numberWords = once(() => {
+  const found = new Map<string, number | undefined>();
+  for (const list of Object.values(numerals))
+    list.split(' ').forEach((word, i) => found.set(bare(word), (found.get(bare(word)) ?? i + 1) === i + 1 ? i + 1 : undefined));
+  return found;
+});
+/** Shorter ones are words of other kinds too: "on" is ten in Turkish. */
+const shortestNumber = 3;
+
 /** Pieces in stock. A whole number, with a word for pieces or without; words for "there are some" and "there are none". */
 export function understandStock(cell: Cell): Stock {
   const text = plainDigits(String(cell)).trim();
@@ -20,8 +32,14 @@ export function understandStock(cell: Cell): Stock {
   if (saysManner('soldOut', text)) return { kind: 'count', pieces: 0 };
   if (saysManner('inStock', text)) return { kind: 'uncounted' };
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
-  const counted = /^(\d{1,9})\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);
-  if (counted && saysManner('pieces', counted[2] ?? '')) return { kind: 'count', pieces: Number(counted[1]) };
+  const alone = text.length < shortestNumber ? undefined : numberWords().get(bare(text));
+  if (alone !== undefined) return { kind: 'count', pieces: alone };
+  const counted = /^(\d{1,9}|[\p{L}\p{M}]+)\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);
+  if (counted && saysManner('pieces', counted[2] ?? '')) {
+    const [, said = ''] = counted;
+    const pieces = /^\d/.test(said) ? Number(said) : saysManner('soldOut', said) ? 0 : numberWords().get(bare(said));
+    if (pieces !== undefined) return { kind: 'count', pieces };
+  }
   if (/^[-−]\s?\d/.test(text)) return { kind: 'unsure', likeliest: 0 };
   const some = numberPattern.exec(text)?.[0];
   return { kind: 'unsure', likeliest: some && /^\d{1,6}$/.test(some) ? Number(some) : null };

@@ -37,14 +37,16 @@ interface Evidence {
  */
 export function currencyOf(evidence: Evidence, hints: MoneyHints): CurrencyReading {
   const signs = new Map<string, { count: number; codes: readonly string[] }>();
+  let bare = 0;
   for (const cell of evidence.cells) {
     const money = understandMoney(cell);
     const codes = currenciesIn(money);
+    if (money.kind === 'amount' && !codes.length) bare++;
     if (!codes.length || !('sign' in money)) continue;
     const known = signs.get(money.sign) ?? { count: 0, codes };
     signs.set(money.sign, { count: known.count + 1, codes });
   }
-  const likely = [...signs].sort((a, b) => b[1].count - a[1].count)[0];
+  const commonest = [...signs].sort((a, b) => b[1].count - a[1].count)[0];
   const named = mostOf(evidence.named.map((cell) => String(cell).trim().toUpperCase()).filter(isCurrency));
   if (named) return { code: named, from: 'list', because: `The list’s own column says ${named}.`, choices: [] };
   const said = [
@@ -56,6 +58,9 @@ export function currencyOf(evidence: Evidence, hints: MoneyHints): CurrencyReadi
   ];
   const script = evidence.names.some((cell) => /[\u3040-\u30ff]/.test(String(cell))) ? 'JPY' : '';
   const context = [hints.decided, hints.brief, script].filter((code): code is string => Boolean(code && isCurrency(code)));
+  // A few prices with a sign, among many without one, are the exceptions where a heading or the brief names the money.
+  const isException = commonest !== undefined && commonest[1].count < bare && (said.length > 0 || context.length > 0);
+  const likely = isException ? undefined : commonest;
   const settle = (codes: readonly string[]): string | null => {
     if (codes.length === 1) return codes[0] ?? null;
     const by = [...context, ...said.flatMap(({ unit }) => (currenciesOf(unit).length === 1 ? currenciesOf(unit) : []))];

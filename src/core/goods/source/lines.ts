@@ -39,6 +39,34 @@ function startsOf(used: Uint32Array, lines: readonly string[]): number[] {
   return starts;
 }
 
+/** Fewer lines than this show no habit. */
+const fewestLines = 3;
+
+/** Lines that a hand has parted by a sign of its own between spaces: "Skillet - 26 cm - 4.900 kr", "Sled / 90 cm / €79". */
+export function readPartedLines(text: string): Grid | null {
+  const lines = text.split(/\r\n|\n|\r/).map((line) => line.trim());
+  const shown = lines.filter(Boolean).slice(0, looked);
+  if (shown.length < fewestLines) return null;
+  const marks = new Set(
+    shown.flatMap((line) => [...line.matchAll(/\s([^\p{L}\p{N}\p{Sc}\s"'(]{1,3})(?=\s)/gu)].map(([, mark = '']) => mark)),
+  );
+  let best: { parting: RegExp; steady: number } | null = null;
+  for (const mark of marks) {
+    const parting = new RegExp(String.raw`\s+${mark.replace(/[.*+?^${}()|[\]\\/]/g, String.raw`\$&`)}(?=\s|$)`, 'u');
+    const widths = new Map<number, number>();
+    for (const line of shown) {
+      const { length } = line.split(parting);
+      widths.set(length, (widths.get(length) ?? 0) + 1);
+    }
+    const [width, count] = [...widths].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];
+    // Two parts are a thing and its price, which is read elsewhere; a sign that some lines lack is part of the words.
+    if (width >= 3 && count >= shown.length * 0.8 && count > (best?.steady ?? 0)) best = { parting, steady: count };
+  }
+  if (!best) return null;
+  const { parting } = best;
+  return { name: '', rows: lines.map((line) => line.split(parting).map((cell) => cell.trim())), firstRow: 1, headed: false };
+}
+
 /** What somebody typed, one thing a line with its price after it: "Brush - from £7", "Sponge: 2 for £3", "Wax … 80p". */
 export function readTypedLines(text: string): Grid | null {
   const rows: string[][] = [];

@@ -6,7 +6,7 @@ import { readDelimited } from './delimited';
 import { readFeed } from './feed';
 import { isBlankRow, mostRows, type Form, type Grid, type Source } from './grid';
 import { readJson } from './json';
-import { readFixedWidth, readTypedLines } from './lines';
+import { readFixedWidth, readPartedLines, readTypedLines } from './lines';
 import { readPage } from './markup';
 import { readWorkbook, unpackedSize } from './workbook';
 
@@ -60,6 +60,8 @@ export function openText(given: string, encoding = 'utf-8'): Result<Source> {
   const hasMarks = /[\t;|]/.test(text);
   const fixed = table && hasMarks && table.form !== 'comma' ? null : readFixedWidth(text);
   if (fixed && (!table || widthOf(fixed) > widthOf(table.grid))) return made('fixed-width', [fixed]);
+  const parted = !table || !hasPrices(table.grid) ? readPartedLines(text) : null;
+  if (parted && hasPrices(parted)) return made('lines', [parted]);
   const lines = !table || (table.form === 'comma' && !hasPrices(table.grid)) ? readTypedLines(text) : null;
   if (table && !lines) return made(table.form, [table.grid], table.notes);
   if (lines) return made('lines', [lines]);
