@@ -107,7 +107,7 @@ Test kit do not buy, 30, sand, 1.00
     want: made(
       600,
       (i) =>
-        `Tile star ${Math.floor(i / 6) + 1} | ${across[i % 2]} cm / ${tiles[Math.floor(i / 2) % 3]} | ${i % 97 === 40 ? '?' : (45 + (i % 2) * 20 + (Math.floor(i / 6) % 7)) * 100} | ∞`,
+        `Tile star ${Math.floor(i / 6) + 1} | ${across[i % 2]} / ${tiles[Math.floor(i / 2) % 3]} | ${i % 97 === 40 ? '?' : (45 + (i % 2) * 20 + (Math.floor(i / 6) % 7)) * 100} | ∞`,
     ).join('\n'),
     leftOut: 2,
   },

@@ -52,7 +52,7 @@ export async function scoreOf(list: ListCase): Promise<Score> {
   try {
     const source = openSource(await bytesOf(list), list.file);
     if (!source.ok) return { ...empty, refused: source.say };
-    const read = readList(source.value, { brief: list.brief ? briefCurrency(list.brief) : '' });
+    const read = readList(source.value, { brief: list.brief ? briefCurrency(list.brief) : '', told: list.brief ?? '' });
     if (!read.ok) return { ...empty, refused: read.say };
     proposal = read.value;
   } catch (error) {

@@ -3,6 +3,7 @@ import { slugify, uniqueSlugs } from '../slug';
 import { isCurrency, minorDigits } from '../till';
 import { type Problem, type Product, type Variant } from './about';
 import { layOut } from './columns/head';
+import { toldIn } from './columns/features';
 import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
@@ -55,7 +56,7 @@ export interface Proposal {
 
 /** Reads a list whole: columns, form of numbers, currency and what belongs together are decided for all of it. */
 export function readList(source: Source, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
-  const sheets = source.grids.map((grid) => sheetOf(grid, mapping)).filter(({ layout }) => layout.body.length);
+  const sheets = source.grids.map((grid) => sheetOf(grid, mapping, hints)).filter(({ layout }) => layout.body.length);
   const [main] = goodsFirst(sheets);
   if (!main) return fail('The list has headings but no rows. Add a row for each thing that you sell.');
   if (!main.columns.some(({ as }) => as === 'title'))
@@ -86,7 +87,7 @@ export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
   return { ...grid, rows };
 }
 
-function sheetOf(asItCame: Grid, mapping: Mapping): Sheet {
+export function sheetOf(asItCame: Grid, mapping: Mapping, hints: MoneyHints): Sheet {
   const grid = withMended(asItCame, mapping.cells);
   const layout = layOut(grid);
   const rows = layout.body.map(({ cells }) => cells);
@@ -102,7 +103,14 @@ function sheetOf(asItCame: Grid, mapping: Mapping): Sheet {
     const index = Number(/^columns stock (\d+)$/.exec(question)?.[1] ?? NaN);
     if (answer === 'stock' && Number.isInteger(index) && index < mostColumns) given.set(index, 'stock');
   }
-  return { name: grid.name, layout, grid, columns: withUsualPairs(proposeColumns(layout.headings, rows, given)) };
+  return {
+    name: grid.name,
+    layout,
+    grid,
+    columns: withUsualPairs(
+      proposeColumns(layout.headings, rows, given, { currency: hints.decided || hints.brief, told: toldIn(hints.told ?? '') }),
+    ),
+  };
 }
 
 /** Sheets that hold goods, the longest with prices first, in the order of the file where they are alike. */

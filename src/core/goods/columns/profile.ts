@@ -1,5 +1,5 @@
 import { isCurrency } from '../../till';
-import { isSigned, understandMoney } from '../cells/money';
+import { currenciesIn, isSigned, understandMoney, type Money } from '../cells/money';
 import { saysManner } from '../cells/manners';
 import { hasGtinLength, isDimensions, isGtin, understandMeasure } from '../cells/quantities';
 import { isBlank, textOf, type Cell } from '../source/grid';
@@ -56,7 +56,8 @@ export interface Profile {
 const most = 1500;
 const pictureFile = /^(?:https?:\/\/\S+|[^\s|,;]+|[^|;]+)\.(?:jpe?g|png|webp|gif|svg|avif|tiff?)(?:\?\S*)?$/i;
 
-export function profileOf(column: readonly Cell[]): Profile {
+/** @param currency ISO 4217, that of the brief: a letter that is its sign is one here, "R 340" */
+export function profileOf(column: readonly Cell[], currency = ''): Profile {
   const sampled = column.length > most ? column.filter((_, i) => i % Math.ceil(column.length / most) === 0) : column;
   const cells = sampled.filter((cell) => !isBlank(cell));
   const texts = cells.map((cell) => textOf(cell).trim());
@@ -65,6 +66,7 @@ export function profileOf(column: readonly Cell[]): Profile {
     texts.reduce((sum, text, i) => sum + (test(text, cells[i] ?? '') ? 1 : 0), 0) / n;
   const mean = (of: (text: string) => number) => texts.reduce((sum, text) => sum + of(text), 0) / n;
   const money = cells.map(understandMoney);
+  const hasSign = (one: Money) => isSigned(one) || (currency !== '' && currenciesIn(one).includes(currency));
   const values = new Set(texts.map((text) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
   return {
@@ -73,18 +75,18 @@ export function profileOf(column: readonly Cell[]): Profile {
     distinct: values.size / n,
     values: values.size,
     money: money.filter(({ kind }) => kind !== 'unknown' && kind !== 'blank').length / n,
-    signed: money.filter(isSigned).length / n,
+    signed: money.filter(hasSign).length / n,
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
     whole: share((text) => /^\d{1,9}$/.test(text)),
     gtinLong: share((text) => hasGtinLength(text.replace(/[\s-]/g, ''))),
     gtinRight: share((text) => isGtin(text.replace(/[\s-]/g, ''))),
-    code: share(isCode),
+    code: share((text, cell) => isCode(text) && !hasSign(understandMoney(cell))),
     words: mean((text) => text.split(/\s+/).length),
     ticks: share((text) => /^[xX✓✔*•]$/.test(text)),
     length: mean((text) => text.length),
     choiceLength: mean((text) => Math.max(...choicesIn(text).map((choice) => choice.length))),
     text: share(
-      (text) => /\p{L}/u.test(text) && !understandMeasure(text) && !isDimensions(text) && !isSigned(understandMoney(text)),
+      (text) => /\p{L}/u.test(text) && !understandMeasure(text) && !isDimensions(text) && !hasSign(understandMoney(text)),
     ),
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
     mass: share((text) => understandMeasure(text)?.kind === 'mass'),

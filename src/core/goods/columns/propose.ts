@@ -1,12 +1,11 @@
 import { textOf, type Cell } from '../source/grid';
 import { plain } from '../cells/plain';
-import { currenciesOf } from '../../till';
+import { featuresOf, rowsCompared, type Seen } from './features';
 import { readHeading, unitOf, type Evidence } from './heading';
+import { judge } from './judge';
 import { single, type Meaning } from './meaning';
-import { profileOf, type Profile as Contents } from './profile';
-
-/** What the cells of a column are, and how often they repeat its heading. */
-type Profile = Contents & { echo: number };
+import { candidatesOf, isMoneyWord, offered, type Candidate, type Profile } from './contents';
+import { profileOf } from './profile';
 
 /** What a column is taken for, what speaks for it, and what else it could be. */
 export interface ColumnProposal {
@@ -25,26 +24,36 @@ export interface ColumnProposal {
   priceWords: number;
   /** Whether its heading says anything that is known. */
   isKnown: boolean;
+  /** Whether it may be how many there are, and too little says so. */
+  mayBeStock: boolean;
+  /** Whether it is taken for that by its numbers alone, which is said. */
+  isGuessed: boolean;
   unit: string;
   profile: Profile;
-}
-
-interface Candidate {
-  as: Meaning;
-  score: number;
-  because: string;
 }
 
 /** Below this a column is a particular: nothing has claimed it. */
 const enough = 1.4;
 
-/** "Option Wood": something to choose, by name. */
-const offered = /^\s*(?:option|choice|variant|variation)[\s:_-]+(?=\S)/i;
+/** Words of a heading that weigh less than this are guessed from a few of their letters. */
+const saysStock = 1.6;
+/** What has a zero among its numbers and is as likely as this is taken for the stock without words for it, and that is said. */
+const surely = 0.8;
+/** The share of cells that say in words what there is. */
+const someWords = 0.15;
 
 const tidyName = (heading: string): string => {
   const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
   return name.charAt(0).toUpperCase() + name.slice(1);
 };
+
+/** What is known of a list from outside it. */
+export interface ListContext {
+  /** ISO 4217, of the brief. */
+  currency?: string;
+  /** Words of the brief, in small letters. */
+  told?: readonly string[];
+}
 
 /**
  * What each column holds: by the words of its heading, by its contents and by its neighbours. Each meaning that a list has once goes to
@@ -54,54 +63,128 @@ export function proposeColumns(
   headings: readonly string[],
   rows: readonly (readonly Cell[])[],
   given: ReadonlyMap<number, Meaning> = new Map(),
+  { currency = '', told = [] }: ListContext = {},
 ): ColumnProposal[] {
-  const width = Math.max(headings.length, ...rows.slice(0, 200).map((row) => row.length));
-  const columns = Array.from({ length: width }, (_, index) => {
-    const heading = (headings[index] ?? '').replace(/\s+/g, ' ').trim();
-    const cells = rows.map((row) => row[index] ?? '');
-    const profile = { ...profileOf(cells), echo: echoOf(heading, cells) };
-    const evidence = readHeading(heading);
-    return { index, heading, profile, evidence, candidates: candidatesOf(heading, evidence, profile, index) };
-  });
+  const columns = seenIn(headings, rows, currency);
   const taken = new Map<Meaning, number>();
   const chosen = new Map<number, Candidate>();
   for (const [index, as] of given) {
     chosen.set(index, { as, score: 10, because: 'You have said so.' });
     if (single.has(as)) taken.set(as, index);
   }
-  const claims = columns
-    .filter(({ index }) => !chosen.has(index))
-    .flatMap((column) => column.candidates.map((candidate) => ({ column, candidate })))
-    .filter(({ candidate }) => candidate.score >= enough)
-    .sort((a, b) => b.candidate.score - a.candidate.score);
-  for (const { column, candidate } of claims) {
-    if (chosen.has(column.index)) continue;
-    if (single.has(candidate.as)) {
-      if (taken.has(candidate.as)) continue;
-      taken.set(candidate.as, column.index);
-    }
-    chosen.set(column.index, candidate);
-  }
+  const shares = judgedShares(columns, told);
+  claim(columns, shares, chosen, taken);
   settlePrices(columns, chosen, taken);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
-  return columns.map(({ index, heading, profile, evidence, candidates }) => {
-    const own = chosen.get(index) ?? leftOver(heading, profile);
-    const rivals = candidates.filter(({ as, score }) => as !== own.as && score > 0.4).sort((a, b) => b.score - a.score);
+  return columns.map(({ index, heading, profile, evidence }) => {
+    const likeliest = chosen.get(index);
+    // Numbers that things are sold by until none is left are taken for that where words say so.
+    const isGuessed =
+      likeliest?.as === 'stock' && !given.has(index) && (evidence.stock ?? 0) < saysStock && profile.stockWords < someWords;
+    const mayBeStock = isGuessed && !(profile.hasZero && likeliest.score >= surely);
+    const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
+    const likely = [...(shares.get(index) ?? [])].sort((a, b) => b[1] - a[1]);
+    const others = likely.filter(([as, share]) => as !== own.as && share > 0.03).map(([as]) => as);
     return {
       heading,
       index,
       as: own.as,
       name: tidyName(heading) || `Column ${index + 1}`,
       because: own.because,
-      sure: Number((1 / (1 + Math.exp((rivals[0]?.score ?? 0) - own.score))).toFixed(2)),
-      others: rivals.slice(0, 4).map(({ as }) => as),
+      sure: Number((given.has(index) ? 1 : (shares.get(index)?.get(own.as) ?? 0)).toFixed(2)),
+      others: others.slice(0, 4),
       isSale: (evidence.now ?? 0) > 0,
       priceWords: evidence.price ?? (isMoneyWord(heading) ? 2 : 0),
       isKnown: Object.keys(evidence).length > 0,
+      mayBeStock,
+      isGuessed: isGuessed && !mayBeStock,
       unit: unitOf(heading),
       profile,
     };
+  });
+}
+
+type Shares = ReadonlyMap<Meaning, number>;
+
+/** How likely each column is each meaning that its contents allow. */
+function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
+  const features = featuresOf(columns, namesAmong(columns), told);
+  return new Map(
+    columns.map(({ index, candidates, evidence }, i) => {
+      const allowed = [...judge(features[i] ?? {})].filter(
+        ([as]) => (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) && !lacksWords(as, evidence),
+      );
+      return [index, new Map(allowed)];
+    }),
+  );
+}
+
+/** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
+const needsContents: ReadonlySet<Meaning> = new Set([
+  'title',
+  'price',
+  'earlierPrice',
+  'cost',
+  'currency',
+  'sku',
+  'gtin',
+  'stock',
+  'weight',
+  'picture',
+  'kind',
+  'taxClass',
+]);
+
+/** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
+const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>
+  (as === 'earlierPrice' && !old && !now && !price) || (as === 'cost' && !cost);
+
+/** The likeliest meaning of all goes first; what a list has once is then no other column's. */
+function claim(
+  columns: readonly Seen[],
+  shares: ReadonlyMap<number, Shares>,
+  chosen: Map<number, Candidate>,
+  taken: Map<Meaning, number>,
+): void {
+  const open = new Set(columns.filter(({ index }) => !chosen.has(index)));
+  const best = ({ index }: Seen) => {
+    let found: { as: Meaning; share: number } | null = null;
+    for (const [as, share] of shares.get(index) ?? []) if (!taken.has(as) && share > (found?.share ?? 0)) found = { as, share };
+    return found;
+  };
+  while (open.size) {
+    let first: { column: Seen; as: Meaning; share: number } | null = null;
+    for (const column of open) {
+      const own = best(column);
+      if (own && own.share > (first?.share ?? 0)) first = { column, ...own };
+    }
+    if (!first) break;
+    const { column, as } = first;
+    open.delete(column);
+    // What is only shown, or not at all, has claimed nothing.
+    if (as === 'particular' || as === 'ignored') continue;
+    if (single.has(as)) taken.set(as, column.index);
+    chosen.set(column.index, { as, score: first.share, because: reasonFor(column, as) });
+  }
+}
+
+const reasonFor = ({ candidates, heading }: Seen, as: Meaning): string =>
+  candidates.find((candidate) => candidate.as === as)?.because ??
+  (heading
+    ? `It is headed “${heading}”, and its cells and those beside it go with that.`
+    : 'Its cells and those beside it go with that.');
+
+/** What can be seen of each column by itself. */
+export function seenIn(headings: readonly string[], rows: readonly (readonly Cell[])[], currency: string): Seen[] {
+  const width = Math.max(headings.length, ...rows.slice(0, 200).map((row) => row.length));
+  return Array.from({ length: width }, (_, index) => {
+    const heading = (headings[index] ?? '').replace(/\s+/g, ' ').trim();
+    const cells = rows.map((row) => row[index] ?? '');
+    const profile = { ...profileOf(cells, currency), echo: echoOf(heading, cells) };
+    const evidence = readHeading(heading);
+    const values = cells.slice(0, rowsCompared).map((cell) => textOf(cell).trim().toLowerCase());
+    return { index, heading, profile, evidence, values, candidates: candidatesOf(heading, evidence, profile, index) };
   });
 }
 
@@ -155,13 +238,9 @@ function settlePrices(
   taken.set('price', price.index);
 }
 
-/** A list without a heading for it: the first column whose words differ from row to row holds the names. */
-function giveTitle(
-  columns: readonly { index: number; profile: Profile; heading: string }[],
-  chosen: Map<number, Candidate>,
-  taken: Map<Meaning, number>,
-): void {
-  const fit = ({ profile, index, heading }: (typeof columns)[number]) =>
+/** The column that reads most like names of things, whatever it is headed. */
+function likeliestNames<C extends Pick<Seen, 'profile' | 'index' | 'heading'>>(columns: readonly C[]): C | undefined {
+  const fit = ({ profile, index, heading }: C) =>
     profile.text * 2 +
     Math.min(profile.distinct, 0.9) +
     profile.fill -
@@ -173,13 +252,29 @@ function giveTitle(
     (profile.length > 80 ? 2 : 0) -
     // Where nothing is headed, the name of a thing comes first.
     index * (heading ? 0.15 : 0.3);
+  return columns.filter(({ profile }) => profile.filled > 0 && profile.text > 0.5).sort((a, b) => fit(b) - fit(a))[0];
+}
+
+/** Index of the column that most likely names the things, by its heading first; -1 where none does. */
+export function namesAmong(columns: readonly Seen[]): number {
+  const claim = ({ candidates }: Seen) => candidates.find(({ as }) => as === 'title')?.score ?? 0;
+  const [headed] = [...columns].sort((a, b) => claim(b) - claim(a));
+  return (headed && claim(headed) >= enough ? headed : likeliestNames(columns))?.index ?? -1;
+}
+
+/** A list without a heading for it: the first column whose words differ from row to row holds the names. */
+function giveTitle(
+  columns: readonly { index: number; profile: Profile; heading: string }[],
+  chosen: Map<number, Candidate>,
+  taken: Map<Meaning, number>,
+): void {
   const open = columns.filter(({ index }) => {
     const as = chosen.get(index)?.as;
     return (
       as === undefined || as === 'option' || as === 'category' || as === 'particular' || as === 'description' || as === 'group'
     );
   });
-  const [best] = open.filter(({ profile }) => profile.filled > 0 && profile.text > 0.5).sort((a, b) => fit(b) - fit(a));
+  const best = likeliestNames(open);
   if (!best) return;
   chosen.set(best.index, { as: 'title', score: 1.5, because: 'The words in it differ from row to row.' });
   taken.set('title', best.index);
@@ -217,10 +312,12 @@ function givePrice(
   taken.set('price', only.index);
 }
 
-function leftOver(heading: string, profile: Profile): Candidate {
+function leftOver(heading: string, profile: Profile, shares: Shares | undefined): Candidate {
   if (!profile.filled) return { as: 'ignored', score: 1, because: 'It is empty.' };
   if (profile.rising && /^(?:|#|no\.?|nr\.?|row|line|pos\.?|id)$/i.test(heading))
     return { as: 'ignored', score: 1, because: 'It only counts the rows.' };
+  if ((shares?.get('ignored') ?? 0) > (shares?.get('particular') ?? 0))
+    return { as: 'ignored', score: 0.5, because: 'It tells nothing of the goods.' };
   if (profile.ticks === 1) return { as: 'ignored', score: 1, because: 'It holds nothing but ticks.' };
   return {
     as: 'particular',
@@ -228,186 +325,3 @@ function leftOver(heading: string, profile: Profile): Candidate {
     because: heading ? 'Nothing else claims it, so it is shown with the goods.' : 'It has no heading and nothing claims it.',
   };
 }
-
-/** "Rs.", "EUR", "kr": a heading that is nothing but money. */
-const isMoneyWord = (heading: string): boolean => currenciesOf(heading.trim()).length > 0;
-
-/** What a column could be, with the weight of all that speaks for it. */
-function candidatesOf(heading: string, evidence: Evidence, profile: Profile, index: number): Candidate[] {
-  const found: Candidate[] = [];
-  if (!profile.filled) {
-    const best = headingMeanings(evidence).sort((a, b) => b.score - a.score)[0];
-    return best && best.score >= 2 ? [{ ...best, because: `It is headed “${heading}”; nothing stands in it.` }] : [];
-  }
-  for (const [as, of] of Object.entries(contents) as [Meaning, (typeof contents)[Meaning]][]) {
-    if (!of) continue;
-    const said =
-      (headingMeanings(evidence).find((one) => one.as === as)?.score ?? 0) + (as === 'price' && isMoneyWord(heading) ? 2.4 : 0);
-    const { score, because } = of(profile, heading, index);
-    const total = said + score;
-    if (total <= 0) continue;
-    const parts = [...(said > 0 ? [`it is headed “${heading}”`] : []), ...(score > 0.3 && because ? [because] : [])];
-    const reason = parts.join(', and ') || 'Its place in the list speaks for it';
-    found.push({ as, score: total, because: `${reason.charAt(0).toUpperCase()}${reason.slice(1)}.` });
-  }
-  return found.sort((a, b) => b.score - a.score);
-}
-
-function headingMeanings(evidence: Evidence): { as: Meaning; score: number }[] {
-  const { old = 0, now = 0, price = 0, cost = 0, thing = 0, title = 0, person = 0 } = evidence;
-  const about = (as: Meaning, score: number) => ({ as, score });
-  // A name for a price or a maker is no name of a thing.
-  const others = Math.max(price, person, evidence.category ?? 0, evidence.option ?? 0, evidence.sku ?? 0);
-  return [
-    about('title', Math.max(title, thing) + (title && thing ? 0.6 : 0) - (others > 2 ? 1.2 : 0)),
-    about('description', evidence.description ?? 0),
-    about('price', Math.max(price, now ? price + 0.3 : 0, now * 1.2) - (old ? 1.5 : 0) - (cost > 2 && price < 2.8 ? 0.4 : 0)),
-    about('earlierPrice', old ? old + Math.max(price * 0.8, 1.2) : 0),
-    about('cost', cost - (price > 0 && cost < 2.6 ? 1 : 0) + (cost && price ? 0.4 : 0)),
-    about('currency', evidence.currency ?? 0),
-    about('category', evidence.category ?? 0),
-    about('option', evidence.option ?? 0),
-    about('optionName', evidence.optionName ?? 0),
-    about('optionValue', evidence.optionValue ?? 0),
-    about('sku', (evidence.sku ?? 0) - (evidence.gtin ? 1 : 0)),
-    about('gtin', evidence.gtin ?? 0),
-    about('group', evidence.group ?? 0),
-    about('stock', evidence.stock ?? 0),
-    about('weight', evidence.weight ?? 0),
-    about('picture', evidence.picture ?? 0),
-    about('kind', evidence.kind ?? 0),
-    about('taxClass', evidence.taxClass ?? 0),
-    about('particular', person),
-    about('ignored', 0),
-  ].filter(({ score }) => score > 0) as { as: Meaning; score: number }[];
-}
-
-type Of = (profile: Profile, heading: string, index: number) => { score: number; because: string };
-
-/** "In the drawer", "on hand": where things lie, over whole numbers, is how many lie there. */
-const isPlace = /^(?:in|on|at|im|auf|en|au|sul|nel|na|w|v|ve|på|i)\s\p{L}/iu;
-
-/** What the contents of a column say for and against each meaning. */
-const contents: Partial<Record<Meaning, Of>> = {
-  title: (p, _, index) => ({
-    score:
-      (p.text < 0.6 ? -4 : 0) +
-      p.echo * 1.2 -
-      (p.colours + p.sizes) * 1.2 +
-      (p.distinct > 0.5 ? 0.5 : -0.3) +
-      (p.words <= 9 ? 0.2 : -1.2) -
-      p.code * 1.5 -
-      p.picture * 4 -
-      p.link * 4 -
-      p.signed * 3 -
-      p.path * 1.5 -
-      (p.currency + p.stockWords) * 3 +
-      (index === 0 ? 0.5 : index === 1 ? 0.2 : -0.1),
-    because: 'its words differ from row to row',
-  }),
-  description: (p) => ({
-    score:
-      (p.length >= 40 ? 1.6 : p.length >= 18 ? 0.4 : -0.8) + p.html * 1.5 - (p.text < 0.5 ? 3 : 0) - (p.picture + p.link) * 3,
-    because: 'it holds sentences',
-  }),
-  price: (p) => ({
-    score:
-      p.money < 0.5
-        ? -4
-        : p.money * 0.6 + p.signed * 1.8 + p.decimals * 0.8 - p.gtinLong * 3 - (p.rising ? 2 : 0) - p.percent * 3,
-    because: p.signed > 0.3 ? 'it holds amounts of money' : 'it holds numbers that can be prices',
-  }),
-  earlierPrice: (p) => ({ score: p.money < 0.5 ? -4 : p.signed * 0.8 + p.decimals * 0.4, because: 'it holds amounts of money' }),
-  cost: (p) => ({ score: p.money < 0.5 ? -4 : p.signed * 0.8 + p.decimals * 0.4, because: 'it holds amounts of money' }),
-  currency: (p) => ({ score: p.currency > 0.8 ? 4 : -4, because: 'it holds codes of currencies' }),
-  category: (p) => ({
-    score:
-      p.path * 2.4 +
-      (p.distinct < 0.5 && p.filled >= 5 && p.text > 0.8 && p.words < 5 ? 0.5 : 0) -
-      (p.text < 0.5 ? 2.5 : 0) -
-      // One shelf for everything parts nothing.
-      (p.values === 1 && p.filled > 2 ? 0.8 : 0) -
-      p.code * 1.5 -
-      (p.length > 60 ? 1.5 : 0) -
-      p.link * 2,
-    because: p.path > 0.3 ? 'it holds paths' : 'few words come again and again in it',
-  }),
-  option: (p, heading) => ({
-    score:
-      (offered.test(heading) && p.optionNames < 0.5 ? 2.5 : 0) +
-      (p.choiceLength > 40 ? -2 : 0) +
-      (p.colours + p.sizes > 0.6 ? 1.6 : 0) +
-      (p.lists > 0.5 && p.choiceLength < 24 ? 1.6 : 0) -
-      p.link * 4 -
-      p.picture * 4 -
-      p.signed * 3,
-    because:
-      p.colours > p.sizes
-        ? 'it holds colours'
-        : p.sizes > 0.3
-          ? 'it holds sizes'
-          : p.lists > 0.5
-            ? 'its cells list measures'
-            : '',
-  }),
-  optionName: (p) => ({
-    score: p.optionNames > 0.7 && p.values <= 6 ? 0.8 : p.text < 0.5 ? -3 : -0.5,
-    because: 'it names what is chosen',
-  }),
-  optionValue: (p) => ({ score: p.choiceLength > 40 ? -3 : 0, because: '' }),
-  sku: (p) => ({
-    score:
-      p.code * 1.5 +
-      (p.distinct > 0.9 ? 0.4 : -0.8) -
-      p.signed * 4 -
-      (p.words > 3 ? 2 : 0) -
-      (p.length > 28 ? 2 : 0) -
-      p.measure * 2 -
-      p.picture * 3 -
-      p.link * 3 -
-      p.decimals * 1.5 +
-      (p.gtinLong > 0.8 ? -0.4 : 0) +
-      (p.text > 0.8 && p.code < 0.2 && p.words > 1.6 ? -1.5 : 0),
-    because: 'each of its codes stands once',
-  }),
-  gtin: (p) => ({ score: p.gtinLong > 0.7 ? 2.2 + p.gtinRight * 1.2 : -3.5, because: 'its numbers are as long as barcodes' }),
-  group: (p) => ({
-    score:
-      p.lasting * 6 +
-      (p.distinct < 0.95 ? 0.5 : -0.4) +
-      p.code * 0.3 -
-      (p.length > 40 ? 2 : 0) -
-      p.signed * 4 -
-      p.measure * 2 -
-      p.decimals,
-    because: 'rows share its values',
-  }),
-  stock: (p, heading) => ({
-    score:
-      (p.whole > 0.9 && isPlace.test(heading.trim()) ? 1.5 : 0) +
-      (p.whole + p.stockWords > 0.6 ? 0.6 : -0.9) +
-      p.stockWords * 2.2 +
-      (p.hasZero && p.whole > 0.6 ? 0.4 : 0) -
-      p.signed * 4 -
-      p.decimals * 2 -
-      p.gtinLong * 4 -
-      p.measure * (p.whole > 0.5 ? 0 : 0.8) -
-      (p.length > 30 ? 2 : 0),
-    because: p.stockWords > 0.3 ? 'it says what is in stock' : 'it holds whole numbers',
-  }),
-  weight: (p) => ({
-    score: p.mass * 1.8 + (p.mass < 0.3 && p.whole + p.money < 0.6 ? -3 : 0) - p.signed * 4,
-    because: 'it holds weights with their units',
-  }),
-  picture: (p) => ({ score: p.picture * 3.4 - (p.picture < 0.3 ? 2 : 0), because: 'it holds names of picture files' }),
-  kind: (p) => ({ score: p.kinds > 0.8 ? 0.6 : -3, because: 'it says how things are delivered' }),
-  taxClass: (p) => ({
-    score: p.percent * 1 - (p.percent < 0.5 && p.text < 0.5 && p.whole < 0.5 ? 1 : 0) - p.signed * 2 - (p.values > 6 ? 1.5 : 0),
-    because: 'it holds rates',
-  }),
-  particular: () => ({ score: 0, because: '' }),
-  ignored: (p) => ({
-    score: p.link > 0.8 && p.picture < 0.3 ? 2.6 : p.date > 0.9 ? 0.6 : -1,
-    because: p.link > 0.8 ? 'it holds addresses of pages' : 'it holds dates',
-  }),
-};

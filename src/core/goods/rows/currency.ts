@@ -8,6 +8,8 @@ export interface MoneyHints {
   decided?: string;
   /** The currency that the brief names or its country has. */
   brief?: string;
+  /** The brief itself: what it names is likely what the list is of. */
+  told?: string;
 }
 
 export interface CurrencyReading {

@@ -98,13 +98,21 @@ export class Doubts {
 
   /** Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked. */
   private askStock(main: Sheet, open: readonly ColumnProposal[], records: readonly Record[]): void {
-    if (main.columns.some(({ as }) => as === 'stock')) return;
+    const taken = main.columns.find(({ as }) => as === 'stock');
+    if (taken?.isGuessed)
+      this.remarks.note(
+        headOf(main),
+        taken.heading || `Column ${taken.index + 1}`,
+        'look',
+        'It holds whole numbers, zero among them, and is taken for how many there are. If it is something else, say so over its column.',
+      );
+    if (taken) return;
     for (const column of open) {
-      const { profile, isKnown, heading, index } = column;
-      if (isKnown || profile.whole < 0.95 || profile.largest > 999 || profile.rising) continue;
+      const { profile, isKnown, mayBeStock, heading, index } = column;
+      if (!mayBeStock && (isKnown || profile.whole < 0.95 || profile.largest > 999 || profile.rising)) continue;
       const name = heading || `Column ${index + 1}`;
       const id = `columns stock ${index}`;
-      if (!profile.hasZero && heading) {
+      if (!profile.hasZero && heading && !mayBeStock) {
         this.remarks.note(
           headOf(main),
           name,

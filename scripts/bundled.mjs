@@ -1,0 +1,24 @@
+import { execFileSync } from 'node:child_process';
+import { basename, join } from 'node:path';
+import { build } from 'esbuild';
+import { buildAssets } from './assets.mjs';
+
+const root = new URL('..', import.meta.url).pathname;
+
+/** Runs a TypeScript file of the corpus, with the arguments of this command. */
+export async function runBundled(file) {
+  await buildAssets();
+  const outfile = join(root, 'dist', basename(file).replace(/\.ts$/, '.mjs'));
+  await build({
+    entryPoints: [join(root, file)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    tsconfig: join(root, 'tsconfig.json'),
+    logLevel: 'error',
+    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+  });
+  execFileSync(process.execPath, [outfile, ...process.argv.slice(2)], { stdio: 'inherit', cwd: root });
+}

@@ -1,0 +1,170 @@
+import { plain } from '../cells/plain';
+import { type Candidate, isMoneyWord, offered, type Profile } from './contents';
+import { type Evidence } from './heading';
+import { meanings } from './meaning';
+
+/** A column before it is known what it is. */
+export interface Seen {
+  index: number;
+  heading: string;
+  evidence: Evidence;
+  profile: Profile;
+  /** What rules of thumb would take it for. */
+  candidates: readonly Candidate[];
+  /** What stands in its first rows, in small letters. */
+  values: readonly string[];
+}
+
+/** How much speaks for what, by name: the judge weighs it. */
+export type Features = Readonly<{ [name: string]: number }>;
+
+/** Shares of a profile that are looked at as they are. */
+const shares = [
+  'fill',
+  'distinct',
+  'money',
+  'signed',
+  'decimals',
+  'whole',
+  'gtinLong',
+  'gtinRight',
+  'code',
+  'text',
+  'html',
+  'mass',
+  'measure',
+  'stockWords',
+  'currency',
+  'picture',
+  'link',
+  'path',
+  'optionNames',
+  'colours',
+  'sizes',
+  'lists',
+  'kinds',
+  'date',
+  'percent',
+  'lasting',
+  'ticks',
+  'echo',
+] as const satisfies readonly (keyof Profile)[];
+
+/** The rows that two columns are held against each other by. */
+export const rowsCompared = 600;
+
+/** Scores of rules of thumb lie about so far apart. */
+const scoreScale = 3;
+
+/** What the words of a text have in common with those of another: the longest word that begins alike. */
+const sharesWord = (a: string, b: string): boolean => {
+  const words = (text: string) => plain(text).match(/\p{L}{4,}/gu) ?? [];
+  return words(a).some((one) => words(b).some((other) => one.slice(0, 4) === other.slice(0, 4)));
+};
+
+/** How the values of a column go with those of another that names the things: the same for one thing, different, or another for each. */
+function besides(values: readonly string[], names: readonly string[]): Features {
+  const groups = new Map<string, string[]>();
+  names.forEach((name, i) => {
+    if (name) groups.set(name, [...(groups.get(name) ?? []), values[i] ?? '']);
+  });
+  const several = [...groups.values()].filter((rows) => rows.length > 1);
+  if (!several.length) return { 'names stand once': 1 };
+  const share = (test: (rows: readonly string[]) => boolean) => several.filter(test).length / several.length;
+  const first = [...groups.values()].map((rows) => rows[0] ?? '');
+  const same = share((rows) => new Set(rows).size === 1);
+  return {
+    'same for a name': same,
+    'differs within a name': share((rows) => new Set(rows).size === rows.length),
+    'one for each name': same * (new Set(first).size / Math.max(1, first.length)),
+    'lacking for some of a name': share((rows) => rows.some(Boolean) && !rows.every(Boolean)),
+  };
+}
+
+/**
+ * Everything that is looked at to judge what each column of a list is: its heading, its contents, its neighbours, how it goes with the
+ * names of the things, and what the brief says.
+ *
+ * @param names index of the column that most likely names the things
+ * @param told words of the brief
+ */
+export function featuresOf(columns: readonly Seen[], names: number, told: readonly string[]): Features[] {
+  const titles = columns.find(({ index }) => index === names)?.values ?? [];
+  const amounts = columns.filter(({ profile }) => profile.filled > 0 && profile.money > 0.7 && profile.gtinLong < 0.5);
+  const isBare = columns.every(({ heading }) => !heading);
+  return columns.map((column, at) => {
+    const { index, heading, evidence, profile, candidates, values } = column;
+    const found: { [name: string]: number } = { bias: 1 };
+    const topics = Object.entries(evidence);
+    const saysNothing = Boolean(heading) && !topics.length && !isMoneyWord(heading);
+    for (const [topic, weight] of topics) found[`heading ${topic}`] = weight / scoreScale;
+    const marks: { [name: string]: boolean } = {
+      'heading says nothing known': saysNothing,
+      'no heading': !heading,
+      'no headings at all': isBare,
+      'heading is money': isMoneyWord(heading),
+      'heading offers': offered.test(heading),
+      'heading is short': heading.length > 0 && heading.length <= 4,
+      'heading is in the brief': told.length > 0 && isTold(heading, told),
+      'has zero': profile.hasZero,
+      rising: profile.rising,
+      empty: !profile.filled,
+      'one value': profile.values === 1 && profile.filled > 1,
+      'few values': profile.values > 1 && profile.values <= 4 && profile.filled > profile.values,
+      'a word or two': profile.words < 1.8,
+      'some words': profile.words >= 1.8 && profile.words < 5,
+      'many words': profile.words >= 5,
+      long: profile.length > 50,
+      'large numbers': profile.largest > 999,
+      first: index === 0,
+      second: index === 1,
+      last: at === columns.length - 1,
+      'names the things': index === names,
+      'after the names': index === names + 1,
+      'before the names': index < names,
+      'only amounts': amounts.length === 1 && amounts[0] === column,
+      'first amounts': amounts.length > 1 && amounts[0] === column,
+      'later amounts': amounts.length > 1 && amounts.indexOf(column) > 0,
+    };
+    for (const [name, is] of Object.entries(marks)) if (is) found[name] = 1;
+    for (const share of shares) {
+      const value = profile[share];
+      if (!value) continue;
+      found[share] = value;
+      if (saysNothing || !heading) found[`${share}, unheaded`] = value;
+    }
+    for (const { as, score } of candidates) found[`thumb ${as}`] = Math.max(-1, Math.min(2, score / scoreScale));
+    if (candidates[0]) found[`thumb first ${candidates[0].as}`] = 1;
+    if (index !== names) for (const [name, value] of Object.entries(besides(values, titles))) if (value) found[name] = value;
+    const [before, after] = [columns[at - 1], columns[at + 1]];
+    for (const [side, other] of [
+      ['before', before],
+      ['after', after],
+    ] as const) {
+      if (!other || other.index === names) continue;
+      if (heading && sharesWord(heading, other.heading)) found[`shares a word with the one ${side}`] = 1;
+      if (heading && heading === other.heading) found[`called as the one ${side}`] = 1;
+      for (const topic of ['option', 'optionName', 'optionValue', 'price'] as const)
+        if (other.evidence[topic]) found[`${topic} ${side}`] = (other.evidence[topic] ?? 0) / scoreScale;
+      if (other.profile.optionNames > 0.7) found[`names of options ${side}`] = 1;
+      if (!Object.keys(other.evidence).length) found[`unknown ${side}`] = 1;
+      const theirs = besides(other.values, titles);
+      found[`differs ${side}`] = theirs['differs within a name'] ?? 0;
+      found[`same ${side}`] = theirs['same for a name'] ?? 0;
+    }
+    return found;
+  });
+}
+
+/** Whether the brief speaks of what a heading names: "Rope" where bell ropes are sold. */
+function isTold(heading: string, told: readonly string[]): boolean {
+  const words = plain(heading).match(/\p{L}{3,}/gu) ?? [];
+  const word = words.at(-1);
+  return word !== undefined && told.some((one) => one.startsWith(word) && one.length <= word.length + 3);
+}
+
+/** Words of a brief as headings are held against them. */
+export const toldIn = (brief: string): string[] => [...new Set(plain(brief).match(/\p{L}{3,}/gu) ?? [])];
+
+/** Meanings that a column is judged to have, in the order of the weights. */
+export const judged = meanings;
