@@ -232,7 +232,11 @@ function settlePrices(
   const price = columns.find(({ index }) => index === taken.get('price'));
   if (!price?.evidence.now || taken.has('earlierPrice')) return;
   const usual = columns.find(
-    ({ index, evidence, profile }) => !chosen.has(index) && (evidence.price ?? 0) > 1 && profile.money > 0.5,
+    ({ index, evidence, profile }) =>
+      index !== price.index &&
+      (!chosen.has(index) || chosen.get(index)?.as === 'option') &&
+      (evidence.price ?? 0) > 1 &&
+      profile.money > 0.5,
   );
   if (usual) move('price', 'earlierPrice', usual.index, `It is charged where “${price.heading}” is empty.`);
   taken.set('price', price.index);
