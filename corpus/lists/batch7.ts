@@ -4,7 +4,7 @@ const jsonLines = (rows: readonly object[]): string => rows.map((row) => JSON.st
 const letter = (i: number): string => String.fromCharCode(65 + (i % 26));
 
 /** A GTIN-13 with its check digit as GS1 General Specifications, 7.9, work it out; a slip makes it wrong. */
-const gtin = (body: number, slip = 0): string => {
+export const gtin = (body: number, slip = 0): string => {
   const digits = String(body).padStart(12, '0');
   const sum = [...digits].reduce((total, digit, i) => total + Number(digit) * (i % 2 ? 3 : 1), 0);
   return `${digits}${(10 - (sum % 10) + slip) % 10}`;

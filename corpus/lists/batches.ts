@@ -5,6 +5,7 @@ import { batch4 } from './batch4';
 import { batch5 } from './batch5';
 import { batch6 } from './batch6';
 import { batch7 } from './batch7';
+import { batch8 } from './batch8';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -17,5 +18,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '5', lists: batch5 },
   { name: '6', lists: batch6 },
   { name: '7', lists: batch7 },
+  { name: '8', lists: batch8 },
   { name: 'frozen', lists: frozen },
 ];
