@@ -3,13 +3,14 @@ import { join } from 'node:path';
 import { chance } from '@/core/chance';
 import { briefCurrency } from '@/core/brief';
 import { openSource } from '@/core/goods';
-import { featuresOf, judged, toldIn, type Features, type Seen } from '@/core/goods/columns/features';
+import { featuresOf, judged, toldIn, type Features } from '@/core/goods/columns/features';
 import headings from '@/core/goods/columns/headings.json';
 import { readHeading, type HeadingTopic } from '@/core/goods/columns/heading';
 import { judge, type Weights } from '@/core/goods/columns/judge';
 import { type Meaning } from '@/core/goods/columns/meaning';
 import { namesAmong, seenIn } from '@/core/goods/columns/propose';
 import { layOut } from '@/core/goods/columns/head';
+import { type Cell } from '@/core/goods/source/grid';
 import { batches } from './batches';
 import { type ListCase } from './case';
 import { bytesOf } from './file';
@@ -21,9 +22,12 @@ interface Example {
 }
 
 /** Each list is also shown as it could have come: without some of its headings, in another language, in another order. */
-const disguises = 6;
+const disguises = 9;
+/** Of these as a short list under clear headings: what is said plainly is what it is, whatever stands under it. */
+const clearOnes = 3;
+const fewRows = 6;
 /** How strongly weights are held back, for each example. */
-const restraint = 0.004;
+const restraint = 0.0005;
 const rounds = 400;
 const thousandth = 1000;
 
@@ -39,6 +43,60 @@ function translated(heading: string, random: () => number): string {
   return words[Math.floor(random() * words.length)] ?? heading;
 }
 
+const topicOf: Partial<Record<Meaning, HeadingTopic>> = {
+  title: 'title',
+  description: 'description',
+  price: 'price',
+  cost: 'cost',
+  currency: 'currency',
+  category: 'category',
+  option: 'option',
+  optionName: 'optionName',
+  optionValue: 'optionValue',
+  sku: 'sku',
+  gtin: 'gtin',
+  group: 'group',
+  stock: 'stock',
+  weight: 'weight',
+  picture: 'picture',
+  kind: 'kind',
+  taxClass: 'taxClass',
+};
+
+/** A heading that says what a column is, in English or, half of the time, in another language. */
+function plainly(meaning: Meaning, own: string, random: () => number): string {
+  const word = (topic: HeadingTopic): string => {
+    const languages: readonly string[] = Object.values(headings[topic]);
+    const words = (random() < 0.5 ? languages[0] : languages[Math.floor(random() * languages.length)])?.split(', ') ?? [];
+    return words[Math.floor(random() * words.length)] ?? own;
+  };
+  if (meaning === 'earlierPrice') return `${word('old')} ${random() < 0.5 ? word('price') : ''}`.trim();
+  const topic = topicOf[meaning];
+  return topic ? word(topic) : own;
+}
+
+/** What lists seldom have, as our own files and others write it. */
+const rareColumns: readonly { as: Meaning; cell: (random: () => number) => Cell }[] = [
+  {
+    as: 'picture',
+    cell: (random) =>
+      `${random() < 0.5 ? 'https://example.org/pictures/' : ''}IMG_${Math.floor(random() * 900)}.${random() < 0.7 ? 'jpg' : 'png'}`,
+  },
+  { as: 'picture', cell: (random) => `thing ${Math.floor(random() * 90)}.jpeg|back.webp` },
+  { as: 'kind', cell: (random) => (random() < 0.7 ? 'physical' : random() < 0.5 ? 'digital' : 'service') },
+  { as: 'taxClass', cell: (random) => (random() < 0.7 ? 'standard' : random() < 0.5 ? 'reduced' : 'zero') },
+  { as: 'taxClass', cell: (random) => (random() < 0.6 ? '19 %' : '7 %') },
+  { as: 'cost', cell: (random) => (2 + random() * 40).toFixed(2) },
+  { as: 'earlierPrice', cell: (random) => (random() < 0.5 ? '' : (20 + random() * 90).toFixed(2)) },
+  {
+    as: 'category',
+    cell: (random) => ['Hats', 'Bags', 'Hats | Sale', 'Home > Kitchen', 'Garden'][Math.floor(random() * 5)] ?? '',
+  },
+  { as: 'weight', cell: (random) => Math.floor(40 + random() * 900) },
+  { as: 'group', cell: (random) => `p-${Math.floor(random() * 30)}` },
+  { as: 'currency', cell: () => 'EUR' },
+];
+
 async function examplesOf(list: ListCase, random: () => number): Promise<Example[]> {
   const source = openSource(await bytesOf(list), list.file);
   if (!source.ok) return [];
@@ -48,28 +106,45 @@ async function examplesOf(list: ListCase, random: () => number): Promise<Example
   const rows = grid.body.map(({ cells }) => cells).slice(0, 400);
   const currency = list.brief ? briefCurrency(list.brief) : '';
   const told = list.brief ? toldIn(list.brief) : [];
-  const look = (given: readonly string[], order: readonly number[]): Example[] => {
-    const seen: Seen[] = seenIn(
-      order.map((i) => given[i] ?? ''),
-      rows.map((row) => order.map((i) => row[i] ?? '')),
+  const look = (
+    given: readonly { heading: string; meant: Meaning; cells: readonly Cell[] }[],
+    count = rows.length,
+  ): Example[] => {
+    const seen = seenIn(
+      given.map(({ heading }) => heading),
+      rows.slice(0, count).map((_, r) => given.map(({ cells }) => cells[r] ?? '')),
       currency,
     );
     return featuresOf(seen, namesAmong(seen), told).map((features, at) => ({
       features,
-      meant: judged.indexOf(meant[order[at] ?? 0] as Meaning),
+      meant: judged.indexOf(given[at]?.meant ?? 'ignored'),
     }));
   };
-  const order = meant.map((_, i) => i);
-  const headed = order.map((i) => grid.headings[i] ?? '');
-  const made = [...look(headed, order), ...look(headed, order)];
+  const columns = meant.map((as, i) => ({
+    heading: grid.headings[i] ?? '',
+    meant: as as Meaning,
+    cells: rows.map((row) => row[i] ?? ''),
+  }));
+  const made = [...look(columns), ...look(columns)];
   for (let n = 0; n < disguises; n++) {
+    if (n < clearOnes) {
+      const kept = columns.filter((column) => column.meant === 'title' || random() < 0.75);
+      const added = rareColumns
+        .filter(() => random() < 0.3)
+        .map(({ as, cell }) => ({ heading: '', meant: as, cells: rows.map(() => cell(random)) }));
+      const clear = [...kept, ...added].map((column) => ({ ...column, heading: plainly(column.meant, column.heading, random) }));
+      made.push(...look(clear, 1 + Math.floor(random() * fewRows)));
+      continue;
+    }
     const hides = n % 3 === 0 ? 0.3 : 0;
-    const other = headed.map((heading) =>
-      random() < hides ? '' : n % 3 === 1 || random() < 0.3 ? translated(heading, random) : heading,
-    );
+    const other = columns.map((column) => ({
+      ...column,
+      heading: random() < hides ? '' : n % 3 === 1 || random() < 0.3 ? translated(column.heading, random) : column.heading,
+    }));
     // The name of a thing stands early; further columns stand anywhere.
-    const moved = n % 3 === 2 ? [...order].sort((a, b) => a * 0.6 + random() * 2 - b * 0.6 - random() * 2) : order;
-    made.push(...look(other, moved));
+    const places = new Map(other.map((column, i) => [column, i * 0.6 + random() * 2]));
+    const moved = n % 3 === 2 ? [...other].sort((a, b) => (places.get(a) ?? 0) - (places.get(b) ?? 0)) : other;
+    made.push(...look(moved));
   }
   return made.filter(({ meant: index }) => index >= 0);
 }

@@ -27,6 +27,8 @@ describe('stock', () => {
     ['på lager', { kind: 'uncounted' }],
     ['InStock', { kind: 'uncounted' }],
     ['one', { kind: 'count', pieces: 1 }],
+    ['last one', { kind: 'count', pieces: 1 }],
+    ['nur noch 2 Stück', { kind: 'count', pieces: 2 }],
     ['two left', { kind: 'count', pieces: 2 }],
     ['none left', { kind: 'count', pieces: 0 }],
     ['drei Stück', { kind: 'count', pieces: 3 }],

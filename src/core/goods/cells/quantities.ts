@@ -32,6 +32,8 @@ export function understandStock(cell: Cell): Stock {
   if (saysManner('soldOut', text)) return { kind: 'count', pieces: 0 };
   if (saysManner('inStock', text)) return { kind: 'uncounted' };
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
+  const fewer = /^(\D+?)\s+(\S.*)$/u.exec(text);
+  if (fewer && saysManner('only', fewer[1] ?? '')) return understandStock(fewer[2] ?? '');
   const alone = text.length < shortestNumber ? undefined : numberWords().get(bare(text));
   if (alone !== undefined) return { kind: 'count', pieces: alone };
   const counted = /^(\d{1,9}|[\p{L}\p{M}]+)\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);

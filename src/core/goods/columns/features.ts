@@ -1,6 +1,6 @@
 import { plain } from '../cells/plain';
 import { type Candidate, isMoneyWord, offered, type Profile } from './contents';
-import { type Evidence } from './heading';
+import { type Evidence, type HeadingTopic } from './heading';
 import { meanings } from './meaning';
 
 /** A column before it is known what it is. */
@@ -56,6 +56,16 @@ export const rowsCompared = 600;
 /** Scores of rules of thumb lie about so far apart. */
 const scoreScale = 3;
 
+/** A topic whose own words a heading has, and no other's as much. */
+const wholeWord = 1.9;
+const apart = 0.6;
+
+/** The one topic that a heading speaks of, where it speaks of one. */
+export function saidPlainly(evidence: Evidence): HeadingTopic | null {
+  const [first, second] = (Object.entries(evidence) as [HeadingTopic, number][]).sort((a, b) => b[1] - a[1]);
+  return first && first[1] >= wholeWord && first[1] - (second?.[1] ?? 0) >= apart ? first[0] : null;
+}
+
 /** What the words of a text have in common with those of another: the longest word that begins alike. */
 const sharesWord = (a: string, b: string): boolean => {
   const words = (text: string) => plain(text).match(/\p{L}{4,}/gu) ?? [];
@@ -98,6 +108,8 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
     const topics = Object.entries(evidence);
     const saysNothing = Boolean(heading) && !topics.length && !isMoneyWord(heading);
     for (const [topic, weight] of topics) found[`heading ${topic}`] = weight / scoreScale;
+    const said = saidPlainly(evidence);
+    if (said) found[`plainly ${said}`] = 1;
     const marks: { [name: string]: boolean } = {
       'heading says nothing known': saysNothing,
       'no heading': !heading,

@@ -137,6 +137,7 @@ function isSkeleton(short: string, long: string): boolean {
 
 /** Words of English that stand between others and say nothing by themselves. */
 const little = /^(?:the|an?|on|in|of|to|for|and|or|my|our|your|is|it|its|we|you|they|with|from|by|as|at)$/;
+export const isLittleWord = (word: string): boolean => little.test(word) || word === 'here';
 
 const read = new Map<string, Evidence>();
 const mostRead = 2000;

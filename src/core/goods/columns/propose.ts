@@ -1,6 +1,6 @@
 import { textOf, type Cell } from '../source/grid';
 import { plain } from '../cells/plain';
-import { featuresOf, rowsCompared, type Seen } from './features';
+import { featuresOf, rowsCompared, saidPlainly, type Seen } from './features';
 import { readHeading, unitOf, type Evidence } from './heading';
 import { judge } from './judge';
 import { single, type Meaning } from './meaning';
@@ -37,6 +37,8 @@ const enough = 1.4;
 
 /** Words of a heading that weigh less than this are guessed from a few of their letters. */
 const saysStock = 1.6;
+/** The same few numbers again and again, and never a zero: how many are in a pack, as likely as how many are there. */
+const isAlike = ({ hasZero, values, filled }: Profile): boolean => !hasZero && filled >= 12 && values <= filled / 8;
 /** What has a zero among its numbers and is as likely as this is taken for the stock without words for it, and that is said. */
 const surely = 0.8;
 /** The share of cells that say in words what there is. */
@@ -81,7 +83,10 @@ export function proposeColumns(
     const likeliest = chosen.get(index);
     // Numbers that things are sold by until none is left are taken for that where words say so.
     const isGuessed =
-      likeliest?.as === 'stock' && !given.has(index) && (evidence.stock ?? 0) < saysStock && profile.stockWords < someWords;
+      likeliest?.as === 'stock' &&
+      !given.has(index) &&
+      profile.stockWords < someWords &&
+      ((evidence.stock ?? 0) < saysStock || isAlike(profile));
     const mayBeStock = isGuessed && !(profile.hasZero && likeliest.score >= surely);
     const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
     const likely = [...(shares.get(index) ?? [])].sort((a, b) => b[1] - a[1]);
@@ -115,10 +120,16 @@ function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<nu
       const allowed = [...judge(features[i] ?? {})].filter(
         ([as]) => (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) && !lacksWords(as, evidence),
       );
-      return [index, new Map(allowed)];
+      // What a heading says plainly, and its cells allow, is believed before anything that is learned.
+      const said = saidPlainly(evidence);
+      const believed = candidates.some(({ as }) => as === said) ? said : null;
+      return [index, new Map(allowed.map(([as, share]) => [as, as === believed ? share * plainWord : share]))];
     }),
   );
 }
+
+/** How many times likelier a meaning is that the heading says plainly. */
+const plainWord = 12;
 
 /** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
 const needsContents: ReadonlySet<Meaning> = new Set([
@@ -134,11 +145,13 @@ const needsContents: ReadonlySet<Meaning> = new Set([
   'picture',
   'kind',
   'taxClass',
+  // Where no word and no cell speaks of a choice, the rows decide: by what they can't be told apart without.
+  'option',
 ]);
 
 /** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
 const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>
-  (as === 'earlierPrice' && !old && !now && !price) || (as === 'cost' && !cost);
+  (as === 'earlierPrice' && !old && (Boolean(now) || !price)) || (as === 'cost' && !cost);
 
 /** The likeliest meaning of all goes first; what a list has once is then no other column's. */
 function claim(

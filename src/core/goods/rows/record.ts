@@ -1,6 +1,6 @@
 import { type ProductKind, type TaxClass } from '../about';
 import { bare, saysManner } from '../cells/manners';
-import { readHeading } from '../columns/heading';
+import { isLittleWord, readHeading } from '../columns/heading';
 
 /** One row of goods with all of its cells understood, or asked about. */
 export interface Record {
@@ -69,6 +69,9 @@ export function isPlaceholder(title: string, description: string): boolean {
   const [first = ''] = words;
   if (!words.length || words.length > 4) return false;
   if (words.length === 1) return saysManner('example', first) || isCompoundExample(first);
+  // "Your product here", "Name of the item": words for goods in general, and none for what they are.
+  const isGeneral = (word: string) => (readHeading(word).thing ?? 0) >= 1 || (readHeading(word).title ?? 0) >= 2;
+  if (words.some(isGeneral) && words.every((word) => isGeneral(word) || isLittleWord(word))) return true;
   const rest = words.filter((word) => !saysManner('example', word) && !/^(here|name|hier|ici|aqui|qui)$/.test(word));
   const isExample = words.length > rest.length;
   return isExample && rest.every((word) => (readHeading(word).thing ?? 0) >= 0.9 || word.length <= 3);

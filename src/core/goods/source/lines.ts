@@ -32,7 +32,10 @@ function startsOf(used: Uint32Array, lines: readonly string[]): number[] {
     }
     // One blank column alone may be the space between two words, unless a heading begins after it.
     const begins = (line: string) => /^ \S/.test(line.slice(i - 1, i + 1));
-    const wide = gap >= 2 || (gap === 1 && begins(lines[0] ?? '') && lines.filter(begins).length > lines.length * 0.5);
+    // Between two words of every line stands one space in each; before a column some cells are shorter than the longest.
+    const isPadded = lines.some((line) => /^ {2}\S/.test(line.slice(i - 2, i + 1)));
+    const wide =
+      gap >= 2 || (gap === 1 && isPadded && begins(lines[0] ?? '') && lines.filter(begins).length > lines.length * 0.5);
     if (gap > 0 && wide) starts.push(i);
     gap = 0;
   }
