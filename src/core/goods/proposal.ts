@@ -4,6 +4,7 @@ import { isCurrency, minorDigits } from '../till';
 import { type Problem, type Product, type Variant } from './about';
 import { layOut } from './columns/head';
 import { toldIn } from './columns/features';
+import { readHeading } from './columns/heading';
 import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
@@ -15,6 +16,8 @@ import { type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
 import { bringTogether, valueOf } from './rows/together';
 import { productOf } from './lasting';
+import { meaningsOfOwn } from './table';
+import { propertyMeanings } from './source/schemaOrg';
 import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } from './source/grid';
 
 /** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
@@ -56,7 +59,9 @@ export interface Proposal {
 
 /** Reads a list whole: columns, form of numbers, currency and what belongs together are decided for all of it. */
 export function readList(source: Source, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
-  const sheets = source.grids.map((grid) => sheetOf(grid, mapping, hints)).filter(({ layout }) => layout.body.length);
+  const sheets = source.grids
+    .map((grid) => sheetOf(grid, source.form, mapping, hints))
+    .filter(({ layout }) => layout.body.length);
   const [main] = goodsFirst(sheets);
   if (!main) return fail('The list has headings but no rows. Add a row for each thing that you sell.');
   if (!main.columns.some(({ as }) => as === 'title'))
@@ -87,11 +92,13 @@ export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
   return { ...grid, rows };
 }
 
-export function sheetOf(asItCame: Grid, mapping: Mapping, hints: MoneyHints): Sheet {
+function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: MoneyHints): Sheet {
   const grid = withMended(asItCame, mapping.cells);
   const layout = layOut(grid);
   const rows = layout.body.map(({ cells }) => cells);
-  const given = new Map<number, Meaning>();
+  const given = meaningsOfOwn(layout.headings, rows);
+  if (form === 'json-ld' || form === 'microdata')
+    for (const [i, as] of meaningsBySchema(layout.headings)) if (!given.has(i)) given.set(i, as);
   layout.headings.forEach((heading, i) => {
     const as = Object.hasOwn(mapping.columns, heading) ? mapping.columns[heading] : undefined;
     if (as) given.set(i, as);
@@ -111,6 +118,20 @@ export function sheetOf(asItCame: Grid, mapping: Mapping, hints: MoneyHints): Sh
       proposeColumns(layout.headings, rows, given, { currency: hints.decided || hints.brief, told: toldIn(hints.told ?? '') }),
     ),
   };
+}
+
+/**
+ * What a standard names is what the standard says it is; what it leaves open is a property of the goods, whatever its values look like,
+ * unless its name is a word for more.
+ */
+function meaningsBySchema(headings: readonly string[]): Map<number, Meaning> {
+  return new Map(
+    headings.flatMap((heading, i): [number, Meaning][] => {
+      const as = propertyMeanings.get(heading);
+      const said = Object.keys(readHeading(heading)).filter((topic) => topic !== 'person' && topic !== 'thing');
+      return as ? [[i, as]] : said.length ? [] : [[i, 'particular']];
+    }),
+  );
 }
 
 /** Sheets that hold goods, the longest with prices first, in the order of the file where they are alike. */
@@ -146,7 +167,9 @@ function withUsualPairs(columns: ColumnProposal[]): ColumnProposal[] {
       paired.add(value.index);
     } else name.as = 'particular';
   }
-  for (const column of made) if (column.as === 'optionValue' && !paired.has(column.index)) column.as = 'option';
+  for (const column of made)
+    if (column.as === 'optionValue' && !paired.has(column.index))
+      column.as = column.others.includes('option') ? 'option' : 'particular';
   return made;
 }
 

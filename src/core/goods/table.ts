@@ -3,7 +3,45 @@ import { XMLBuilder } from 'fast-xml-parser';
 import Papa from 'papaparse';
 import { decimal } from '../till';
 import { type Product, type Variant } from './about';
+import { type Meaning } from './columns/meaning';
 import { type CatalogueForm } from './forms';
+import { isLastingId } from './lasting';
+import { textOf, type Cell } from './source/grid';
+
+/** The columns of our own lists that every list has, and what they are. */
+const own = [
+  ['title', 'title'],
+  ['description', 'description'],
+  ['category', 'category'],
+  ['group', 'group'],
+  ['price', 'price'],
+  ['currency', 'currency'],
+  ['earlier price', 'earlierPrice'],
+  ['cost price', 'cost'],
+  ['sku', 'sku'],
+  ['gtin', 'gtin'],
+  ['stock', 'stock'],
+  ['weight (g)', 'weight'],
+  ['pictures', 'picture'],
+  ['kind', 'kind'],
+  ['tax class', 'taxClass'],
+] as const satisfies readonly (readonly [string, Meaning])[];
+/** As many of them tell what the goods are, before what can be chosen; the others come after it. */
+const ahead = 4;
+const ownMeanings: ReadonlyMap<string, Meaning> = new Map(own);
+
+/**
+ * What the columns of a list are that went out from here: it names its goods by the ids that they were given, and its headings are our own.
+ * Whatever else it has was a particular of the goods.
+ */
+export function meaningsOfOwn(headings: readonly string[], rows: readonly (readonly Cell[])[]): Map<number, Meaning> {
+  const group = headings.indexOf('group');
+  if (group < 0 || !headings.includes('tax class') || !rows.every((row) => isLastingId(textOf(row[group]).trim())))
+    return new Map();
+  return new Map(
+    headings.map((heading, i) => [i, ownMeanings.get(heading) ?? (heading.startsWith('option ') ? 'option' : 'particular')]),
+  );
+}
 
 /**
  * A catalogue as rows, one for each variant, under headings that are read again as they were meant. The group is the variant's lasting id,
@@ -13,20 +51,9 @@ export function tableOf(products: readonly Product[], currency: string, digits: 
   const options = [...new Set(products.flatMap(({ options: names }) => names))];
   const particulars = [...new Set(products.flatMap(({ particulars: all }) => all.map(({ name }) => name)))];
   const header = [
-    ...['title', 'description', 'category', 'group', ...options.map((name) => `option ${name}`)],
-    ...[
-      'price',
-      'currency',
-      'earlier price',
-      'cost price',
-      'sku',
-      'gtin',
-      'stock',
-      'weight (g)',
-      'pictures',
-      'kind',
-      'tax class',
-    ],
+    ...own.slice(0, ahead).map(([heading]) => heading),
+    ...options.map((name) => `option ${name}`),
+    ...own.slice(ahead).map(([heading]) => heading),
     ...particulars,
   ];
   const money = (minor: number | null) => (minor === null ? '' : decimal(minor, digits));

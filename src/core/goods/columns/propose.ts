@@ -1,6 +1,6 @@
 import { textOf, type Cell } from '../source/grid';
 import { plain } from '../cells/plain';
-import { featuresOf, rowsCompared, saidPlainly, type Seen } from './features';
+import { featuresOf, rowsCompared, saidPlainly, type Features, type Seen } from './features';
 import { readHeading, unitOf, type Evidence } from './heading';
 import { judge } from './judge';
 import { single, type Meaning } from './meaning';
@@ -118,7 +118,11 @@ function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<nu
   return new Map(
     columns.map(({ index, candidates, evidence }, i) => {
       const allowed = [...judge(features[i] ?? {})].filter(
-        ([as]) => (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) && !lacksWords(as, evidence),
+        ([as]) =>
+          (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
+          !lacksWords(as, evidence) &&
+          !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
+          !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
       );
       // What a heading says plainly, and its cells allow, is believed before anything that is learned.
       const said = saidPlainly(evidence);
@@ -134,6 +138,10 @@ const plainWord = 12;
 /** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
 const needsContents: ReadonlySet<Meaning> = new Set([
   'title',
+  'description',
+  'category',
+  'group',
+  'ignored',
   'price',
   'earlierPrice',
   'cost',
@@ -148,6 +156,18 @@ const needsContents: ReadonlySet<Meaning> = new Set([
   // Where no word and no cell speaks of a choice, the rows decide: by what they can't be told apart without.
   'option',
 ]);
+
+/**
+ * What brings rows together says so, or there is one of it for each name; what differs from row to row of one thing does not. A column of
+ * anything else would make one thing of several.
+ */
+const couldGroup = (features: Features, { group }: Evidence): boolean =>
+  (features['differs within a name'] ?? 0) <= 0.5 &&
+  (Boolean(group) || Boolean(features.lasting) || (features['one for each name'] ?? 0) > 0.7);
+
+/** What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. */
+const couldNameOption = (features: Features, { option, optionName }: Evidence): boolean =>
+  Boolean(option) || Boolean(optionName) || Boolean(features['names stand once']) || features['same for a name'] === 1;
 
 /** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
 const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>

@@ -1,3 +1,4 @@
+import { type Meaning } from '../columns/meaning';
 import { type Cell } from './grid';
 import { isLastingId } from '../lasting';
 import { type Fields } from './records';
@@ -69,6 +70,21 @@ const skipped = new Set([
   'variesBy',
   'mainEntityOfPage',
   'brand',
+]);
+
+/** What the properties of Product and Offer are (schema.org), under the names that records of them have here. */
+export const propertyMeanings: ReadonlyMap<string, Meaning> = new Map([
+  ['name', 'title'],
+  ['description', 'description'],
+  ['category', 'category'],
+  ['group', 'group'],
+  ['sku', 'sku'],
+  ['gtin', 'gtin'],
+  ['price', 'price'],
+  ['earlier price', 'earlierPrice'],
+  ['priceCurrency', 'currency'],
+  ['availability', 'stock'],
+  ['image', 'picture'],
 ]);
 
 /** Fields by schema.org's own names; offers add "price" and "priceCurrency". */
