@@ -25,11 +25,11 @@ async function bundled(contents: string, platform: 'node' | 'browser'): Promise<
 
 const reading = `
   import { importSource, noMapping, openSource } from '@/core/goods';
-  import { briefCurrency } from '@/core/brief';
+  import { hintsOf } from '@/core/brief';
   export function read(bytes: Uint8Array, name: string, brief: string): string {
     const source = openSource(bytes, name);
     if (!source.ok) return source.say;
-    const read = importSource(source.value, { brief: brief ? briefCurrency(brief) : '' }, noMapping);
+    const read = importSource(source.value, hintsOf(brief), noMapping);
     return read.ok ? JSON.stringify([source.value.encoding, read.value]) : read.say;
   }`;
 

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
+import { hintsOf } from '@/core/brief';
 import { openSource, readList } from '@/core/goods';
 
 /** What a file is read as: npm run lists -- --look FILE */
 export function look(path: string, brief = ''): void {
   const source = openSource(new Uint8Array(readFileSync(path)), path);
   if (!source.ok) return console.log(source.say);
-  const read = readList(source.value, { brief });
+  const read = readList(source.value, hintsOf(brief));
   if (!read.ok) return console.log(read.say);
   const { form, encoding, headerRow, currency, columns, products, problems, questions, counts } = read.value;
   console.log(form, encoding, `headings in row ${headerRow}`, currency.code, currency.because);

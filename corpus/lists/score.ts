@@ -1,4 +1,4 @@
-import { briefCurrency } from '@/core/brief';
+import { hintsOf } from '@/core/brief';
 import { openSource, readList, type Proposal } from '@/core/goods';
 import { type ListCase } from './case';
 import { bytesOf } from './file';
@@ -52,7 +52,7 @@ export async function scoreOf(list: ListCase): Promise<Score> {
   try {
     const source = openSource(await bytesOf(list), list.file);
     if (!source.ok) return { ...empty, refused: source.say };
-    const read = readList(source.value, { brief: list.brief ? briefCurrency(list.brief) : '', told: list.brief ?? '' });
+    const read = readList(source.value, hintsOf(list.brief ?? ''));
     if (!read.ok) return { ...empty, refused: read.say };
     proposal = read.value;
   } catch (error) {

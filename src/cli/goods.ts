@@ -1,5 +1,5 @@
 import { basename } from 'node:path';
-import { briefCurrency } from '@/core/brief';
+import { hintsOf } from '@/core/brief';
 import {
   catalogueFile,
   catalogueForms,
@@ -20,10 +20,10 @@ import { print, read, readPictures, readText, Refusal, taken, usage, write, type
 export function readGoods(values: Values): void {
   const bytes = read(values.in, 'list of goods');
   const mapping = readMappingFile(values.mapping);
-  const brief = values.brief ? briefCurrency(readText(values.brief, 'brief')) : '';
+  const hints = hintsOf(values.brief ? readText(values.brief, 'brief') : '');
   const source = taken(openSource(bytes, basename(values.in ?? '')));
   const names = [...(values.pictures ? readPictures(values.pictures).keys() : []), ...source.pictures.map(({ name }) => name)];
-  const proposal = withPictures(taken(readList(source, { brief }, mapping)), names);
+  const proposal = withPictures(taken(readList(source, hints, mapping)), names);
   const report = listReport(proposal);
   if (values.out) {
     const form = catalogueForms.find(({ id }) => values.out?.toLowerCase().endsWith(`.${id}`));

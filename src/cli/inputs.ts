@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { briefCurrency } from '@/core/brief';
+import { hintsOf } from '@/core/brief';
 import { decidedGoods, importSource, matchPictures, openSource, type Mapping } from '@/core/goods';
 import { keepPicture, missingPictures } from '@/core/pictures';
 import { Decided, given, lookPlaces, set, type Wish } from '@/core/places';
@@ -49,7 +49,7 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   if (inputs.goods) {
     const source = openSource(inputs.goods.bytes, inputs.goods.file);
     if (!source.ok) return source;
-    const goods = importSource(source.value, { brief: briefCurrency(inputs.brief) }, inputs.mapping);
+    const goods = importSource(source.value, hintsOf(inputs.brief), inputs.mapping);
     if (!goods.ok) return goods;
     for (const { name, bytes } of source.value.pictures) pictures.set(name, bytes);
     project = { ...project, goods: { file: inputs.goods.file, ...goods.value } };

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { basename } from 'node:path';
-import { briefCurrency } from '@/core/brief';
+import { hintsOf } from '@/core/brief';
 import { continueList, importGoods, ownProducts } from '@/core/goods';
 import { Decided, given as places, parseAt, set, type Wish } from '@/core/places';
 import { change, nameVersion, sayChange, startStory, takeOut, writeProjectFile } from '@/core/project';
@@ -49,7 +49,7 @@ export async function changeProject(values: Values, sets: readonly string[]): Pr
   };
   if (values.brief) append('', [set(places.brief, readText(values.brief, 'brief'))]);
   if (values.goods) {
-    const goods = taken(importGoods(read(values.goods, 'list of goods'), { brief: briefCurrency(next.project.brief) }));
+    const goods = taken(importGoods(read(values.goods, 'list of goods'), hintsOf(next.project.brief)));
     const own = ownProducts(new Decided(next.project.decisions));
     const { products, former } = continueList(next.project.goods, own, goods);
     append('', [set(places.goods, { ...goods, products, former, file: basename(values.goods) })]);

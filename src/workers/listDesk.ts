@@ -88,7 +88,7 @@ export class ListDesk {
     current: Project | null,
     progress: (say: string) => void,
   ): Promise<Result<ImportedList>> {
-    const read = importSource(opened, { brief: currency }, mapping);
+    const read = importSource(opened, { brief: currency, told: current?.id === project ? current.brief : '' }, mapping);
     if (!read.ok) return read;
     if (source) this.source = { key: source, source: opened };
     const list = { ...read.value, file: name, report: { ...read.value.report, source } };

@@ -1,4 +1,4 @@
-export { briefCurrency, correct, readBrief, type Reading } from './read';
+export { briefCurrency, correct, hintsOf, readBrief, type Reading } from './read';
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
 export { topicsOf, type Statement, type Topic } from './statements';

@@ -236,6 +236,9 @@ export function correct(reading: Reading, decided: Decided): Reading {
   };
 }
 
+/** What a brief says of a list beside it: its money, and what it is likely of. */
+export const hintsOf = (brief: string): { brief: string; told: string } => ({ brief: briefCurrency(brief), told: brief });
+
 /** The currency that prices beside a brief are in, where it or its country says so. */
 export function briefCurrency(brief: string): string {
   if (!brief.trim()) return '';

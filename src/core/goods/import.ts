@@ -1,7 +1,7 @@
 import { ok, type Result } from '../result';
 import { type Goods, type ListReport } from './about';
 import { noMapping, readList, type Mapping, type Proposal } from './proposal';
-import { type MoneyHints } from './rows/currency';
+import { type ListHints } from './rows/currency';
 import { type Source } from './source/grid';
 import { openSource, openText } from './source/open';
 
@@ -11,18 +11,18 @@ export type ImportedGoods = Omit<Goods, 'file'> & { report: ListReport };
  * Brings in a list of goods in whatever form it comes. Every row that can't be used, and every cell that was not wholly understood, is
  * reported with its row and column.
  */
-export function importGoods(bytes: Uint8Array, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<ImportedGoods> {
+export function importGoods(bytes: Uint8Array, hints: ListHints = {}, mapping: Mapping = noMapping): Result<ImportedGoods> {
   const source = openSource(bytes);
   return source.ok ? importSource(source.value, hints, mapping) : source;
 }
 
 /** The same for a list that was pasted. */
-export function importText(text: string, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<ImportedGoods> {
+export function importText(text: string, hints: ListHints = {}, mapping: Mapping = noMapping): Result<ImportedGoods> {
   const source = openText(text);
   return source.ok ? importSource(source.value, hints, mapping) : source;
 }
 
-export function importSource(source: Source, hints: MoneyHints, mapping: Mapping): Result<ImportedGoods> {
+export function importSource(source: Source, hints: ListHints, mapping: Mapping): Result<ImportedGoods> {
   const read = readList(source, hints, mapping);
   return read.ok ? ok(goodsOf(read.value)) : read;
 }

@@ -25,7 +25,7 @@ export {
 } from './catalogue';
 export { shelfParts, shelfPath } from './shelves';
 export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
-export { type MoneyHints } from './rows/currency';
+export { type ListHints } from './rows/currency';
 export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';
 export { listReport, readMapping } from './report';
 export { catalogueFile, csvOf } from './table';

@@ -8,7 +8,7 @@ import { readHeading } from './columns/heading';
 import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
-import { currencyOf, type CurrencyReading, type MoneyHints } from './rows/currency';
+import { currencyOf, type CurrencyReading, type ListHints } from './rows/currency';
 import { Doubts } from './rows/doubts';
 import { type Answers, type Question } from './rows/questions';
 import { RowReader, type Sheet } from './rows/reader';
@@ -58,7 +58,7 @@ export interface Proposal {
 }
 
 /** Reads a list whole: columns, form of numbers, currency and what belongs together are decided for all of it. */
-export function readList(source: Source, hints: MoneyHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
+export function readList(source: Source, hints: ListHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
   const sheets = source.grids
     .map((grid) => sheetOf(grid, source.form, mapping, hints))
     .filter(({ layout }) => layout.body.length);
@@ -92,7 +92,7 @@ export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
   return { ...grid, rows };
 }
 
-function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: MoneyHints): Sheet {
+function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: ListHints): Sheet {
   const grid = withMended(asItCame, mapping.cells);
   const layout = layOut(grid);
   const rows = layout.body.map(({ cells }) => cells);
@@ -185,7 +185,7 @@ class Reading {
   constructor(
     private readonly source: Source,
     private readonly sheets: readonly Sheet[],
-    hints: MoneyHints,
+    hints: ListHints,
     mapping: Mapping,
   ) {
     this.remarks = new Remarks(mapping.answers);
@@ -203,7 +203,7 @@ class Reading {
     return this.columnsAs(as).flatMap(({ sheet, column }) => sheet.layout.body.map(({ cells }) => cells[column.index] ?? ''));
   }
 
-  private readCurrency(hints: MoneyHints): CurrencyReading {
+  private readCurrency(hints: ListHints): CurrencyReading {
     const priced = [...this.columnsAs('price'), ...this.columnsAs('earlierPrice')];
     const found = currencyOf(
       {

@@ -2,8 +2,8 @@ import { currenciesIn, understandMoney, type Money } from '../cells/money';
 import { currenciesOf, isCurrency } from '../../till';
 import { type Cell } from '../source/grid';
 
-/** What is known of the money of a list from outside it. */
-export interface MoneyHints {
+/** What is known of a list from outside it. */
+export interface ListHints {
   /** ISO 4217, where the seller has decided it. */
   decided?: string;
   /** The currency that the brief names or its country has. */
@@ -37,7 +37,7 @@ interface Evidence {
  * The currency of a whole list: what its cells, its headings, its number formats, its notes and the brief agree on. A sign with several
  * meanings takes the one that something else names.
  */
-export function currencyOf(evidence: Evidence, hints: MoneyHints): CurrencyReading {
+export function currencyOf(evidence: Evidence, hints: ListHints): CurrencyReading {
   const signs = new Map<string, { count: number; codes: readonly string[] }>();
   let bare = 0;
   for (const cell of evidence.cells) {
