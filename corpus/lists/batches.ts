@@ -6,6 +6,7 @@ import { batch5 } from './batch5';
 import { batch6 } from './batch6';
 import { batch7 } from './batch7';
 import { batch8 } from './batch8';
+import { batch9 } from './batch9';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -19,5 +20,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '6', lists: batch6 },
   { name: '7', lists: batch7 },
   { name: '8', lists: batch8 },
+  { name: '9', lists: batch9 },
   { name: 'frozen', lists: frozen },
 ];
