@@ -91,7 +91,7 @@ ${made(
     want: made(
       35,
       (i) =>
-        `Thimble ${Math.floor(i / 2) + 1} | ${Math.floor(i / 2) === 17 ? '' : pick(['silver', 'brass'], i)} | ${i % 5 === 2 ? (14 + i) * 100 + 50 : (18 + i) * 100} | ${pick(['∞', '0', '1', '4'], i)}`,
+        `Thimble ${Math.floor(i / 2) + 1} | ${pick(['silver', 'brass'], i)} | ${i % 5 === 2 ? (14 + i) * 100 + 50 : (18 + i) * 100} | ${pick(['∞', '0', '1', '4'], i)}`,
     ).join('\n'),
   },
   {

@@ -135,7 +135,7 @@ ${made(
     want: made(
       9,
       (i) =>
-        `Knob ${Math.floor(i / 4) + 1} | ${Math.floor(i / 4) === 2 ? '' : `${pick(['white', 'blue'], i)} / ${pick(['small', 'large'], Math.floor(i / 2))}`} | ${(8 + Math.floor(i / 2) * 1.5) * 100} | ∞`,
+        `Knob ${Math.floor(i / 4) + 1} | ${pick(['white', 'blue'], i)} / ${pick(['small', 'large'], Math.floor(i / 2))} | ${(8 + Math.floor(i / 2) * 1.5) * 100} | ∞`,
     ).join('\n'),
     leftOut: 2,
   },

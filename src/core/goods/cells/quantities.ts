@@ -20,6 +20,11 @@ const numberWords = once(() => {
     list.split(' ').forEach((word, i) => found.set(bare(word), (found.get(bare(word)) ?? i + 1) === i + 1 ? i + 1 : undefined));
   return found;
 });
+/** "Built to order", "genäht auf Bestellung": made as soon as somebody wants it. */
+const isToOrder = (text: string): boolean => {
+  const words = text.split(/\s+/);
+  return words.some((_, i) => i > 0 && saysManner('toOrder', words.slice(i).join(' ')));
+};
 /** Shorter ones are words of other kinds too: "on" is ten in Turkish. */
 const shortestNumber = 3;
 
@@ -30,7 +35,7 @@ export function understandStock(cell: Cell): Stock {
   if (/^\d{1,9}(?:[.,]0+)?$/.test(text)) return { kind: 'count', pieces: Number.parseInt(text, 10) };
   if (/^\d{1,3}(?:[.,'’ ]\d{3})+$/.test(text)) return { kind: 'count', pieces: Number(text.replace(/\D/g, '')) };
   if (saysManner('soldOut', text)) return { kind: 'count', pieces: 0 };
-  if (saysManner('inStock', text)) return { kind: 'uncounted' };
+  if (saysManner('inStock', text) || isToOrder(text)) return { kind: 'uncounted' };
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
   const fewer = /^(\D+?)\s+(\S.*)$/u.exec(text);
   if (fewer && saysManner('only', fewer[1] ?? '')) return understandStock(fewer[2] ?? '');

@@ -264,13 +264,14 @@ function settlePrices(
   }
   const price = columns.find(({ index }) => index === taken.get('price'));
   if (!price?.evidence.now || taken.has('earlierPrice')) return;
-  const usual = columns.find(
-    ({ index, evidence, profile }) =>
-      index !== price.index &&
-      (!chosen.has(index) || chosen.get(index)?.as === 'option') &&
-      (evidence.price ?? 0) > 1 &&
-      profile.money > 0.5,
+  const amounts = columns.filter(
+    ({ index, profile }) =>
+      index !== price.index && (!chosen.has(index) || chosen.get(index)?.as === 'option') && profile.money > 0.5,
   );
+  // What has an amount in every row, beside offers in some, is what those are offers of.
+  const [only, ...more] = amounts.filter(({ evidence, profile }) => !Object.keys(evidence).length && profile.fill === 1);
+  const usual =
+    amounts.find(({ evidence }) => (evidence.price ?? 0) > 1) ?? (price.profile.fill < 1 && !more.length ? only : undefined);
   if (usual) move('price', 'earlierPrice', usual.index, `It is charged where “${price.heading}” is empty.`);
   taken.set('price', price.index);
 }

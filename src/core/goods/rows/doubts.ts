@@ -4,7 +4,7 @@ import { readShelves } from '../shelves';
 import { farOff, priceIn, pricingOf, unsold } from './pricing';
 import { type Where } from './questions';
 import { type Sheet } from './reader';
-import { isPlaceholder, type Record } from './record';
+import { type Record } from './record';
 import { type Remarks } from './remarks';
 import { type Together } from './together';
 
@@ -21,7 +21,7 @@ export class Doubts {
 
   /** Rows that were put in to try the list are left out, all in one go, unless the seller says that they are goods. */
   withoutPlaceholders(records: readonly Record[]): Record[] {
-    const tried = new Set(records.filter((record) => isPlaceholder(record.title, record.description)));
+    const tried = new Set(records.filter(({ isTrial }) => isTrial));
     if (!tried.size || this.remarks.questions.answerTo('placeholder rows') === 'goods') return [...records];
     const names = [...new Set([...tried].map(({ title }) => `“${title}”`))];
     for (const record of tried) {
@@ -74,6 +74,7 @@ export class Doubts {
             (price.priceWords < 1 || this.couldBeCharged(main, price, column)),
         )
       : [];
+    if (!price) this.askWhichIsCharged(main);
     if (price && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
       const both = [price, ...amounts];
       this.remarks.questions.ask(
@@ -94,6 +95,24 @@ export class Doubts {
       }
     }
     this.askStock(main, open, records);
+  }
+
+  /** A list without a column of prices that has amounts nonetheless: one of them may be what is charged. */
+  private askWhichIsCharged(main: Sheet): void {
+    const amounts = main.columns.filter(({ as, profile }) => (as === 'cost' || as === 'particular') && profile.money > 0.8);
+    if (!amounts.length || this.remarks.questions.answerTo('columns price') !== null) return;
+    const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
+    this.remarks.questions.ask(
+      {
+        about: 'columns',
+        alike: 'price',
+        found: '',
+        say: `No column is surely the price. Is it ${amounts.map((column) => `“${nameOf(column)}”`).join(' or ')}?`,
+        choices: amounts.map((column) => ({ value: String(column.index), say: nameOf(column) })),
+      },
+      headOf(main),
+      '',
+    );
   }
 
   /** Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked. */

@@ -91,7 +91,8 @@ export class RowReader {
         );
         continue;
       }
-      if (!this.takesPlaceholders && isPlaceholder(record.title, record.description)) {
+      record.isTrial = isPlaceholder(record.title, record.description, price ? textOf(cells[price.index]) : '');
+      if (!this.takesPlaceholders && record.isTrial) {
         // What is left out is not asked about.
         records.push({ ...record, asks: new Set() });
         continue;

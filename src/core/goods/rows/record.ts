@@ -8,6 +8,8 @@ export interface Record {
   sheet: string;
   title: string;
   description: string;
+  /** Whether it looks as if it was put in to try the list. */
+  isTrial: boolean;
   /** Minor units; null where it is not known what the thing costs. */
   price: number | null;
   earlierPrice: number | null;
@@ -39,6 +41,7 @@ export const blankRecord = (row: number, sheet: string): Record => ({
   sheet,
   title: '',
   description: '',
+  isTrial: false,
   price: null,
   earlierPrice: null,
   cost: null,
@@ -59,14 +62,19 @@ export const blankRecord = (row: number, sheet: string): Record => ({
   asks: new Set(),
 });
 
+/** No price, nothing, or one of something: what somebody types to see what happens. */
+const noPrice = /^\D*(?:0+|1)?(?:[.,]0+)?\D*$/;
+
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
-export function isPlaceholder(title: string, description: string): boolean {
+export function isPlaceholder(title: string, description: string, price: string): boolean {
   if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
   const words = bare(title)
     .replace(/[\s\d#_-]+$/, '')
     .split(/[\s_-]+/)
     .filter(Boolean);
   const [first = ''] = words;
+  // An example that costs nothing is one, whatever it is an example of.
+  if (words.length > 1 && saysManner('example', first) && noPrice.test(price)) return true;
   if (!words.length || words.length > 4) return false;
   if (words.length === 1) return saysManner('example', first) || isCompoundExample(first);
   // "Your product here", "Name of the item": words for goods in general, and none for what they are.
