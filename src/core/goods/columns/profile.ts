@@ -1,7 +1,7 @@
 import { isCurrency } from '../../till';
 import { currenciesIn, isSigned, understandMoney, type Money } from '../cells/money';
 import { saysManner } from '../cells/manners';
-import { hasGtinLength, isDimensions, isGtin, understandMeasure } from '../cells/quantities';
+import { hasGtinLength, isDimensions, isGtin, understandMeasure, type Measure } from '../cells/quantities';
 import { isBlank, textOf, type Cell } from '../source/grid';
 import { parseKind } from '../cells';
 import { isLastingId } from '../lasting';
@@ -56,45 +56,75 @@ export interface Profile {
 const most = 1500;
 const pictureFile = /^(?:https?:\/\/\S+|[^\s|,;]+|[^|;]+)\.(?:jpe?g|png|webp|gif|svg|avif|tiff?)(?:\?\S*)?$/i;
 
+/** A value of a column, understood once however often it stands there. */
+interface Seen {
+  text: string;
+  count: number;
+  money: Money;
+  isSigned: boolean;
+  measure: Measure | null;
+  isDimensions: boolean;
+  choices: readonly string[];
+}
+
+function seenOf(text: string, cell: Cell, currency: string): Seen {
+  const money = understandMoney(cell);
+  return {
+    text,
+    count: 1,
+    money,
+    isSigned: isSigned(money) || (currency !== '' && currenciesIn(money).includes(currency)),
+    measure: understandMeasure(text),
+    isDimensions: isDimensions(text),
+    choices: choicesIn(text),
+  };
+}
+
+const isMeasured = ({ measure, isDimensions: has }: Seen): boolean => measure !== null || has;
+
 /** @param currency ISO 4217, that of the brief: a letter that is its sign is one here, "R 340" */
 export function profileOf(column: readonly Cell[], currency = ''): Profile {
   const sampled = column.length > most ? column.filter((_, i) => i % Math.ceil(column.length / most) === 0) : column;
   const cells = sampled.filter((cell) => !isBlank(cell));
   const texts = cells.map((cell) => textOf(cell).trim());
   const n = Math.max(1, cells.length);
-  const share = (test: (text: string, cell: Cell) => boolean) =>
-    texts.reduce((sum, text, i) => sum + (test(text, cells[i] ?? '') ? 1 : 0), 0) / n;
-  const mean = (of: (text: string) => number) => texts.reduce((sum, text) => sum + of(text), 0) / n;
-  const money = cells.map(understandMoney);
-  const hasSign = (one: Money) => isSigned(one) || (currency !== '' && currenciesIn(one).includes(currency));
-  const values = new Set(texts.map((text) => text.toLowerCase()));
+  // What stands in many cells is understood once.
+  const counted = new Map<string, Seen>();
+  texts.forEach((text, i) => {
+    const known = counted.get(text);
+    if (known) known.count++;
+    else counted.set(text, seenOf(text, cells[i] ?? '', currency));
+  });
+  const seen = [...counted.values()];
+  const share = (test: (text: string, one: Seen) => boolean) =>
+    seen.reduce((sum, one) => sum + (test(one.text, one) ? one.count : 0), 0) / n;
+  const mean = (of: (text: string, one: Seen) => number) => seen.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
+  const values = new Set(seen.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
   return {
     filled: cells.length,
     fill: cells.length / Math.max(1, sampled.length),
     distinct: values.size / n,
     values: values.size,
-    money: money.filter(({ kind }) => kind !== 'unknown' && kind !== 'blank').length / n,
-    signed: money.filter(hasSign).length / n,
+    money: share((_, { money: { kind } }) => kind !== 'unknown' && kind !== 'blank'),
+    signed: share((_, { isSigned: is }) => is),
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
     whole: share((text) => /^\d{1,9}$/.test(text)),
     gtinLong: share((text) => hasGtinLength(text.replace(/[\s-]/g, ''))),
     gtinRight: share((text) => isGtin(text.replace(/[\s-]/g, ''))),
-    code: share((text, cell) => isCode(text) && !hasSign(understandMoney(cell))),
+    code: share((text, one) => !one.isSigned && isCode(one)),
     words: mean((text) => text.split(/\s+/).length),
     ticks: share((text) => /^[xX✓✔*•]$/.test(text)),
     length: mean((text) => text.length),
-    choiceLength: mean((text) => Math.max(...choicesIn(text).map((choice) => choice.length))),
-    text: share(
-      (text) => /\p{L}/u.test(text) && !understandMeasure(text) && !isDimensions(text) && !hasSign(understandMoney(text)),
-    ),
+    choiceLength: mean((_, { choices }) => Math.max(...choices.map((choice) => choice.length))),
+    text: share((text, one) => /\p{L}/u.test(text) && !isMeasured(one) && !one.isSigned),
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
-    mass: share((text) => understandMeasure(text)?.kind === 'mass'),
-    measure: share((text) => understandMeasure(text) !== null || isDimensions(text)),
+    mass: share((_, { measure }) => measure?.kind === 'mass'),
+    measure: share((_, one) => isMeasured(one)),
     stockWords: share(
       (text) => !/^\d/.test(text) && !saysManner('yesNo', text) && (saysManner('inStock', text) || saysManner('soldOut', text)),
     ),
-    hasZero: texts.includes('0'),
+    hasZero: counted.has('0'),
     largest: numbers.length ? Math.max(...numbers) : 0,
     currency: share((text) => /^[A-Z]{3}$/.test(text) && isCurrency(text)),
     picture: share((text) => text.split(/[|;,\n]\s*/).every((one) => pictureFile.test(one.trim()))),
@@ -102,12 +132,9 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     path: share((text) => /\S\s*(?:>|›|»|\/\/)\s*\S/.test(text) && !/<[a-z/]/i.test(text)),
     // What names an option comes again and again.
     optionNames: values.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
-    colours: share((text) => choicesIn(text).every(isColourWord)),
-    sizes: share((text) => choicesIn(text).every(isSizeWord)),
-    lists: share((text) => {
-      const choices = choicesIn(text);
-      return choices.length > 1 && choices.every((choice) => choiceKind(choice));
-    }),
+    colours: share((_, { choices }) => choices.every(isColourWord)),
+    sizes: share((_, { choices }) => choices.every(isSizeWord)),
+    lists: share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice))),
     kinds: share((text) => parseKind(text).ok),
     date: share((text) => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text)),
     percent: share((text) => /^\d{1,2}(?:[.,]\d+)?\s?%$/.test(text)),
@@ -120,8 +147,9 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
 }
 
 /** Letters and digits mixed, or capitals with a dash: what shops call their things by, not what people call them. */
-function isCode(text: string): boolean {
-  if (text.length > 24 || /\s\S+\s\S+\s/.test(text) || understandMeasure(text) || isDimensions(text)) return false;
+function isCode(one: Seen): boolean {
+  const { text } = one;
+  if (text.length > 24 || /\s\S+\s\S+\s/.test(text) || isMeasured(one)) return false;
   if (/\p{Sc}/u.test(text)) return false;
   // Words are no codes, even with a number after them.
   if (/\s/.test(text) && /\p{Ll}{2}/u.test(text)) return false;
