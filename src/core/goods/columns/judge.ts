@@ -3,12 +3,14 @@ import { judged, type Features } from './features';
 import { type Meaning } from './meaning';
 import trained from './weights.json';
 
+/** Weights are whole numbers of these. */
+export const thousandth = 1000;
+
 /** Weights of a multinomial logistic regression: for each feature one for each meaning, in thousandths. Made by `npm run train`. */
 export interface Weights {
   [feature: string]: readonly number[];
 }
 
-const thousandth = 1000;
 const weights = once(() => new Map(Object.entries(trained as Weights)));
 
 /** How likely a column is each meaning, by all that speaks for and against it; the shares add up to 1. */
