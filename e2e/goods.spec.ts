@@ -1,4 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import sharp from 'sharp';
 import writeXlsx from 'write-excel-file/node';
@@ -224,13 +226,33 @@ test('a product by hand stands in the shop, is refused without a title, and goes
   await form.getByRole('button', { name: 'Add it' }).press('Enter');
   await expect(line(page, 'Wassail bowl')).toContainText('£38.50');
   await expect(page.getByLabel('Price of Pear')).toHaveValue('38.50');
+  // What is there keeps its price when there is more to choose from.
+  await page.getByLabel('Price of Pear').fill('42.00');
+  await page.getByLabel('Price of Pear').blur();
+  const further = page.getByRole('form', { name: 'Further choices' });
+  await further.getByRole('button', { name: 'Add them' }).press('Enter');
+  await expect(further).toContainText('Write at least one.');
+  await further.getByLabel('Further Wood').fill('Plum, apple');
+  await further.getByRole('button', { name: 'Add them' }).press('Enter');
+  await expect(page.getByLabel('Price of Plum')).toHaveValue('38.50');
+  await expect(page.getByLabel('Price of Pear')).toHaveValue('42.00');
   await saved(page);
   await page.reload();
-  await expect(line(page, 'Wassail bowl')).toContainText('2');
+  await expect(line(page, 'Wassail bowl')).toContainText('3');
   await line(page, 'Wassail bowl').getByRole('rowheader').click();
   await page.getByRole('button', { name: 'Take it out of the shop' }).click();
   await expect(line(page, 'Wassail bowl')).toHaveCount(0);
 });
+
+/** Files and folders, let go over a part of the page as the browser itself gets them from the desk. */
+async function drop(page: Page, onto: Locator, files: string[]): Promise<void> {
+  const box = await onto.boundingBox();
+  const { x, y } = { x: Math.round((box?.x ?? 0) + 20), y: Math.round((box?.y ?? 0) + 10) };
+  const browser = await page.context().newCDPSession(page);
+  const copy = 1;
+  for (const type of ['dragEnter', 'dragOver', 'drop'] as const)
+    await browser.send('Input.dispatchDragEvent', { type, x, y, data: { items: [], files, dragOperationsMask: copy } });
+}
 
 const flat = (background: string, width = 900) =>
   sharp({ create: { width, height: 700, channels: 3, background } })
@@ -292,6 +314,32 @@ test('pictures find their things by name; the rest is put there by keyboard, ord
   await expect(pictures.getByRole('listitem')).toHaveCount(1);
 });
 
+test('a list and its pictures are dropped on the station; a picture is said to show one choice', async ({ page }) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await station(page, 'Goods');
+  const folder = test.info().outputPath('from the desk');
+  mkdirSync(join(folder, 'pictures'), { recursive: true });
+  const list = join(folder, 'cider.csv');
+  writeFileSync(list, 'Cider,Bottle,Asking\nDry Hollow,50 cl,£6.50\nDry Hollow,75 cl,£8.90\n');
+  writeFileSync(join(folder, 'pictures', 'dry-hollow.jpg'), await flat('#864'));
+  writeFileSync(join(folder, 'pictures', 'dry hollow 2.jpg'), await flat('#486'));
+  await drop(page, page.getByRole('heading', { name: 'No goods yet' }), [list, join(folder, 'pictures')]);
+  await expect(line(page, 'Dry Hollow')).toContainText('£6.50 – £8.90');
+  await expect(line(page, 'Dry Hollow').getByRole('img', { name: 'has a picture' })).toBeVisible();
+  await atRest(page);
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  const pictures = page.getByRole('region', { name: 'Pictures of the product' });
+  await pictures.getByLabel('Which of it dry hollow 2.jpg shows').selectOption({ label: 'Bottle: 75 cl' });
+  await expect(pictures.getByLabel('Which of it dry hollow 2.jpg shows')).toHaveValue('0 75 cl');
+  await saved(page);
+  await page.reload();
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  await expect(pictures.getByLabel('Which of it dry hollow 2.jpg shows')).toHaveValue('0 75 cl');
+  await pictures.getByLabel('Which of it dry hollow 2.jpg shows').selectOption({ label: 'All of it' });
+  await expect(pictures.getByLabel('Which of it dry hollow 2.jpg shows')).toHaveValue('');
+});
+
 test('the reading of a long list can be stopped, and nothing is changed', async ({ page }) => {
   await openSample(page);
   await station(page, 'Goods');
@@ -300,6 +348,7 @@ test('the reading of a long list can be stopped, and nothing is changed', async 
   const before = await list.getByText(/^\d+ products, \d+ variants/).textContent();
   const rows = Array.from({ length: 180_000 }, (_, i) => `Thing number ${i},${(i % 90) + 10}.50,C-${i},what is told of it`);
   await open(page, 'long.csv', Buffer.from(`title,price,code,description\n${rows.join('\n')}\n`));
+  await expect(page.getByRole('progressbar', { name: 'Reading' })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();
   await atRest(page);

@@ -19,7 +19,7 @@ import {
 
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
-import { type ImportedList, type Jobs } from '@/workers/protocol';
+import { type ImportedList, type Jobs, type Progress } from '@/workers/protocol';
 import { readGoods, readSource, removeGoods, writeSource } from '@/workers/goodsStore';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
 import { appendToLog, goodsKey, goodsStored } from './logStore';
@@ -70,9 +70,9 @@ export interface BroughtIn {
 export async function readList(
   worker: ShopWorker,
   list: Jobs['import']['give'],
-  progress: (say: string) => void = () => undefined,
+  progress?: (now: Progress) => void,
 ): Promise<Result<BroughtIn>> {
-  return fetchList(worker, await worker.ask('import', list, ({ say }) => progress(say)));
+  return fetchList(worker, await worker.ask('import', list, progress));
 }
 
 /** Has the worker read the list that is there anew, with what is said of it now. */

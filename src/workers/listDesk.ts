@@ -20,7 +20,7 @@ import { Decided, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
 import { newGoodsKey, readSource, writeGoods, writeSource } from './goodsStore';
-import { type ImportedList, type Jobs, type SheetRow } from './protocol';
+import { type ImportedList, type Jobs, type Progress, type SheetRow } from './protocol';
 
 interface NewList {
   project: string;
@@ -57,14 +57,14 @@ export class ListDesk {
   async bringIn(
     { project, isNew, name, bytes, currency }: Jobs['import']['give'],
     current: Project | null,
-    progress: (say: string) => void,
+    progress: (now: Progress) => void,
   ): Promise<Result<ImportedList>> {
     // A list is never taken for the first one because the project was not at hand.
     if (!isNew && current?.id !== project) return fail('The project is still being opened. Bring the list in again in a moment.');
     const opened = openSource(bytes, name);
     if (!opened.ok) return opened;
     const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
-    progress(`Reading ${rows} rows of ${name} …`);
+    progress({ say: `Reading ${rows.toLocaleString('en')} rows of ${name} …`, done: 0, of: rows });
     const decided = new Decided(current?.id === project ? current.decisions : new Map());
     const key = newGoodsKey(project);
     const source = await or(writeSource(key, bytes), key);
@@ -86,13 +86,19 @@ export class ListDesk {
     opened: Source,
     mapping: Mapping,
     current: Project | null,
-    progress: (say: string) => void,
+    progress: (now: Progress) => void,
   ): Promise<Result<ImportedList>> {
-    const read = importSource(opened, { brief: currency, told: current?.id === project ? current.brief : '' }, mapping);
+    const read = importSource(
+      opened,
+      { brief: currency, told: current?.id === project ? current.brief : '' },
+      mapping,
+      (done, of) =>
+        progress({ say: `Reading ${name}: ${done.toLocaleString('en')} of ${of.toLocaleString('en')} rows …`, done, of }),
+    );
     if (!read.ok) return read;
     if (source) this.source = { key: source, source: opened };
     const list = { ...read.value, file: name, report: { ...read.value.report, source } };
-    progress(`Keeping ${list.products.length} products …`);
+    progress({ say: `Keeping ${list.products.length.toLocaleString('en')} products …`, done: 1, of: 1 });
     this.read = { project, list, pictures: opened.pictures };
     return this.same(current, {});
   }

@@ -365,7 +365,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return { ok: true, value: { picture: { ...kept.value.picture, ground: null, fit: 'whole' }, notes: kept.value.notes } };
   },
   tokens: async () => writeTokens(opened().look, opened().name),
-  import: async (list, id) => desk.bringIn(list, current, (say) => answer({ id, progress: { say, done: 0, of: 1 } })),
+  import: async (list, id) => desk.bringIn(list, current, (progress) => answer({ id, progress })),
   reread: async ({ wishes, currency }) => desk.readAgain(openedProject(), wishes, currency),
   same: async ({ said }) => desk.same(current, said),
   products: async ({ from, count }) => desk.products(from, count),

@@ -1,6 +1,6 @@
 import { ok, type Result } from '../result';
 import { type Goods, type ListReport } from './about';
-import { noMapping, readList, type Mapping, type Proposal } from './proposal';
+import { noMapping, readList, type Mapping, type OnRows, type Proposal } from './proposal';
 import { type ListHints } from './rows/currency';
 import { type Source } from './source/grid';
 import { openSource, openText } from './source/open';
@@ -22,8 +22,8 @@ export function importText(text: string, hints: ListHints = {}, mapping: Mapping
   return source.ok ? importSource(source.value, hints, mapping) : source;
 }
 
-export function importSource(source: Source, hints: ListHints, mapping: Mapping): Result<ImportedGoods> {
-  const read = readList(source, hints, mapping);
+export function importSource(source: Source, hints: ListHints, mapping: Mapping, onRows?: OnRows): Result<ImportedGoods> {
+  const read = readList(source, hints, mapping, onRows);
   return read.ok ? ok(goodsOf(read.value)) : read;
 }
 

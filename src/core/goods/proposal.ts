@@ -57,8 +57,18 @@ export interface Proposal {
   counts: { rows: number; products: number; variants: number; leftOut: number; mended: number; asked: number };
 }
 
+/** Is told how many rows of how many are read. */
+export type OnRows = (read: number, of: number) => void;
+/** It is told after as many rows. */
+const toldEvery = 2000;
+
 /** Reads a list whole: columns, form of numbers, currency and what belongs together are decided for all of it. */
-export function readList(source: Source, hints: ListHints = {}, mapping: Mapping = noMapping): Result<Proposal> {
+export function readList(
+  source: Source,
+  hints: ListHints = {},
+  mapping: Mapping = noMapping,
+  onRows: OnRows = () => undefined,
+): Result<Proposal> {
   const sheets = source.grids
     .map((grid) => sheetOf(grid, source.form, mapping, hints))
     .filter(({ layout }) => layout.body.length);
@@ -69,7 +79,7 @@ export function readList(source: Source, hints: ListHints = {}, mapping: Mapping
       'No column holds the names of the goods: every column is numbers, codes or addresses. Add one with a name for each thing.',
     );
   const used = goodsFirst(sheets).filter((sheet) => sheet === main || alike(sheet, main));
-  const reading = new Reading(source, used, hints, mapping);
+  const reading = new Reading(source, used, hints, mapping, onRows);
   return reading.make(
     main,
     sheets.filter((sheet) => !used.includes(sheet)),
@@ -187,6 +197,7 @@ class Reading {
     private readonly sheets: readonly Sheet[],
     hints: ListHints,
     mapping: Mapping,
+    private readonly onRows: OnRows,
   ) {
     this.remarks = new Remarks(mapping.answers);
     this.currency = this.readCurrency(hints);
@@ -250,7 +261,14 @@ class Reading {
       this.source.form,
       this.remarks.questions.answerTo('placeholder rows') === 'goods',
     );
-    const records = this.sheets.flatMap((sheet) => reader.recordsOf(sheet));
+    const rows = this.sheets.reduce((sum, { layout }) => sum + layout.body.length, 0);
+    let read = 0;
+    const records = this.sheets.flatMap((sheet) =>
+      reader.recordsOf(sheet, () => {
+        read++;
+        if (read % toldEvery === 0) this.onRows(read, rows);
+      }),
+    );
     const doubts = new Doubts(this.remarks, this.code);
     const kept = doubts.withoutPlaceholders(records);
     if (!kept.length) {
@@ -270,7 +288,6 @@ class Reading {
     const columns = this.finalColumns(main, promoted, products);
     this.remarks.problems.sort((a, b) => a.row - b.row);
     const digits = this.code ? minorDigits(this.code) : 2;
-    const rows = this.sheets.reduce((sum, { layout }) => sum + layout.body.length, 0);
     const count = (kind: Problem['kind']) => this.remarks.problems.filter((problem) => problem.kind === kind).length;
     return ok({
       form: this.source.form,

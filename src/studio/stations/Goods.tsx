@@ -5,7 +5,7 @@ import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-
 import styled from 'styled-components';
 import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
-import { OpenFile } from '../OpenFile';
+import { OpenFile, type OpenedFile } from '../OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { AddProduct } from './goods/AddProduct';
 import { Former } from './goods/Former';
@@ -22,6 +22,7 @@ import { useList } from './goods/useList';
 import { tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
 import { ProductTable } from './ProductTable';
+import { Working } from '../Working';
 import { type StationProps } from './station';
 
 const Drop = styled(DropZone)`
@@ -159,8 +160,8 @@ export function GoodsStation({ state, shop }: StationProps) {
     return goods.products.filter(({ id }) => decided.get(productHidden(id)));
   }, [goods.products, decisions]);
 
-  const take = async (name: string, bytes: Uint8Array) => {
-    if (!(await list.take(name, bytes))) return;
+  const take = async (name: string, bytes: Uint8Array, beside?: OpenedFile[]) => {
+    if (!(await list.take(name, bytes, beside))) return;
     setSelected(null);
     setRow(null);
     setPasting(false);
@@ -173,8 +174,10 @@ export function GoodsStation({ state, shop }: StationProps) {
     const [first] = files.filter((file) => !isPicture(file));
     const bytes = async (file: File) => ({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
     if (first && first.size > mostBytes(first.name)) return list.refuse(first.name);
-    if (first) await take(first.name, (await bytes(first)).bytes);
-    if (pictures.length) await list.takePictures(await Promise.all(pictures.map(bytes)));
+    const shown = await Promise.all(pictures.map(bytes));
+    // Pictures that come with a list are those of its goods.
+    if (first) await take(first.name, (await bytes(first)).bytes, shown);
+    else if (shown.length) await list.takePictures(shown);
   };
 
   const side =
@@ -277,12 +280,7 @@ export function GoodsStation({ state, shop }: StationProps) {
               </Row>
             </form>
           ) : null}
-          {list.busy ? (
-            <Row>
-              <p role="status">{list.busy}</p>
-              {list.stop ? <TextButton onPress={list.stop}>Stop</TextButton> : null}
-            </Row>
-          ) : null}
+          {list.busy ? <Working label="Reading" at={list.busy} onStop={list.stop} /> : null}
           {list.said ? (
             <div role="status">
               <Notice $kind={list.said.kind}>{list.said.say}</Notice>

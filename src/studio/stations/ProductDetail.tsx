@@ -11,6 +11,7 @@ import { type TillRules } from '@/core/till';
 import { Choice, Field, Notice, Row, TextButton } from '../parts';
 import { type OpenedFile } from '../OpenFile';
 import { tokens } from '../theme';
+import { FurtherChoices } from './goods/FurtherChoices';
 import { ProductPictures } from './goods/ProductPictures';
 import { type ProjectState } from '../useProject';
 
@@ -59,6 +60,7 @@ export function ProductDetail({
 }) {
   const decided = new Decided(state.project.decisions);
   const isOwn = decided.has(ownProduct(product.id)) && !state.project.goods.products.some(({ id }) => id === product.id);
+  const own = isOwn ? decided.get(ownProduct(product.id)) : undefined;
   const mine = [
     ...Object.values(productPlaces).map((place): Place => place(product.id)),
     ...product.variants.flatMap((variant) => Object.values(variantPlaces).map((place): Place => place(product.id, variant.id))),
@@ -147,6 +149,13 @@ export function ProductDetail({
           ))}
         </tbody>
       </Variants>
+      {own && product.options.length < 2 ? (
+        <FurtherChoices
+          key={product.variants.length}
+          product={own}
+          onAdd={(more) => state.decide(set(ownProduct(product.id), more), 'Add choices to a product')}
+        />
+      ) : null}
       <ProductPictures product={product} state={state} onAdd={onPictures} />
       <Row>
         <TextButton

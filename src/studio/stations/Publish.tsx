@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
 import { Stopped } from '@/workers/client';
 import { type Progress } from '@/workers/protocol';
@@ -12,6 +11,7 @@ import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host'
 import { download, exportProject } from '../projects';
 import { writeOwner } from '../store';
 import { tokens } from '../theme';
+import { Working } from '../Working';
 import { when } from '../when';
 import { type StationProps } from './station';
 
@@ -23,19 +23,6 @@ const Log = styled.ol`
     gap: 2px 12px;
     padding: 8px 0;
     border-bottom: 1px solid ${tokens.line};
-  }
-`;
-
-const Bar = styled(ProgressBar)`
-  display: grid;
-  gap: 4px;
-  .track {
-    height: 8px;
-    background: ${tokens.line};
-  }
-  .fill {
-    height: 100%;
-    background: ${tokens.verdigris};
   }
 `;
 
@@ -147,17 +134,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           ) : null}
         </Row>
       </form>
-      {progress ? (
-        <div>
-          <Bar aria-label="Making the site" value={(100 * progress.done) / Math.max(1, progress.of)}>
-            <small>{progress.say}</small>
-            <div className="track">
-              <div className="fill" style={{ width: `${(100 * progress.done) / Math.max(1, progress.of)}%` }} />
-            </div>
-          </Bar>
-          <TextButton onPress={() => running.current?.stop()}>Stop</TextButton>
-        </div>
-      ) : null}
+      {progress ? <Working label="Making the site" at={progress} onStop={() => running.current?.stop()} /> : null}
       {said ? (
         <div role="status">
           <Notice $kind={said.kind}>{said.say}</Notice>

@@ -37,7 +37,7 @@ export class RowReader {
     private readonly takesPlaceholders: boolean,
   ) {}
 
-  recordsOf(sheet: Sheet): Record[] {
+  recordsOf(sheet: Sheet, onRow: () => void): Record[] {
     const { layout, columns, name } = sheet;
     const at = (row: number): Where => ({ row, sheet: name });
     for (const { row, what, text } of layout.aside)
@@ -65,6 +65,7 @@ export class RowReader {
     let before: Record | null = null;
     const byGroup = new Map<string, string>();
     for (const { cells, row } of layout.body) {
+      onRow();
       const text = (as: Meaning) => {
         const [column] = by(as);
         return column ? lineOf(textOf(cells[column.index])) : '';

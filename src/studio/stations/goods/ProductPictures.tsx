@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { enoughPixels } from '@/core/pictures/page';
-import { given, productPlaces, set } from '@/core/places';
+import { given, productPlaces, set, variantPlaces } from '@/core/places';
 import { type Picture, type Product } from '@/core/project';
 import { OpenFile, type OpenedFile } from '../../OpenFile';
 import { Choice, Field, Row, Soft, TextButton } from '../../parts';
@@ -62,6 +62,24 @@ export function ProductPictures({
   const urls = usePictureUrls(here);
   const others = pictures.filter(({ name }) => !product.pictures.some((one) => one.toLowerCase() === name.toLowerCase()));
   const decide = (names: string[], label: string) => state.decide(set(productPlaces.pictures(product.id), names), label);
+  const groups = useMemo(() => choicesOf(product), [product]);
+  const withIt = (name: string) => product.variants.filter(({ picture }) => picture?.toLowerCase() === name.toLowerCase());
+  const isShown = (variants: readonly string[], name: string) => {
+    const shown = withIt(name);
+    return shown.length === variants.length && shown.every(({ id }) => variants.includes(id));
+  };
+  const show = (name: string, variants: readonly string[]) => {
+    const [general] = product.pictures.filter((one) => one !== name);
+    state.decide(
+      [
+        ...withIt(name)
+          .filter(({ id }) => !variants.includes(id))
+          .map(({ id }) => set(variantPlaces.picture(product.id, id), general ?? null)),
+        ...variants.map((id) => set(variantPlaces.picture(product.id, id), name)),
+      ],
+      'Say what a picture shows',
+    );
+  };
   const move = (at: number, by: number) => {
     const names = [...product.pictures];
     const [taken] = names.splice(at, 1);
@@ -105,6 +123,16 @@ export function ProductPictures({
                   </TextButton>
                 </Row>
               </div>
+              {groups.length ? (
+                <div style={{ gridColumn: '1 / -1' }}>
+                  <Choice
+                    label={`Which of it ${name} shows`}
+                    value={groups.find((group) => isShown(group.variants, name))?.id ?? ''}
+                    options={[{ id: '', name: 'All of it' }, ...groups]}
+                    onChange={(id) => show(name, groups.find((group) => group.id === id)?.variants ?? [])}
+                  />
+                </div>
+              ) : null}
               {picture ? (
                 <div style={{ gridColumn: '1 / -1' }}>
                   <Says
@@ -134,6 +162,20 @@ export function ProductPictures({
       ) : null}
     </section>
   );
+}
+
+/** What a picture can show of a product: all that has one value, or one variant. */
+function choicesOf({ options, variants }: Product): { id: string; name: string; variants: string[] }[] {
+  if (variants.length < 2) return [];
+  const byValue = options.flatMap((option, i) =>
+    [...new Set(variants.map(({ values }) => values[i] ?? ''))].filter(Boolean).map((value) => ({
+      id: `${i} ${value}`,
+      name: `${option}: ${value}`,
+      variants: variants.filter(({ values }) => values[i] === value).map(({ id }) => id),
+    })),
+  );
+  const single = options.length > 1 ? variants.map(({ id, values }) => ({ id, name: values.join(', '), variants: [id] })) : [];
+  return [...byValue, ...single];
 }
 
 function Size({ picture }: { picture: Picture | null }) {

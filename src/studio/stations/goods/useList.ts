@@ -1,5 +1,6 @@
 'use client';
 
+import { type Progress } from '@/workers/protocol';
 import { useState } from 'react';
 import { type ListChanges, type SaidSame } from '@/core/goods';
 import { areaOf, Decided, given, set, type Address, type Wish } from '@/core/places';
@@ -26,10 +27,11 @@ export interface Waiting {
 
 export interface ListState {
   /** What it is at, or empty. */
-  busy: string;
+  busy: Progress | null;
   said: Said | null;
   waiting: Waiting | null;
-  take: (name: string, bytes: Uint8Array) => Promise<boolean>;
+  /** Reads a list; pictures that came beside it are those of its goods. */
+  take: (name: string, bytes: Uint8Array, beside?: BroughtIn['pictures']) => Promise<boolean>;
   /** Says that a file is not even read. */
   refuse: (name: string) => void;
   /** Ends the reading of a list. Nothing was changed. */
@@ -55,7 +57,7 @@ const isNews = ({ added, back, gone, changed, unsure }: ListChanges): boolean =>
 /** Brings lists and pictures in: reads, compares, waits for a word where a list changes what is there, and makes steps of it. */
 export function useList(state: ProjectState, shop: ShopState, products: readonly Product[]): ListState {
   const { project } = state;
-  const [busy, setBusy] = useState('');
+  const [busy, setBusy] = useState<Progress | null>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const [waiting, setWaiting] = useState<Waiting | null>(null);
   const [stop, setStop] = useState<(() => void) | null>(null);
@@ -67,7 +69,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     work: (worker: NonNullable<ShopState['worker']>) => Promise<Result<T>>,
   ): Promise<T | null> => {
     if (!shop.worker) return null;
-    setBusy(say);
+    setBusy({ say, done: 0, of: 1 });
     setSaid(null);
     let end = () => undefined as void;
     const ended = new Promise<typeof stopped>((resolve) => {
@@ -77,7 +79,7 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     const { worker } = shop;
     const done = shop.whenOpened().then(() => work(worker));
     const result = await Promise.race([ended, done.catch((error: unknown) => fail(sayOf(error)))]);
-    setBusy('');
+    setBusy(null);
     setStop(null);
     if (result === stopped) {
       shop.restart();
@@ -111,11 +113,12 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     if (waiting) void discardList(waiting.brought, stays).catch(() => undefined);
   };
 
-  const take = async (name: string, bytes: Uint8Array): Promise<boolean> => {
-    const brought = await working(`Reading ${name} …`, (worker) =>
+  const take = async (name: string, bytes: Uint8Array, beside: BroughtIn['pictures'] = []): Promise<boolean> => {
+    const read = await working(`Reading ${name} …`, (worker) =>
       readList(worker, { project: project.id, isNew: false, name, bytes, currency }, setBusy),
     );
-    if (!brought) return false;
+    if (!read) return false;
+    const brought = { ...read, pictures: [...read.pictures, ...beside] };
     forget(brought.goods);
     if (brought.changes && isNews(brought.changes)) {
       setWaiting({ name, brought, changes: brought.changes });
@@ -159,7 +162,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       `Taking in ${files.length === 1 ? 'a picture' : `${files.length} pictures`} …`,
       async (worker) => ({
         ok: true as const,
-        value: await keepPictures(files, worker, (done) => setBusy(`Taking in picture ${done + 1} of ${files.length} …`)),
+        value: await keepPictures(files, worker, (done) =>
+          setBusy({ say: `Taking in picture ${done + 1} of ${files.length} …`, done, of: files.length }),
+        ),
       }),
     );
     if (!taken) return;
