@@ -7,6 +7,7 @@ import { batch6 } from './batch6';
 import { batch7 } from './batch7';
 import { batch8 } from './batch8';
 import { batch9 } from './batch9';
+import { batch10 } from './batch10';
 import { type ListCase } from './case';
 import { frozen } from './frozen';
 
@@ -21,5 +22,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '7', lists: batch7 },
   { name: '8', lists: batch8 },
   { name: '9', lists: batch9 },
+  { name: '10', lists: batch10 },
   { name: 'frozen', lists: frozen },
 ];
