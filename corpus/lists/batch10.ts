@@ -39,6 +39,7 @@ export const batch10: ListCase[] = [
     want: made(18, (i) => `Nutcracker ${i + 1} | | ${(24 + i) * 100} | ∞`).join('\n'),
   },
   {
+    // The sign of the colón is in no such encoding: what stands in the file is a question mark.
     drawn: '271828/3 yoghurt cultures, San José',
     file: 'cultures.xml',
     encoding: 'iso-8859-1',
@@ -54,11 +55,7 @@ export const batch10: ListCase[] = [
     ),
     currency: 'CRC',
     columns: 'title option price particular',
-    want: made(
-      21,
-      (i) =>
-        `Culture n.º ${Math.floor(i / 3) + 1} | ${pick(['5 g', '10 g', '25 g'], i)} | ${i === 10 ? '?' : ((3 + (i % 3) * 2) * 1000 + pick([500, 900, 250], i)) * 100} | ∞`,
-    ).join('\n'),
+    want: made(21, (i) => `Culture n.º ${Math.floor(i / 3) + 1} | ${pick(['5 g', '10 g', '25 g'], i)} | ? | ∞`).join('\n'),
   },
   {
     drawn: '271828/4 bed slats, Zaragoza',

@@ -1,4 +1,5 @@
 import { batch1 } from './batch1';
+import { batch10 } from './batch10';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -20,6 +21,7 @@ test.each([
   ['7', batch7, 18, 0.98],
   ['8', batch8, 17, 0.96],
   ['9', batch9, 13, 0.96],
+  ['10', batch10, 15, 0.95],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (_, lists, whole, columns) => {

@@ -15,6 +15,9 @@ export interface Layout {
 }
 
 const searched = 40;
+/** As many rows are held against a heading; among few a value comes again but once. */
+const looked = 40;
+const few = 6;
 
 /** Finds headings, goods and what is neither: title rows above, totals and notes below, headings that are repeated. */
 export function layOut(grid: Grid): Layout {
@@ -67,6 +70,10 @@ function headOf(rows: readonly (readonly Cell[])[]): number {
   rows.slice(0, searched).forEach((row, r) => {
     const filled = filledIn(row);
     if (!filled || (filled < 2 && width > 1)) return;
+    // What stands below all goods heads none.
+    if (rows.slice(0, r).some((above) => filledIn(above) > 1) && rows.slice(r + 1).every(isBlankRow)) return;
+    const said = row.map(textOf).join('\u0000');
+    const others = rows.slice(0, looked).filter((other) => other !== row && other.map(textOf).join('\u0000') !== said);
     let score = 0;
     for (const [c, cell] of row.entries()) {
       if (isBlank(cell)) continue;
@@ -75,6 +82,8 @@ function headOf(rows: readonly (readonly Cell[])[]): number {
       else if (headingKnown(text)) score += 1;
       else score += contrasts(text, rows, r, c) ? 0.55 : 0.1;
       if (understandMoney(cell).kind === 'amount') score -= 1;
+      // What comes again under itself is one of the values.
+      if (comesAgain(text, others, c)) score -= 1.2;
     }
     // What headings have nothing of below them head nothing.
     score *= Math.min(1, filled / Math.max(1, width * 0.7));
@@ -82,6 +91,11 @@ function headOf(rows: readonly (readonly Cell[])[]): number {
     if (score > best.score) best = { row: r, score };
   });
   return best.row;
+}
+
+/** Whether a cell's text stands in other rows of its column too. Rows that are the same altogether are headings that are repeated. */
+function comesAgain(text: string, others: readonly (readonly Cell[])[], c: number): boolean {
+  return others.filter((row) => textOf(row[c]).trim() === text).length > (others.length > few ? 1 : 0);
 }
 
 /** Words over a column of numbers. */

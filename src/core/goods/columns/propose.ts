@@ -163,7 +163,9 @@ const needsContents: ReadonlySet<Meaning> = new Set([
  */
 const couldGroup = (features: Features, { group }: Evidence): boolean =>
   (features['differs within a name'] ?? 0) <= 0.5 &&
-  (Boolean(group) || Boolean(features.lasting) || (features['one for each name'] ?? 0) > 0.7);
+  ((Boolean(group) && (features['one for each name'] ?? 1) > 0.25) ||
+    Boolean(features.lasting) ||
+    (features['one for each name'] ?? 0) > 0.7);
 
 /** What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. */
 const couldNameOption = (features: Features, { option, optionName }: Evidence): boolean =>

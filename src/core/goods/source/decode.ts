@@ -47,7 +47,7 @@ export function decodeBytes(bytes: Uint8Array): Result<DecodedText> {
   try {
     return ok({ text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'utf-8' });
   } catch {
-    const encoding = likeliest(bytes);
+    const encoding = declared(bytes) ?? likeliest(bytes);
     return ok({ text: decode(bytes, encoding), encoding });
   }
 }
@@ -81,6 +81,24 @@ function withoutMark(bytes: Uint8Array): string | null {
   if (odd > half * 0.6 && even < half * 0.05) return 'utf-16le';
   if (even > half * 0.6 && odd < half * 0.05) return 'utf-16be';
   return null;
+}
+
+/** A declaration stands within as many bytes (WHATWG HTML, 13.2.3.2). */
+const prescanned = 1024;
+
+/** What a file says of its own encoding: XML 1.0, 4.3.3, or a page's `meta`. A label that nobody knows says nothing. */
+function declared(bytes: Uint8Array): string | null {
+  const begin = String.fromCharCode(...bytes.subarray(0, prescanned));
+  const label =
+    /^\s*<\?xml\b[^>]*\bencoding\s*=\s*["']([^"']+)["']/i.exec(begin)?.[1] ??
+    /<meta\b[^>]*\bcharset\s*=\s*["']?([^\s"'/>;]+)/i.exec(begin)?.[1];
+  if (!label) return null;
+  try {
+    const { encoding } = new TextDecoder(label);
+    return encoding.startsWith('utf-') ? null : encoding;
+  } catch {
+    return null;
+  }
 }
 
 const sampled = 20_000;
