@@ -61,7 +61,75 @@ describe('which rows are one product', () => {
   });
 });
 
+describe('the money of a list', () => {
+  test('a few prices in another money, among many without a sign, never rename it', () => {
+    const list = 'Mask,Price (INR)\nEpee,4200\nFoil,USD 62\nSabre,5100\n';
+    const { currency, products } = read(list, '');
+    expect(currency).toMatchObject({ code: 'INR', from: 'list' });
+    expect(products.map(({ variants: [one] }) => [one?.price, one?.asks])).toEqual([
+      [420000, []],
+      [null, ['price']],
+      [510000, []],
+    ]);
+    const told = read('Mask,Price\nEpee,42.00\nFoil,€40.00\nSabre,51.00\n', 'GEL');
+    expect(told.currency).toMatchObject({ code: 'GEL', from: 'brief' });
+    expect(told.products[1]?.variants[0]).toMatchObject({ price: null, asks: ['price'] });
+  });
+  test('a list without a column of prices asks which of its amounts is charged, and takes the answer', () => {
+    const list = 'Stick,Cost\nA,€11.50\nB,€12.50\n';
+    const { questions, products } = read(list);
+    expect(products.every(({ variants: [one] }) => one?.asks.includes('price'))).toBe(true);
+    expect(questions.find(({ id }) => id === 'columns price')?.choices).toMatchObject([{ value: '1', say: 'Cost' }]);
+    expect(shown(read(list, 'EUR', { ...noMapping, answers: { 'columns price': '1' } }))).toEqual(['A:  1150', 'B:  1250']);
+  });
+  test('amounts in every row, beside offers in some, are what those are offers of', () => {
+    const { products } = read('Sweet,normally,on offer for\nA,"12,00 €","9,90 €"\nB,"14,00 €",\n');
+    expect(products.map(({ variants: [one] }) => [one?.price, one?.earlierPrice])).toEqual([
+      [990, 1200],
+      [1400, null],
+    ]);
+  });
+});
+
+describe('how many there are', () => {
+  const numbers = (heading: string, of: (i: number) => number) =>
+    read(`title,price,${heading}\n${Array.from({ length: 24 }, (_, i) => `Thing ${i},4,${of(i)}`).join('\n')}\n`);
+  test('numbers that nothing explains are never taken for it without a word', () => {
+    const { problems, questions } = numbers('Hereabouts', (i) => i % 7);
+    const said = [...problems, ...questions].filter(({ say }) => /how many there are|how many\?/.test(say));
+    expect(said.length).toBeGreaterThan(0);
+  });
+  test('the same few numbers again and again may be packs: that is asked, and nothing is sold by it', () => {
+    const { products, questions } = numbers('pieces', (i) => [6, 12][i % 2] ?? 0);
+    expect(questions.some(({ about, say }) => about === 'columns' && say.includes('how many there are'))).toBe(true);
+    expect(products.every(({ variants: [one] }) => one?.stock === null && one.asks.includes('stock'))).toBe(true);
+  });
+});
+
+test('values that come again are no headings, in a list without any', () => {
+  const { headerRow, products } = read(
+    'Tape 1|red|$80.00|in stock\nTape 1|blue|$80.00|sold out\nTape 2|red|$85.00|in stock\nTape 2|blue|$85.00|sold out\n',
+    'MXN',
+  );
+  expect(headerRow).toBeNull();
+  expect(products.map(({ title, variants }) => [title, variants.length])).toEqual([
+    ['Tape 1', 2],
+    ['Tape 2', 2],
+  ]);
+});
+
 describe('what is no product', () => {
+  test.each([
+    ['Your product here', '10', true],
+    ['Name of the item', '10', true],
+    ['Example knob', '0.00', true],
+    ['Test kit, do not buy', '1', true],
+    ['Test kit, do not buy', '48', false],
+    ['Sample box of teas', '12', false],
+  ])('“%s” at %s', (title, price, isTrial) => {
+    const { products } = read(`title,price\n"${title}",${price}\nOak bowl,40\n`);
+    expect(products.some((one) => one.title === title)).toBe(!isTrial);
+  });
   test('titles above, headings again, remarks and totals', () => {
     const proposal = read(
       'Stock list 2026,,\nall prices in euro,,\n,,\ntitle,price,stock\nCap,4,3\nBag,5,4\ntitle,price,stock\nHat,6,1\n* while they last,,\nTotal,,8\n',

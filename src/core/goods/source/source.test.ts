@@ -44,6 +44,27 @@ describe('encodings', () => {
     expect(decodeBytes(new Uint8Array(iconv.encode(text, encoding)))).toMatchObject({ ok: true, value: { text } });
   });
 
+  // XML 1.0, 4.3.3; HTML, 4.2.5.4: a file may say itself how it is written.
+  test.each([
+    [
+      'iso-8859-1',
+      'windows-1252',
+      '<?xml version="1.0" encoding="ISO-8859-1"?><rss><channel><item><n>Nº 1</n></item></channel></rss>',
+    ],
+    ['windows-1250', 'windows-1250', '<html><head><meta charset=windows-1250></head><body><p>Łyżka</p></body></html>'],
+    ['windows-1251', 'windows-1251', '<meta http-equiv="Content-Type" content="text/html; charset=windows-1251"><p>Ложка</p>'],
+  ])('%s is taken where the file says so', (written, known, text) => {
+    expect(decodeBytes(new Uint8Array(iconv.encode(text, written)))).toEqual({ ok: true, value: { text, encoding: known } });
+  });
+
+  test('what a file says of itself is not believed against its bytes, or in words that nobody knows', () => {
+    const says = (label: string) => `<?xml version="1.0" encoding="${label}"?><a>Größe</a>`;
+    expect(decodeBytes(new TextEncoder().encode(says('ISO-8859-2')))).toMatchObject({ value: { encoding: 'utf-8' } });
+    expect(decodeBytes(new Uint8Array(iconv.encode(says('martian'), 'windows-1252')))).toMatchObject({
+      value: { text: says('martian') },
+    });
+  });
+
   test('marks of UTF-8 and UTF-16 are honoured and not kept', () => {
     for (const encoding of ['utf-8', 'utf-16le', 'utf-16be'])
       expect(rowsOf(new Uint8Array(iconv.encode('a,b\nÄ,1\n', encoding, { addBOM: true })))).toEqual([
@@ -51,6 +72,48 @@ describe('encodings', () => {
         ['Ä', '1'],
         [''],
       ]);
+  });
+});
+
+describe('lists that somebody typed', () => {
+  test.each([
+    [
+      'dashes',
+      'Pan - 26 cm - 4.900 kr\nGriddle - 20 cm - \nOven - 30 cm - 9.900 kr\n',
+      [
+        ['Pan', '26 cm', '4.900 kr'],
+        ['Griddle', '20 cm', ''],
+        ['Oven', '30 cm', '9.900 kr'],
+      ],
+    ],
+    [
+      'slashes',
+      'Sled / 90 cm / €79\nSled / 110 cm / €99\nRope / 2 m / €6\n',
+      [
+        ['Sled', '90 cm', '€79'],
+        ['Sled', '110 cm', '€99'],
+        ['Rope', '2 m', '€6'],
+      ],
+    ],
+  ])('are parted by the sign that they have between spaces: %s', (_, text, wanted) => {
+    expect(rowsOf(text)?.filter((row) => row.some(Boolean))).toEqual(wanted);
+    expect(opened(text).form).toBe('lines');
+  });
+
+  test('a sign that some lines lack is part of the words', () => {
+    expect(rowsOf('Brush - large: £7\nSponge: £3\nWax - bees - yellow: £4\n')?.slice(0, 3)).toEqual([
+      ['Brush - large', '£7'],
+      ['Sponge', '£3'],
+      ['Wax - bees - yellow', '£4'],
+    ]);
+  });
+
+  test('a space that stands in every line between two words parts no columns', () => {
+    const rows = rowsOf(
+      'What to ask for     What it costs   How heavy\nSisal plain         TSh 4,500       180 gsm\nBanana grey         TSh 5,200       220 gsm\n',
+    );
+    expect(rows?.[0]).toEqual(['What to ask for', 'What it costs', 'How heavy']);
+    expect(rows?.[1]).toEqual(['Sisal plain', 'TSh 4,500', '180 gsm']);
   });
 });
 
