@@ -21,6 +21,11 @@ describe('which rows are one product', () => {
     ['a title in the first row only', 'title,price,size\nCap,4,S\n,5,M\nBag,6,\n', ['Cap: S 400, M 500', 'Bag:  600']],
     ['a group', 'group,title,price,colour\nc,Cap,4,red\nb,Bag,6,\nc,Cap,5,blue\n', ['Cap: red 400, blue 500', 'Bag:  600']],
     [
+      'two columns that every thing has all of, rather than a number that follows from them',
+      'pillow,feel,measures,loft,price\nYoff,soft,40 x 60,600,4\nYoff,firm,40 x 60,610,5\nYoff,soft,50 x 75,620,6\nYoff,firm,50 x 75,630,7\nNgor,soft,40 x 60,600,4\n',
+      ['Yoff: soft/40 x 60 400, firm/40 x 60 500, soft/50 x 75 600, firm/50 x 75 700', 'Ngor: soft/40 x 60 400'],
+    ],
+    [
       'tails of titles',
       'title,price\nMug – blue – large,8\nMug – red – small,7\nJug,12\n',
       ['Mug: blue/large 800, red/small 700', 'Jug:  1200'],

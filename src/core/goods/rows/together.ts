@@ -105,6 +105,13 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   const open = new Set(
     rows.flatMap(({ particulars, spares }) => [...particulars.keys(), ...spares.keys()]).filter((index) => !promoted.has(index)),
   );
+  if (!promoted.size && rows.every(({ options }) => !options.size)) {
+    const crossed = crossing(
+      rows,
+      [...open].sort((a, b) => a - b),
+    );
+    if (crossed) return crossed;
+  }
   while (different() < rows.length && open.size) {
     let best: { index: number; apart: number } | null = null;
     for (const index of [...open].sort((a, b) => a - b)) {
@@ -120,6 +127,32 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
     open.delete(best.index);
   }
   return chosen;
+}
+
+/** So many columns are looked at for what is chosen by together. */
+const mostCrossed = 8;
+
+/**
+ * Two or three columns of which every value goes with every other: soft and firm, each in two sizes. They are what is chosen by, and not
+ * a number that is another in each of the rows because of them.
+ */
+function crossing(rows: readonly Record[], open: readonly number[]): number[] | null {
+  const at = (record: Record, index: number) => key(told(record, index)?.value ?? '');
+  const counts = open.flatMap((index) => {
+    const values = new Set(rows.map((record) => at(record, index)));
+    return values.size > 1 && values.size < rows.length && !values.has('') ? [{ index, count: values.size }] : [];
+  });
+  const columns = counts.slice(0, mostCrossed);
+  const isWhole = (chosen: readonly { index: number; count: number }[]) =>
+    chosen.reduce((product, { count }) => product * count, 1) === rows.length &&
+    new Set(rows.map((record) => chosen.map(({ index }) => at(record, index)).join('\u0000'))).size === rows.length;
+  for (const [i, a] of columns.entries())
+    for (const [j, b] of columns.slice(i + 1).entries()) {
+      if (isWhole([a, b])) return [a.index, b.index];
+      const third = columns.slice(i + j + 2).find((c) => isWhole([a, b, c]));
+      if (third) return [a.index, b.index, third.index];
+    }
+  return null;
 }
 
 function gather(rows: readonly Record[], doubles: Together['doubles']): Gathered {

@@ -51,7 +51,7 @@ const Scroll = styled.div`
     border-bottom: 1px solid ${tokens.line};
     border-right: 1px solid ${tokens.line};
     max-width: 260px;
-    min-width: 164px;
+    min-width: 196px;
     overflow-wrap: anywhere;
   }
   thead th {
@@ -69,6 +69,9 @@ const Scroll = styled.div`
     overflow: hidden;
     color: ${tokens.soft};
     margin-top: 4px;
+  }
+  thead select {
+    padding-inline: 6px 2px;
   }
   thead label > span {
     display: block;
