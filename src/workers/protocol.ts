@@ -144,7 +144,12 @@ export interface Jobs {
   ask: { give: { shown: string }; get: { best: Next | null; shown: Next | null } };
   answer: { give: { id: string; given: string[] }; get: Result<Wish[]> };
   /** A change of brief or goods, with all that goes along with it: decisions stay with the things that they were made on. */
-  moves: { give: { project: Omit<Project, 'goods'>; wishes: Wish[] }; get: Wish[] };
+  moves: {
+    /** A list that was read last is named by the key that it is kept under. */
+    give: { project: Omit<Project, 'goods'>; wishes: Wish[]; brought: string | null };
+    /** What goes along with the wishes, without these; null where that list is not at hand any more. */
+    get: Wish[] | null;
+  };
   /** A project of an earlier form, its texts on the things that they were written on. */
   settle: { give: { story: Story }; get: Story };
   /** One page in two states of the project, with what differs outlined. Goods that are null are those of the shop that is open. */

@@ -269,7 +269,12 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const answered = answerQuestion(openedProject(), id, given);
     return answered.ok ? { ok: true, value: withMoves(openedProject(), answered.value) } : answered;
   },
-  moves: async ({ project, wishes }) => withMoves({ ...project, goods: openedProject().goods }, wishes),
+  moves: async ({ project, wishes, brought }) => {
+    const list = brought === null ? null : desk.kept(brought);
+    if (brought !== null && !list) return null;
+    const all = list ? [...wishes, set(given.goods, list)] : wishes;
+    return withMoves({ ...project, goods: openedProject().goods }, all).slice(all.length);
+  },
   settle: async ({ story }) => settlePositions(story),
   sideBySide: async ({ before, after, path }) => sideBySide(await shopOf(filled(before)), await shopOf(filled(after)), path),
   follows: async ({ wishes }) => {
