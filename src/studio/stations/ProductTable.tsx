@@ -111,8 +111,9 @@ interface Line {
   stock: number | null;
 }
 
-/** Rows that the table takes at once, and again whenever its end is reached: a collection of thousands would hold up the page. */
-const step = 60;
+/** As many rows as are in sight are taken first, and more whenever the end is reached: a collection of thousands would hold up the page. */
+const inSight = 16;
+const step = 48;
 /** More than these are found by searching. */
 const mostShown = 1000;
 
@@ -123,7 +124,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
   // Another search or order is shown from its beginning.
-  const [rows, setRows] = useState(step);
+  const [rows, setRows] = useState(inSight);
   const { lines, found } = useMemo(() => {
     const wanted = find.trim().toLowerCase();
     const among = wanted
@@ -164,7 +165,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
           label="Find in the list"
           value={find}
           onChange={(text) => {
-            setRows(step);
+            setRows(inSight);
             onFind(text);
           }}
         />
@@ -185,7 +186,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             dragAndDropHooks={dragAndDropHooks}
             sortDescriptor={sort}
             onSortChange={(order) => {
-              setRows(step);
+              setRows(inSight);
               setSort(order);
             }}
           >
