@@ -5,7 +5,7 @@ import headings from '@/core/goods/columns/headings.json';
 import { readHeading, type HeadingTopic } from '@/core/goods/columns/heading';
 import { judge, thousandth } from '@/core/goods/columns/judge';
 import { type Meaning } from '@/core/goods/columns/meaning';
-import { namesAmong, seenIn } from '@/core/goods/columns/propose';
+import { namesAmong, seenIn } from '@/core/goods/columns/seen';
 import { layOut } from '@/core/goods/columns/head';
 import { type Cell } from '@/core/goods/source/grid';
 import { type ListCase } from './case';

@@ -116,11 +116,13 @@ function placesOf(brief: string): string[] {
   });
 }
 
-const named = once(() =>
+const countryNames = once(() =>
   countries.flatMap(({ code, name, people }) =>
-    [name, people].filter((word) => word.length > 3).map((word) => ({ code, pattern: new RegExp(String.raw`\b${word}\b`, 'u') })),
+    [name, people]
+      .filter((word) => word.length > 3)
+      .map((word) => ({ code, pattern: new RegExp(String.raw`\b${word.replace(/[().]/g, '.')}\b`, 'u') })),
   ),
 );
 
 const countriesSaid = (brief: string): Set<string> =>
-  new Set(named().flatMap(({ code, pattern }) => (pattern.test(brief) ? [code] : [])));
+  new Set(countryNames().flatMap(({ code, pattern }) => (pattern.test(brief) ? [code] : [])));

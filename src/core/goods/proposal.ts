@@ -6,7 +6,7 @@ import { layOut } from './columns/head';
 import { toldIn } from './columns/features';
 import { readHeading } from './columns/heading';
 import { type Meaning } from './columns/meaning';
-import { proposeColumns, type ColumnProposal } from './columns/propose';
+import { proposeColumns, type ColumnProposal, type Given } from './columns/propose';
 import { openChoices } from './rows/choices';
 import { currencyOf, type CurrencyReading, type ListHints } from './rows/currency';
 import { Doubts } from './rows/doubts';
@@ -102,6 +102,8 @@ export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
   return { ...grid, rows };
 }
 
+const bySeller = 'You have said so.';
+
 function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: ListHints): Sheet {
   const grid = withMended(asItCame, mapping.cells);
   const layout = layOut(grid);
@@ -111,14 +113,15 @@ function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: ListHints)
     for (const [i, as] of meaningsBySchema(layout.headings)) if (!given.has(i)) given.set(i, as);
   layout.headings.forEach((heading, i) => {
     const as = Object.hasOwn(mapping.columns, heading) ? mapping.columns[heading] : undefined;
-    if (as) given.set(i, as);
+    if (as) given.set(i, { as, because: bySeller });
   });
   // Of two columns that could be the price, the one that the seller has chosen.
   const chosen = Number(Object.hasOwn(mapping.answers, 'columns price') ? mapping.answers['columns price'] : NaN);
-  if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) given.set(chosen, 'price');
+  if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) given.set(chosen, { as: 'price', because: bySeller });
   for (const [question, answer] of Object.entries(mapping.answers)) {
     const index = Number(/^columns stock (\d+)$/.exec(question)?.[1] ?? NaN);
-    if (answer === 'stock' && Number.isInteger(index) && index < mostColumns) given.set(index, 'stock');
+    if (answer === 'stock' && Number.isInteger(index) && index < mostColumns)
+      given.set(index, { as: 'stock', because: bySeller });
   }
   return {
     name: grid.name,
@@ -134,12 +137,13 @@ function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: ListHints)
  * What a standard names is what the standard says it is; what it leaves open is a property of the goods, whatever its values look like,
  * unless its name is a word for more.
  */
-function meaningsBySchema(headings: readonly string[]): Map<number, Meaning> {
+function meaningsBySchema(headings: readonly string[]): Map<number, Given> {
   return new Map(
-    headings.flatMap((heading, i): [number, Meaning][] => {
+    headings.flatMap((heading, i): [number, Given][] => {
       const as = propertyMeanings.get(heading);
       const said = Object.keys(readHeading(heading)).filter((topic) => topic !== 'person' && topic !== 'thing');
-      return as ? [[i, as]] : said.length ? [] : [[i, 'particular']];
+      if (as) return [[i, { as, because: `It is the property of schema.org for that.` }]];
+      return said.length ? [] : [[i, { as: 'particular', because: 'It is a property of the goods.' }]];
     }),
   );
 }

@@ -4,6 +4,7 @@ import Papa from 'papaparse';
 import { decimal } from '../till';
 import { type Product, type Variant } from './about';
 import { type Meaning } from './columns/meaning';
+import { type Given } from './columns/propose';
 import { type CatalogueForm } from './forms';
 import { isLastingId } from './lasting';
 import { textOf, type Cell } from './source/grid';
@@ -34,12 +35,18 @@ const ownMeanings: ReadonlyMap<string, Meaning> = new Map(own);
  * What the columns of a list are that went out from here: it names its goods by the ids that they were given, and its headings are our own.
  * Whatever else it has was a particular of the goods.
  */
-export function meaningsOfOwn(headings: readonly string[], rows: readonly (readonly Cell[])[]): Map<number, Meaning> {
+export function meaningsOfOwn(headings: readonly string[], rows: readonly (readonly Cell[])[]): Map<number, Given> {
   const group = headings.indexOf('group');
   if (group < 0 || !headings.includes('tax class') || !rows.every((row) => isLastingId(textOf(row[group]).trim())))
     return new Map();
   return new Map(
-    headings.map((heading, i) => [i, ownMeanings.get(heading) ?? (heading.startsWith('option ') ? 'option' : 'particular')]),
+    headings.map((heading, i) => [
+      i,
+      {
+        as: ownMeanings.get(heading) ?? (heading.startsWith('option ') ? 'option' : 'particular'),
+        because: 'The list went out from here, under headings of our own.',
+      },
+    ]),
   );
 }
 

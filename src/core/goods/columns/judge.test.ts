@@ -2,7 +2,8 @@ import { importText } from '../import';
 import { featuresOf, saidPlainly, toldIn } from './features';
 import { readHeading } from './heading';
 import { judge } from './judge';
-import { proposeColumns, seenIn } from './propose';
+import { proposeColumns } from './propose';
+import { seenIn } from './seen';
 
 const rows = [
   ['Oak bowl', '12.50', 'small', 'B-1', '3'],

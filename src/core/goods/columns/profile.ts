@@ -57,7 +57,7 @@ const most = 1500;
 const pictureFile = /^(?:https?:\/\/\S+|[^\s|,;]+|[^|;]+)\.(?:jpe?g|png|webp|gif|svg|avif|tiff?)(?:\?\S*)?$/i;
 
 /** A value of a column, understood once however often it stands there. */
-interface Seen {
+interface Counted {
   text: string;
   count: number;
   money: Money;
@@ -67,7 +67,7 @@ interface Seen {
   choices: readonly string[];
 }
 
-function seenOf(text: string, cell: Cell, currency: string): Seen {
+function countedOf(text: string, cell: Cell, currency: string): Counted {
   const money = understandMoney(cell);
   return {
     text,
@@ -80,7 +80,7 @@ function seenOf(text: string, cell: Cell, currency: string): Seen {
   };
 }
 
-const isMeasured = ({ measure, isDimensions: has }: Seen): boolean => measure !== null || has;
+const isMeasured = ({ measure, isDimensions: has }: Counted): boolean => measure !== null || has;
 
 /** @param currency ISO 4217, that of the brief: a letter that is its sign is one here, "R 340" */
 export function profileOf(column: readonly Cell[], currency = ''): Profile {
@@ -89,23 +89,24 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
   const texts = cells.map((cell) => textOf(cell).trim());
   const n = Math.max(1, cells.length);
   // What stands in many cells is understood once.
-  const counted = new Map<string, Seen>();
+  const counted = new Map<string, Counted>();
   texts.forEach((text, i) => {
     const known = counted.get(text);
     if (known) known.count++;
-    else counted.set(text, seenOf(text, cells[i] ?? '', currency));
+    else counted.set(text, countedOf(text, cells[i] ?? '', currency));
   });
-  const seen = [...counted.values()];
-  const share = (test: (text: string, one: Seen) => boolean) =>
-    seen.reduce((sum, one) => sum + (test(one.text, one) ? one.count : 0), 0) / n;
-  const mean = (of: (text: string, one: Seen) => number) => seen.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
-  const values = new Set(seen.map(({ text }) => text.toLowerCase()));
+  const values = [...counted.values()];
+  const share = (test: (text: string, one: Counted) => boolean) =>
+    values.reduce((sum, one) => sum + (test(one.text, one) ? one.count : 0), 0) / n;
+  const mean = (of: (text: string, one: Counted) => number) =>
+    values.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
+  const different = new Set(values.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
   return {
     filled: cells.length,
     fill: cells.length / Math.max(1, sampled.length),
-    distinct: values.size / n,
-    values: values.size,
+    distinct: different.size / n,
+    values: different.size,
     money: share((_, { money: { kind } }) => kind !== 'unknown' && kind !== 'blank'),
     signed: share((_, { isSigned: is }) => is),
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
@@ -131,7 +132,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     link: share((text) => /^(?:https?:\/\/|www\.|\/)\S+$/i.test(text)),
     path: share((text) => /\S\s*(?:>|›|»|\/\/)\s*\S/.test(text) && !/<[a-z/]/i.test(text)),
     // What names an option comes again and again.
-    optionNames: values.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
+    optionNames: different.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
     colours: share((_, { choices }) => choices.every(isColourWord)),
     sizes: share((_, { choices }) => choices.every(isSizeWord)),
     lists: share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice))),
@@ -147,7 +148,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
 }
 
 /** Letters and digits mixed, or capitals with a dash: what shops call their things by, not what people call them. */
-function isCode(one: Seen): boolean {
+function isCode(one: Counted): boolean {
   const { text } = one;
   if (text.length > 24 || /\s\S+\s\S+\s/.test(text) || isMeasured(one)) return false;
   if (/\p{Sc}/u.test(text)) return false;

@@ -1,11 +1,16 @@
-import { textOf, type Cell } from '../source/grid';
-import { plain } from '../cells/plain';
-import { featuresOf, rowsCompared, saidPlainly, type Features, type Seen } from './features';
-import { readHeading, unitOf, type Evidence } from './heading';
-import { judge } from './judge';
+import { type Cell } from '../source/grid';
+import { isMoneyWord, offered, type Candidate, type Profile } from './contents';
+import { type Seen } from './features';
+import { unitOf, type Evidence } from './heading';
 import { single, type Meaning } from './meaning';
-import { candidatesOf, isMoneyWord, offered, type Candidate, type Profile } from './contents';
-import { profileOf } from './profile';
+import { likeliestNames, seenIn } from './seen';
+import { judgedShares, type Shares } from './shares';
+
+/** What a column is said to be, and by whom. */
+export interface Given {
+  as: Meaning;
+  because: string;
+}
 
 /** What a column is taken for, what speaks for it, and what else it could be. */
 export interface ColumnProposal {
@@ -31,9 +36,6 @@ export interface ColumnProposal {
   unit: string;
   profile: Profile;
 }
-
-/** Below this a column is a particular: nothing has claimed it. */
-const enough = 1.4;
 
 /** Words of a heading that weigh less than this are guessed from a few of their letters. */
 const saysStock = 1.6;
@@ -64,14 +66,14 @@ export interface ListContext {
 export function proposeColumns(
   headings: readonly string[],
   rows: readonly (readonly Cell[])[],
-  given: ReadonlyMap<number, Meaning> = new Map(),
+  given: ReadonlyMap<number, Given> = new Map(),
   { currency = '', told = [] }: ListContext = {},
 ): ColumnProposal[] {
   const columns = seenIn(headings, rows, currency);
   const taken = new Map<Meaning, number>();
   const chosen = new Map<number, Candidate>();
-  for (const [index, as] of given) {
-    chosen.set(index, { as, score: 10, because: 'You have said so.' });
+  for (const [index, { as, because }] of given) {
+    chosen.set(index, { as, score: 1, because });
     if (single.has(as)) taken.set(as, index);
   }
   const shares = judgedShares(columns, told);
@@ -110,71 +112,6 @@ export function proposeColumns(
   });
 }
 
-type Shares = ReadonlyMap<Meaning, number>;
-
-/** How likely each column is each meaning that its contents allow. */
-function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
-  const features = featuresOf(columns, namesAmong(columns), told);
-  return new Map(
-    columns.map(({ index, candidates, evidence }, i) => {
-      const allowed = [...judge(features[i] ?? {})].filter(
-        ([as]) =>
-          (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
-          !lacksWords(as, evidence) &&
-          !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
-          !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
-      );
-      // What a heading says plainly, and its cells allow, is believed before anything that is learned.
-      const said = saidPlainly(evidence);
-      const believed = candidates.some(({ as }) => as === said) ? said : null;
-      return [index, new Map(allowed.map(([as, share]) => [as, as === believed ? share * plainWord : share]))];
-    }),
-  );
-}
-
-/** How many times likelier a meaning is that the heading says plainly. */
-const plainWord = 12;
-
-/** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
-const needsContents: ReadonlySet<Meaning> = new Set([
-  'title',
-  'description',
-  'category',
-  'group',
-  'ignored',
-  'price',
-  'earlierPrice',
-  'cost',
-  'currency',
-  'sku',
-  'gtin',
-  'stock',
-  'weight',
-  'picture',
-  'kind',
-  'taxClass',
-  // Where no word and no cell speaks of a choice, the rows decide: by what they can't be told apart without.
-  'option',
-]);
-
-/**
- * What brings rows together says so, or there is one of it for each name; what differs from row to row of one thing does not. A column of
- * anything else would make one thing of several.
- */
-const couldGroup = (features: Features, { group }: Evidence): boolean =>
-  (features['differs within a name'] ?? 0) <= 0.5 &&
-  ((Boolean(group) && (features['one for each name'] ?? 1) > 0.25) ||
-    Boolean(features.lasting) ||
-    (features['one for each name'] ?? 0) > 0.7);
-
-/** What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. */
-const couldNameOption = (features: Features, { option, optionName }: Evidence): boolean =>
-  Boolean(option) || Boolean(optionName) || Boolean(features['names stand once']) || features['same for a name'] === 1;
-
-/** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
-const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>
-  (as === 'earlierPrice' && !old && (Boolean(now) || !price)) || (as === 'cost' && !cost);
-
 /** The likeliest meaning of all goes first; what a list has once is then no other column's. */
 function claim(
   columns: readonly Seen[],
@@ -209,33 +146,6 @@ const reasonFor = ({ candidates, heading }: Seen, as: Meaning): string =>
   (heading
     ? `It is headed “${heading}”, and its cells and those beside it go with that.`
     : 'Its cells and those beside it go with that.');
-
-/** What can be seen of each column by itself. */
-export function seenIn(headings: readonly string[], rows: readonly (readonly Cell[])[], currency: string): Seen[] {
-  const width = Math.max(headings.length, ...rows.slice(0, 200).map((row) => row.length));
-  return Array.from({ length: width }, (_, index) => {
-    const heading = (headings[index] ?? '').replace(/\s+/g, ' ').trim();
-    const cells = rows.map((row) => row[index] ?? '');
-    const profile = { ...profileOf(cells, currency), echo: echoOf(heading, cells) };
-    const evidence = readHeading(heading);
-    const values = cells.slice(0, rowsCompared).map((cell) => textOf(cell).trim().toLowerCase());
-    return { index, heading, profile, evidence, values, candidates: candidatesOf(heading, evidence, profile, index) };
-  });
-}
-
-/** A heading that its own cells repeat names what they are: "Mask" over "Epee mask". */
-function echoOf(heading: string, cells: readonly Cell[]): number {
-  const words = plain(heading).match(/\p{L}{4,}/gu) ?? [];
-  if (!words.length) return 0;
-  const filled = cells
-    .slice(0, 300)
-    .map((cell) => plain(textOf(cell)))
-    .filter(Boolean);
-  return (
-    filled.filter((text) => words.some((word) => text.includes(word.replace(/(?:en|er|es|e|s|n)$/, '')))).length /
-    Math.max(1, filled.length)
-  );
-}
 
 /** A price that is charged now leaves the other one as that from before; one that stands alone is the price, whatever it is called. */
 function settlePrices(
@@ -276,30 +186,6 @@ function settlePrices(
     amounts.find(({ evidence }) => (evidence.price ?? 0) > 1) ?? (price.profile.fill < 1 && !more.length ? only : undefined);
   if (usual) move('price', 'earlierPrice', usual.index, `It is charged where “${price.heading}” is empty.`);
   taken.set('price', price.index);
-}
-
-/** The column that reads most like names of things, whatever it is headed. */
-function likeliestNames<C extends Pick<Seen, 'profile' | 'index' | 'heading'>>(columns: readonly C[]): C | undefined {
-  const fit = ({ profile, index, heading }: C) =>
-    profile.text * 2 +
-    Math.min(profile.distinct, 0.9) +
-    profile.fill -
-    profile.code -
-    profile.measure * 2 -
-    profile.money * 2 -
-    profile.link * 3 -
-    (profile.colours + profile.sizes) * 1.5 -
-    (profile.length > 80 ? 2 : 0) -
-    // Where nothing is headed, the name of a thing comes first.
-    index * (heading ? 0.15 : 0.3);
-  return columns.filter(({ profile }) => profile.filled > 0 && profile.text > 0.5).sort((a, b) => fit(b) - fit(a))[0];
-}
-
-/** Index of the column that most likely names the things, by its heading first; -1 where none does. */
-export function namesAmong(columns: readonly Seen[]): number {
-  const claim = ({ candidates }: Seen) => candidates.find(({ as }) => as === 'title')?.score ?? 0;
-  const [headed] = [...columns].sort((a, b) => claim(b) - claim(a));
-  return (headed && claim(headed) >= enough ? headed : likeliestNames(columns))?.index ?? -1;
 }
 
 /** A list without a heading for it: the first column whose words differ from row to row holds the names. */

@@ -1,0 +1,73 @@
+import { featuresOf, saidPlainly, type Features, type Seen } from './features';
+import { type Evidence } from './heading';
+import { judge } from './judge';
+import { type Meaning } from './meaning';
+import { namesAmong } from './seen';
+
+/** How likely a column is each meaning; the shares of those that it may have add up to 1. */
+export type Shares = ReadonlyMap<Meaning, number>;
+
+/** How likely each column is each meaning that its contents allow. */
+export function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
+  const features = featuresOf(columns, namesAmong(columns), told);
+  return new Map(
+    columns.map(({ index, candidates, evidence }, i) => {
+      const allowed = [...judge(features[i] ?? {})].filter(
+        ([as]) =>
+          (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
+          !lacksWords(as, evidence) &&
+          !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
+          !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
+      );
+      // What a heading says plainly, and its cells allow, is believed before anything that is learned.
+      const said = saidPlainly(evidence);
+      const believed = candidates.some(({ as }) => as === said) ? said : null;
+      const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
+      const sum = weighed.reduce((total, [, share]) => total + share, 0);
+      return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
+    }),
+  );
+}
+
+/** How many times likelier a meaning is that the heading says plainly. */
+const plainWord = 12;
+
+/** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
+const needsContents: ReadonlySet<Meaning> = new Set([
+  'title',
+  'description',
+  'category',
+  'group',
+  'ignored',
+  'price',
+  'earlierPrice',
+  'cost',
+  'currency',
+  'sku',
+  'gtin',
+  'stock',
+  'weight',
+  'picture',
+  'kind',
+  'taxClass',
+  // Where no word and no cell speaks of a choice, the rows decide: by what they can't be told apart without.
+  'option',
+]);
+
+/**
+ * What brings rows together says so, or there is one of it for each name; what differs from row to row of one thing does not. A column of
+ * anything else would make one thing of several.
+ */
+const couldGroup = (features: Features, { group }: Evidence): boolean =>
+  (features['differs within a name'] ?? 0) <= 0.5 &&
+  ((Boolean(group) && (features['one for each name'] ?? 1) > 0.25) ||
+    Boolean(features.lasting) ||
+    (features['one for each name'] ?? 0) > 0.7);
+
+/** What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. */
+const couldNameOption = (features: Features, { option, optionName }: Evidence): boolean =>
+  Boolean(option) || Boolean(optionName) || Boolean(features['names stand once']) || features['same for a name'] === 1;
+
+/** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
+const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>
+  (as === 'earlierPrice' && !old && (Boolean(now) || !price)) || (as === 'cost' && !cost);
