@@ -1,4 +1,5 @@
 import { batch1 } from './batch1';
+import { batch11 } from './batch11';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -23,5 +24,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '8', lists: batch8 },
   { name: '9', lists: batch9 },
   { name: '10', lists: batch10 },
+  { name: '11', lists: batch11 },
   { name: 'frozen', lists: frozen },
 ];
