@@ -41,6 +41,8 @@ interface OnThisSide {
 const digest = (text: string): string => createHash('sha256').update(text).digest('hex');
 
 test('browser and command line read every list of the corpus alike, to the letter', async ({ page }) => {
+  // Hundreds of lists, each read twice: as long as a slow machine needs.
+  test.setTimeout(900_000);
   const files = `
     import { batches } from './corpus/lists/batches';
     import { bytesOf } from './corpus/lists/file';

@@ -21,4 +21,4 @@ test('trained on a part, it judges columns that it has not seen; and the same pa
   expect(rightOf(unseen, weights) / unseen.length).toBeGreaterThan(0.8);
   const again = train((await shown(part, 5)).flat(), 80);
   expect([...again]).toEqual([...weights]);
-});
+}, 600_000);
