@@ -1,5 +1,4 @@
 import { fixedWidth, made, product, savedPage, type ListCase } from './case';
-import { gtin } from './batch7';
 
 const jsonLines = (rows: readonly unknown[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
 const pick = <T>(from: readonly T[], i: number): T => from[i % from.length] as T;
