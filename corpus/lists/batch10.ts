@@ -1,13 +1,4 @@
-import { fixedWidth, made, product, savedPage, type ListCase } from './case';
-import { gtin } from './batch7';
-
-const jsonLines = (rows: readonly unknown[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
-const pick = <T>(from: readonly T[], i: number): T => from[i % from.length] as T;
-const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
-const feed = (items: readonly (readonly (readonly [string, string])[])[], encoding = 'UTF-8'): string =>
-  `<?xml version="1.0" encoding="${encoding}"?>\n<rss version="2.0"><channel><title>Everything</title>\n${items
-    .map((item) => `<item>${item.map(([name, text]) => `<${name}>${escaped(text)}</${name}>`).join('')}</item>`)
-    .join('\n')}\n</channel></rss>\n`;
+import { feed, fixedWidth, gtin, jsonLines, made, pick, product, savedPage, type ListCase } from './case';
 
 /**
  * Drawn and written on 27 November 2026, before the reader was run on any; each has the brief that its seller would have given. One of

@@ -1,14 +1,4 @@
-import { made, type ListCase } from './case';
-
-const jsonLines = (rows: readonly object[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
-const letter = (i: number): string => String.fromCharCode(65 + (i % 26));
-
-/** A GTIN-13 with its check digit as GS1 General Specifications, 7.9, work it out; a slip makes it wrong. */
-export const gtin = (body: number, slip = 0): string => {
-  const digits = String(body).padStart(12, '0');
-  const sum = [...digits].reduce((total, digit, i) => total + Number(digit) * (i % 2 ? 3 : 1), 0);
-  return `${digits}${(10 - (sum % 10) + slip) % 10}`;
-};
+import { gtin, jsonLines, letter, made, type ListCase } from './case';
 
 const stones = ['low', 'high'];
 const jars = ['200 g', '400 g', '900 g'];

@@ -1,9 +1,4 @@
-import { fixedWidth, made, type ListCase } from './case';
-import { gtin } from './batch7';
-
-const jsonLines = (rows: readonly object[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
-const letter = (i: number): string => String.fromCharCode(65 + (i % 26));
-const pick = <T>(from: readonly T[], i: number): T => from[i % from.length] as T;
+import { fixedWidth, gtin, jsonLines, letter, made, pick, type ListCase } from './case';
 
 /** Drawn and written on 27 November 2026, before the reader was run on any; each has the brief that its seller would have given. */
 export const batch8: ListCase[] = [

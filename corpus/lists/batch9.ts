@@ -1,16 +1,4 @@
-import { fixedWidth, made, type ListCase } from './case';
-import { gtin } from './batch7';
-
-const jsonLines = (rows: readonly unknown[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
-const letter = (i: number): string => String.fromCharCode(65 + (i % 26));
-const pick = <T>(from: readonly T[], i: number): T => from[i % from.length] as T;
-const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
-
-/** A feed whose items have fields of a seller's own. */
-const feed = (title: string, items: readonly (readonly (readonly [string, string])[])[]): string =>
-  `<?xml version="1.0" encoding="UTF-8"?>\n<rss version="2.0"><channel><title>${escaped(title)}</title><link>https://example.org/</link>\n${items
-    .map((item) => `<item>${item.map(([name, text]) => `<${name}>${escaped(text)}</${name}>`).join('')}</item>`)
-    .join('\n')}\n</channel></rss>\n`;
+import { feed, fixedWidth, gtin, jsonLines, letter, made, pick, type ListCase } from './case';
 
 /**
  * Drawn and written on 27 November 2026, before the reader was run on any; each has the brief that its seller would have given. Three of
@@ -41,7 +29,6 @@ ${made(
     file: 'choco.xml',
     brief: 'Kita Cacao, Sapporo. Raw chocolate ground on stone. Prices in yen.',
     text: feed(
-      'Kita Cacao',
       made(35, (i) => [
         ['bar', `Bar ${letter(i)}${i > 25 ? 2 : ''}`],
         ['how_weak_are_you', pick(['40 g / 80 g', '80 g'], i)],
@@ -68,7 +55,6 @@ ${made(
     file: 'altars.xml',
     brief: 'Autel de Poche, Montréal, Québec. Small altars that fold. Canadian dollars.',
     text: feed(
-      'Autel de Poche',
       made(18, (i) => [
         ['title', i % 3 ? '' : `Altar ${Math.floor(i / 3) + 1}`],
         ['size', pick(['small', 'medium', 'large'], i)],
@@ -95,7 +81,6 @@ ${made(
     file: 'eel.xml',
     brief: 'Gveli cuts wallets and straps from eel leather in Tbilisi. Lari, please.',
     text: feed(
-      'Gveli',
       made(11, (i) => [
         ['a', `${pick(['Wallet', 'Strap', 'Sleeve'], Math.floor(i / 4))}`],
         ['b', pick(['black', 'plum'], i)],
@@ -216,7 +201,6 @@ Paddle | 1.6 m | 32250 | ∞`,
     file: 'nausnice.xml',
     brief: 'Perla & Koza: beaded earrings from a farm outside Zagreb, Croatia. Euros. Goats not for sale.',
     text: feed(
-      'Perla & Koza',
       made(11, (i) => [
         ['pretty_thing', `Drop ${Math.floor(i / 3) + 1} - ${pick(['jade', 'coral', 'smoke'], i)}`],
         ['asking_price', `${18 + Math.floor(i / 3) * 4},00 €`],
@@ -408,7 +392,6 @@ ${made(
     file: 'letters.xml',
     brief: 'Ink Twice makes facsimiles of old letters in Durban. Rand.',
     text: feed(
-      'Ink Twice',
       made(18, (i) => [
         ['letter', `Letter ${Math.floor(i / 2) + 1}`],
         ['set', `IT${Math.floor(i / 2)}`],

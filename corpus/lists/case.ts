@@ -49,3 +49,27 @@ export const fixedWidth = (widths: readonly number[], rows: readonly string[][])
         .trimEnd(),
     )
     .join('\n') + '\n';
+
+/** One object or row in each line. */
+export const jsonLines = (rows: readonly unknown[]): string => rows.map((row) => JSON.stringify(row)).join('\n');
+
+/** A, B, C, and from the beginning after Z. */
+export const letter = (i: number): string => String.fromCharCode(65 + (i % 26));
+
+/** The values in turn. */
+export const pick = <T>(from: readonly T[], i: number): T => from[i % from.length] as T;
+
+/** A GTIN-13 with its check digit as GS1 General Specifications, 7.9, work it out; a slip makes it wrong. */
+export const gtin = (body: number, slip = 0): string => {
+  const digits = String(body).padStart(12, '0');
+  const sum = [...digits].reduce((total, digit, i) => total + Number(digit) * (i % 2 ? 3 : 1), 0);
+  return `${digits}${(10 - (sum % 10) + slip) % 10}`;
+};
+
+const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
+
+/** A feed whose items have fields of a seller's own. */
+export const feed = (items: readonly (readonly (readonly [string, string])[])[], encoding = 'UTF-8'): string =>
+  `<?xml version="1.0" encoding="${encoding}"?>\n<rss version="2.0"><channel><title>All of it</title>\n${items
+    .map((item) => `<item>${item.map(([name, text]) => `<${name}>${escaped(text)}</${name}>`).join('')}</item>`)
+    .join('\n')}\n</channel></rss>\n`;

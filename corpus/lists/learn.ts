@@ -121,7 +121,8 @@ export async function examplesOf(list: ListCase, random: () => number): Promise<
     meant: as as Meaning,
     cells: rows.map((row) => row[i] ?? ''),
   }));
-  const made = [...look(columns), ...look(columns)];
+  const asItCame = look(columns);
+  const made = [...asItCame, ...asItCame];
   for (let n = 0; n < disguises; n++) {
     if (n < clearOnes) {
       const kept = columns.filter((column) => column.meant === 'title' || random() < 0.75);

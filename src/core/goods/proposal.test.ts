@@ -131,6 +131,7 @@ describe('what is no product', () => {
     ['Test kit, do not buy', '1', true],
     ['Test kit, do not buy', '48', false],
     ['Sample box of teas', '12', false],
+    ['Sample box of teas', 'on request', false],
   ])('“%s” at %s', (title, price, isTrial) => {
     const { products } = read(`title,price\n"${title}",${price}\nOak bowl,40\n`);
     expect(products.some((one) => one.title === title)).toBe(!isTrial);

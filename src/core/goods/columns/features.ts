@@ -102,8 +102,9 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
   const titles = columns.find(({ index }) => index === names)?.values ?? [];
   const amounts = columns.filter(({ profile }) => profile.filled > 0 && profile.money > 0.7 && profile.gtinLong < 0.5);
   const isBare = columns.every(({ heading }) => !heading);
+  const goWith = new Map(columns.map((column) => [column, besides(column.values, titles)]));
   return columns.map((column, at) => {
-    const { index, heading, evidence, profile, candidates, values } = column;
+    const { index, heading, evidence, profile, candidates } = column;
     const found: { [name: string]: number } = { bias: 1 };
     const topics = Object.entries(evidence);
     const saysNothing = Boolean(heading) && !topics.length && !isMoneyWord(heading);
@@ -147,7 +148,7 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
     }
     for (const { as, score } of candidates) found[`thumb ${as}`] = Math.max(-1, Math.min(2, score / scoreScale));
     if (candidates[0]) found[`thumb first ${candidates[0].as}`] = 1;
-    if (index !== names) for (const [name, value] of Object.entries(besides(values, titles))) if (value) found[name] = value;
+    if (index !== names) for (const [name, value] of Object.entries(goWith.get(column) ?? {})) if (value) found[name] = value;
     const [before, after] = [columns[at - 1], columns[at + 1]];
     for (const [side, other] of [
       ['before', before],
@@ -160,7 +161,7 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
         if (other.evidence[topic]) found[`${topic} ${side}`] = (other.evidence[topic] ?? 0) / scoreScale;
       if (other.profile.optionNames > 0.7) found[`names of options ${side}`] = 1;
       if (!Object.keys(other.evidence).length) found[`unknown ${side}`] = 1;
-      const theirs = besides(other.values, titles);
+      const theirs = goWith.get(other) ?? {};
       found[`differs ${side}`] = theirs['differs within a name'] ?? 0;
       found[`same ${side}`] = theirs['same for a name'] ?? 0;
     }

@@ -63,7 +63,7 @@ export const blankRecord = (row: number, sheet: string): Record => ({
 });
 
 /** No price, nothing, or one of something: what somebody types to see what happens. */
-const noPrice = /^\D*(?:0+|1)?(?:[.,]0+)?\D*$/;
+const noPrice = /^(?:\s*|\D*(?:0+|1)(?:[.,]0+)?\D*)$/;
 
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
 export function isPlaceholder(title: string, description: string, price: string): boolean {
