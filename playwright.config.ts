@@ -13,6 +13,8 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
+    // A press that finds nothing to press is said with what was waited for, long before its test runs out of time.
+    actionTimeout: 90_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

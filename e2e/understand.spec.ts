@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { expectNoAxeFindings, newShop, pasteList, saved, shopWindow, station, writeBrief } from './support';
+import { atRest, expectNoAxeFindings, newShop, pasteList, saved, shopWindow, station, writeBrief } from './support';
 
 /** A thin brief and a list, invented for these tests. */
 const thin = 'We repair and sell typewriters in Utrecht.';
@@ -18,6 +18,7 @@ async function answerAll(page: Page, typed: Record<string, string>): Promise<str
   for (let i = 0; i < 13; i++) {
     const recap = page.getByRole('region', { name: 'Recap' });
     await expect(question(page).or(recap).first()).toBeVisible();
+    await atRest(page);
     if (await recap.isVisible()) break;
     const say = (await question(page).getByRole('heading').textContent()) ?? '';
     asked.push(say);

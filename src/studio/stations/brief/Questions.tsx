@@ -92,7 +92,7 @@ export function Questions({
   enough: boolean;
   onEnough: (enough: boolean) => void;
 }) {
-  const [next, setNext] = useState<Next | 'none' | null>(null);
+  const [{ next, of }, setFound] = useState<{ next: Next | 'none' | null; of: number }>({ next: null, of: 0 });
   const { worker, turn } = shop;
   const shown = useRef('');
   /** Whether the seller is at the question: it is not taken from under the pointer, nor from whoever types into it. */
@@ -105,16 +105,19 @@ export function Questions({
     if (!worker || turn === 0) return;
     let stale = false;
     void worker.ask('ask', { shown: shown.current }).then((found) => {
-      if (!stale) setNext((at.current.pointer || at.current.focus ? found.shown : null) ?? found.best ?? 'none');
+      if (stale) return;
+      setFound({ next: (at.current.pointer || at.current.focus ? found.shown : null) ?? found.best ?? 'none', of: turn });
     });
     return () => {
       stale = true;
     };
   }, [worker, turn]);
 
+  /** Whether it may still give way to another: what it follows from has changed since. */
+  const overtaken = of !== turn;
   if (enough || next === 'none') {
     return (
-      <Box aria-label="Recap">
+      <Box aria-label="Recap" aria-busy={overtaken}>
         <h2>{next === 'none' ? 'That is enough to build from' : 'This is what will be built from'}</h2>
         {shop.summary ? <RecapOf reading={shop.summary.reading} products={shop.summary.products} /> : null}
         <Row>
@@ -132,6 +135,7 @@ export function Questions({
     );
   return (
     <div
+      aria-busy={overtaken}
       onPointerEnter={() => void (at.current.pointer = true)}
       onPointerLeave={() => void (at.current.pointer = false)}
       onFocus={() => void (at.current.focus = true)}
