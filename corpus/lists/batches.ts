@@ -1,5 +1,6 @@
 import { batch1 } from './batch1';
 import { batch11 } from './batch11';
+import { batch12 } from './batch12';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -25,5 +26,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '9', lists: batch9 },
   { name: '10', lists: batch10 },
   { name: '11', lists: batch11 },
+  { name: '12', lists: batch12 },
   { name: 'frozen', lists: frozen },
 ];

@@ -11,7 +11,7 @@ export interface ListCase {
   sheets?: { name: string; rows: (string | number)[][]; merged?: string[] }[];
   /** ISO 4217, or empty where nothing names one. */
   currency: string;
-  /** What each column of the (first) sheet is, from the left. */
+  /** What each column of the (first) sheet is, from the left; "a/b" where a shopper would be served alike by both. */
   columns: string;
   /** "title | values | price in minor units | stock", a line a variant; ? is asked, ∞ not counted. */
   want: string;

@@ -97,7 +97,7 @@ export async function examplesOf(list: ListCase, random: () => number): Promise<
   const source = openSource(await bytesOf(list), list.file);
   if (!source.ok) return [];
   const grid = source.value.grids.map((one) => layOut(one)).sort((a, b) => b.body.length - a.body.length)[0];
-  const meant = list.columns.split(' ');
+  const meant = list.columns.split(' ').map((column) => column.split('/')[0]);
   if (!grid || !grid.body.length) return [];
   const rows = grid.body.map(({ cells }) => cells).slice(0, 400);
   const currency = list.brief ? briefCurrency(list.brief) : '';

@@ -70,7 +70,9 @@ export async function scoreOf(list: ListCase): Promise<Score> {
   });
   const as = proposal.columns.map((column) => column.as);
   const wrong = columns.flatMap((column, i) =>
-    as[i] === column ? [] : [`${proposal.columns[i]?.heading ?? '–'}: ${as[i] ?? 'none'}, wanted ${column}`],
+    column.split('/').some((one) => one === as[i])
+      ? []
+      : [`${proposal.columns[i]?.heading ?? '–'}: ${as[i] ?? 'none'}, wanted ${column}`],
   );
   const keyOf = (line: string) => line.split(' | ').slice(0, 2).join(' | ').toLowerCase();
   // Where a note names the column that was not taken for the stock, that nothing is counted is no secret.
