@@ -19,11 +19,11 @@ export const batch12: ListCase[] = [
     ]),
     currency: 'EUR',
     columns: 'title price currency stock',
-    want: `Tape woven, 50 pieces | | 1250 | ∞
-Tape woven, 100 pieces | | 1890 | ∞
+    want: `Tape woven | 50 pieces | 1250 | ∞
+Tape woven | 100 pieces | 1890 | ∞
 Tape to iron | | 990 | 0
 Tape for shoes | | ? | ∞
-Stamp | | 2100 | ?
+Stamp | | 2100 | ∞
 Ink pad | | 650 | 0`,
   },
   {
@@ -66,12 +66,12 @@ Ink pad | | 650 | 0`,
     ]),
     currency: 'MAD',
     columns: 'title description price option category stock',
-    want: `Vine leaf | 70x90 | 4800 | 40
-Vine leaf | 80x110 | 4800 | 40
+    want: `Vine leaf | 70x90 | 4800 | ?
+Vine leaf | 80x110 | 4800 | ?
 Atlas | 70x90 | 5200 | 25
-Plain cream | 70x90 | 3000 | 100
-Plain cream | 80x110 | 3000 | 100
-Plain cream | 90x120 | 3000 | 100
+Plain cream | 70x90 | 3000 | ?
+Plain cream | 80x110 | 3000 | ?
+Plain cream | 90x120 | 3000 | ?
 Rough grey | 80x110 | 3550 | 0`,
   },
   {
@@ -226,7 +226,7 @@ Tin with cloth | | 9000 | ∞`,
   {
     drawn: '73019/11 hazel hurdles, Porto',
     file: 'hurdles.xml',
-    encoding: 'ISO-8859-1',
+    encoding: 'windows-1252',
     brief:
       'Interviewer: What do you make?\nRui: Hurdles of hazel, here in Porto, by the yard.\nInterviewer: In euros?\nRui: In euros.',
     text: feed(
@@ -326,7 +326,7 @@ Placeholder|A4|0,00 €|one
     want: made(
       40,
       (i) =>
-        `Frame ${pick(['Plaka', 'Psyri', 'Kypseli', 'Exarchia', 'Pangrati'], Math.floor(i / 4))}${i < 20 ? '' : ' II'} | ${pick(['A4', 'A3', 'A2', 'A1'], i)} | ${(18 + (i % 4) * 9 + Math.floor(i / 4)) * 100 + 50} | ${pick(['2', '?', '0', '1'], i)}`,
+        `Frame ${pick(['Plaka', 'Psyri', 'Kypseli', 'Exarchia', 'Pangrati'], Math.floor(i / 4))}${i < 20 ? '' : ' II'} | ${pick(['A4', 'A3', 'A2', 'A1'], i)} | ${(18 + (i % 4) * 9 + Math.floor(i / 4)) * 100 + 50} | ${pick(['2', '∞', '0', '1'], i)}`,
     ).join('\n'),
     leftOut: 1,
   },

@@ -1,8 +1,7 @@
 import { countries, countryOf, placesBegunBy, placesNamed } from '../lexicon';
 import { once } from '../once';
 import { type Fact } from './fact';
-import { currenciesOf, isCurrency } from '../till';
-import { isFormOf, namesIn, namesOfMoney } from './currencyNames';
+import { currenciesOf, isCurrency, isFormOf, isShortForMoney, namesIn, namesOfMoney } from '../till';
 
 /** What speaks for a currency, by weight; found out by nothing finer than what each kind of word can mean. */
 const weights = {
@@ -62,6 +61,7 @@ export function moneySpokenOf(brief: string, language: string, home: string): Fa
     const isWord = text.length > 2 && !isCurrency(plain.toUpperCase());
     if (isCode || isWord) for (const code of currenciesOf(isCode ? text : plain)) unit(code, asUnit);
   }
+  for (const { plain, asUnit } of words) for (const code of votes.keys()) if (isShortForMoney(plain, code)) unit(code, asUnit);
   const likely = [...new Set([...votes.keys(), ...units.keys()])];
   const own = language && language !== 'en' ? namesIn(language) : [];
   const whole = new Set<string>();

@@ -1,10 +1,20 @@
-import { currenciesOf } from '../../till';
+import { currenciesOf, isNameOfMoney, isShortForMoney } from '../../till';
 import { type Evidence } from './heading';
 import { type Meaning } from './meaning';
 import { type Profile as Contents } from './profile';
 
 /** What the cells of a column are, and how often they repeat its heading. */
 export type Profile = Contents & { echo: number };
+
+/** What is seen of a column by itself. */
+export interface Looked {
+  index: number;
+  heading: string;
+  /** Whether it is headed with nothing but a word for money. */
+  isMoney: boolean;
+  evidence: Evidence;
+  profile: Profile;
+}
 
 export interface Candidate {
   as: Meaning;
@@ -15,11 +25,20 @@ export interface Candidate {
 /** "Option Wood": something to choose, by name. */
 export const offered = /^\s*(?:option|choice|variant|variation)[\s:_-]+(?=\S)/i;
 
-/** "Rs.", "EUR", "kr": a heading that is nothing but money. */
-export const isMoneyWord = (heading: string): boolean => currenciesOf(heading.trim()).length > 0;
+/** Words this short only join others. */
+const joining = 3;
+
+/** "Rs.", "EUR", "kr", "In naira": a heading that is nothing but money, that of the brief where it is in words of any language. */
+export function isMoneyWord(heading: string, currency: string): boolean {
+  if (currenciesOf(heading.trim()).length > 0) return true;
+  const words = (heading.match(/[\p{L}\p{M}]+/gu) ?? []).filter((word, _, all) => word.length > joining || all.length === 1);
+  return (
+    currency !== '' && words.length > 0 && words.every((word) => isNameOfMoney(word, currency) || isShortForMoney(word, currency))
+  );
+}
 
 /** What a column could be, with the weight of all that speaks for it. */
-export function candidatesOf(heading: string, evidence: Evidence, profile: Profile, index: number): Candidate[] {
+export function candidatesOf({ heading, isMoney, evidence, profile, index }: Looked): Candidate[] {
   const found: Candidate[] = [];
   if (!profile.filled) {
     const best = headingMeanings(evidence).sort((a, b) => b.score - a.score)[0];
@@ -27,8 +46,7 @@ export function candidatesOf(heading: string, evidence: Evidence, profile: Profi
   }
   for (const [as, of] of Object.entries(contents) as [Meaning, (typeof contents)[Meaning]][]) {
     if (!of) continue;
-    const said =
-      (headingMeanings(evidence).find((one) => one.as === as)?.score ?? 0) + (as === 'price' && isMoneyWord(heading) ? 2.4 : 0);
+    const said = (headingMeanings(evidence).find((one) => one.as === as)?.score ?? 0) + (as === 'price' && isMoney ? 2.4 : 0);
     const { score, because } = of(profile, heading, index);
     const total = said + score;
     if (total <= 0) continue;

@@ -1,14 +1,10 @@
 import { plain } from '../cells/plain';
-import { type Candidate, isMoneyWord, offered, type Profile } from './contents';
+import { type Candidate, type Looked, offered, type Profile } from './contents';
 import { type Evidence, type HeadingTopic } from './heading';
 import { meanings } from './meaning';
 
 /** A column before it is known what it is. */
-export interface Seen {
-  index: number;
-  heading: string;
-  evidence: Evidence;
-  profile: Profile;
+export interface Seen extends Looked {
   /** What rules of thumb would take it for. */
   candidates: readonly Candidate[];
   /** What stands in its first rows, in small letters. */
@@ -31,6 +27,7 @@ const shares = [
   'code',
   'text',
   'html',
+  'sentences',
   'mass',
   'measure',
   'stockWords',
@@ -42,6 +39,7 @@ const shares = [
   'colours',
   'sizes',
   'lists',
+  'listed',
   'kinds',
   'date',
   'percent',
@@ -104,10 +102,10 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
   const isBare = columns.every(({ heading }) => !heading);
   const goWith = new Map(columns.map((column) => [column, besides(column.values, titles)]));
   return columns.map((column, at) => {
-    const { index, heading, evidence, profile, candidates } = column;
+    const { index, heading, isMoney, evidence, profile, candidates } = column;
     const found: { [name: string]: number } = { bias: 1 };
     const topics = Object.entries(evidence);
-    const saysNothing = Boolean(heading) && !topics.length && !isMoneyWord(heading);
+    const saysNothing = Boolean(heading) && !topics.length && !isMoney;
     for (const [topic, weight] of topics) found[`heading ${topic}`] = weight / scoreScale;
     const said = saidPlainly(evidence);
     if (said) found[`plainly ${said}`] = 1;
@@ -115,7 +113,7 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
       'heading says nothing known': saysNothing,
       'no heading': !heading,
       'no headings at all': isBare,
-      'heading is money': isMoneyWord(heading),
+      'heading is money': isMoney,
       'heading offers': offered.test(heading),
       'heading is short': heading.length > 0 && heading.length <= 4,
       'heading is in the brief': told.length > 0 && isTold(heading, told),

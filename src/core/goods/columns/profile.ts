@@ -1,7 +1,7 @@
 import { isCurrency } from '../../till';
 import { currenciesIn, isSigned, understandMoney, type Money } from '../cells/money';
 import { saysManner } from '../cells/manners';
-import { hasGtinLength, isDimensions, isGtin, understandMeasure, type Measure } from '../cells/quantities';
+import { hasGtinLength, isDimensions, isGtin, understandMeasure, understandStock, type Measure } from '../cells/quantities';
 import { isBlank, textOf, type Cell } from '../source/grid';
 import { parseKind } from '../cells';
 import { isLastingId } from '../lasting';
@@ -31,9 +31,14 @@ export interface Profile {
   choiceLength: number;
   text: number;
   html: number;
+  /** Cells that are told in whole sentences, or in several lines. */
+  sentences: number;
   mass: number;
   measure: number;
+  /** Cells that say in words how many there are. */
   stockWords: number;
+  /** Cells that say that none is left. */
+  soldOut: number;
   hasZero: boolean;
   largest: number;
   currency: number;
@@ -46,6 +51,8 @@ export interface Profile {
   kinds: number;
   /** Cells that list measures, colours or sizes. */
   lists: number;
+  /** Cells that are a measure, a colour or a size, or list some, where a part of them does. */
+  listed: number;
   date: number;
   percent: number;
   rising: boolean;
@@ -102,6 +109,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     values.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
   const different = new Set(values.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
+  const lists = share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice)));
   return {
     filled: cells.length,
     fill: cells.length / Math.max(1, sampled.length),
@@ -120,11 +128,12 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     choiceLength: mean((_, { choices }) => Math.max(...choices.map((choice) => choice.length))),
     text: share((text, one) => /\p{L}/u.test(text) && !isMeasured(one) && !one.isSigned),
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
+    sentences: share((text) => isTold(text)),
     mass: share((_, { measure }) => measure?.kind === 'mass'),
     measure: share((_, one) => isMeasured(one)),
-    stockWords: share(
-      (text) => !/^\d/.test(text) && !saysManner('yesNo', text) && (saysManner('inStock', text) || saysManner('soldOut', text)),
-    ),
+    // A number in words alone counts anything: strings, drawers, edges.
+    stockWords: share(isStockInWords) * (share((text) => isStockInWords(text) && !isNumeral(text)) > 0 ? 1 : 0),
+    soldOut: share((text) => isStockInWords(text) && saysManner('soldOut', text)),
     hasZero: counted.has('0'),
     largest: numbers.length ? Math.max(...numbers) : 0,
     currency: share((text) => /^[A-Z]{3}$/.test(text) && isCurrency(text)),
@@ -135,7 +144,8 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     optionNames: different.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
     colours: share((_, { choices }) => choices.every(isColourWord)),
     sizes: share((_, { choices }) => choices.every(isSizeWord)),
-    lists: share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice))),
+    lists,
+    listed: lists < someLists ? 0 : share((_, { choices }) => choices.every((choice) => choiceKind(choice))),
     kinds: share((text) => parseKind(text).ok),
     date: share((text) => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text)),
     percent: share((text) => /^\d{1,2}(?:[.,]\d+)?\s?%$/.test(text)),
@@ -146,6 +156,28 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
       numbers.every((value, i) => i === 0 || value === (numbers[i - 1] ?? 0) + 1),
   };
 }
+
+/** A column some of whose cells list what can be chosen has one choice in the others. */
+const someLists = 0.15;
+
+/** Longer than any way of saying how many there are. */
+const longestStock = 30;
+
+/** "Sold out", "two left", "plenty". */
+const isStockInWords = (text: string): boolean =>
+  text.length <= longestStock &&
+  !/^\d/.test(text) &&
+  !saysManner('yesNo', text) &&
+  ['count', 'uncounted'].includes(understandStock(text).kind);
+
+const isNumeral = (text: string): boolean =>
+  /^\p{L}+$/u.test(text) && !saysManner('inStock', text) && !saysManner('soldOut', text);
+
+/** A word of a language with letters, at the end of what it says. */
+const isTold = (text: string): boolean => {
+  const words = text.split(/\s+/).length;
+  return (words > 3 && /\p{L}{2}[.!?…]["”’»)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
+};
 
 /** Letters and digits mixed, or capitals with a dash: what shops call their things by, not what people call them. */
 function isCode(one: Counted): boolean {

@@ -1,5 +1,5 @@
 import { type Cell } from '../source/grid';
-import { isMoneyWord, offered, type Candidate, type Profile } from './contents';
+import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { unitOf, type Evidence } from './heading';
 import { single, type Meaning } from './meaning';
@@ -45,6 +45,7 @@ const isAlike = ({ hasZero, values, filled }: Profile): boolean => !hasZero && f
 const surely = 0.8;
 /** The share of cells that say in words what there is. */
 const someWords = 0.15;
+const mostWords = 0.5;
 
 const tidyName = (heading: string): string => {
   const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
@@ -81,7 +82,7 @@ export function proposeColumns(
   settlePrices(columns, chosen, taken);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
-  return columns.map(({ index, heading, profile, evidence }) => {
+  return columns.map(({ index, heading, isMoney, profile, evidence }) => {
     const likeliest = chosen.get(index);
     // Numbers that things are sold by until none is left are taken for that where words say so.
     const isGuessed =
@@ -89,7 +90,10 @@ export function proposeColumns(
       !given.has(index) &&
       profile.stockWords < someWords &&
       ((evidence.stock ?? 0) < saysStock || isAlike(profile));
-    const mayBeStock = isGuessed && !(profile.hasZero && likeliest.score >= surely);
+    const mayBeStock =
+      (isGuessed && !(profile.hasZero && likeliest.score >= surely)) ||
+      // What says that some are sold out is not passed over, whatever it may be.
+      (!likeliest && !taken.has('stock') && profile.soldOut > 0 && profile.stockWords > mostWords);
     const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
     const likely = [...(shares.get(index) ?? [])].sort((a, b) => b[1] - a[1]);
     const others = likely.filter(([as, share]) => as !== own.as && share > 0.03).map(([as]) => as);
@@ -102,7 +106,7 @@ export function proposeColumns(
       sure: Number((given.has(index) ? 1 : (shares.get(index)?.get(own.as) ?? 0)).toFixed(2)),
       others: others.slice(0, 4),
       isSale: (evidence.now ?? 0) > 0,
-      priceWords: evidence.price ?? (isMoneyWord(heading) ? 2 : 0),
+      priceWords: evidence.price ?? (isMoney ? 2 : 0),
       isKnown: Object.keys(evidence).length > 0,
       mayBeStock,
       isGuessed: isGuessed && !mayBeStock,

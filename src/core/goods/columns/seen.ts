@@ -1,6 +1,6 @@
 import { plain } from '../cells/plain';
 import { textOf, type Cell } from '../source/grid';
-import { candidatesOf } from './contents';
+import { candidatesOf, isMoneyWord } from './contents';
 import { rowsCompared, type Seen } from './features';
 import { readHeading } from './heading';
 import { profileOf } from './profile';
@@ -14,7 +14,8 @@ export function seenIn(headings: readonly string[], rows: readonly (readonly Cel
     const profile = { ...profileOf(cells, currency), echo: echoOf(heading, cells) };
     const evidence = readHeading(heading);
     const values = cells.slice(0, rowsCompared).map((cell) => textOf(cell).trim().toLowerCase());
-    return { index, heading, profile, evidence, values, candidates: candidatesOf(heading, evidence, profile, index) };
+    const seen = { index, heading, isMoney: isMoneyWord(heading, currency), profile, evidence, values };
+    return { ...seen, candidates: candidatesOf(seen) };
   });
 }
 

@@ -1,4 +1,5 @@
 import { featuresOf, saidPlainly, type Features, type Seen } from './features';
+import { type Profile } from './contents';
 import { type Evidence } from './heading';
 import { judge } from './judge';
 import { type Meaning } from './meaning';
@@ -11,17 +12,18 @@ export type Shares = ReadonlyMap<Meaning, number>;
 export function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
   const features = featuresOf(columns, namesAmong(columns), told);
   return new Map(
-    columns.map(({ index, candidates, evidence }, i) => {
+    columns.map(({ index, candidates, evidence, profile }, i) => {
       const allowed = [...judge(features[i] ?? {})].filter(
         ([as]) =>
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
+          !(as === 'stock' && profile.lists > 0.5) &&
           !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
       );
-      // What a heading says plainly, and its cells allow, is believed before anything that is learned.
+      // What a heading says plainly, and its cells allow, is believed before anything that is learned; then what its cells alone say plainly.
       const said = saidPlainly(evidence);
-      const believed = candidates.some(({ as }) => as === said) ? said : null;
+      const believed = candidates.some(({ as }) => as === said) ? said : formOf(profile);
       const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
@@ -29,8 +31,20 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
   );
 }
 
-/** How many times likelier a meaning is that the heading says plainly. */
+/** How many times likelier a meaning is that the heading or the cells say plainly. */
 const plainWord = 12;
+
+/** Of so many cells it is plain what they are. */
+const plainly = 0.6;
+/** Nobody marks up what is no text. */
+const someMarkup = 0.25;
+
+/** What cells are by their form alone: paths are where things are filed, sentences tell of them, lists of sizes are there to choose from. */
+const formOf = ({ path, html, sentences, listed, words }: Profile): Meaning | null => {
+  if (path > plainly) return 'category';
+  if (sentences > plainly || (html > someMarkup && words > 2)) return 'description';
+  return listed > plainly ? 'option' : null;
+};
 
 /** What is read out of cells that have to be of its kind: no weights and no words of a heading make money of colours. */
 const needsContents: ReadonlySet<Meaning> = new Set([
@@ -59,6 +73,10 @@ const needsContents: ReadonlySet<Meaning> = new Set([
  * anything else would make one thing of several.
  */
 const couldGroup = (features: Features, { group }: Evidence): boolean =>
+  (Boolean(features['names stand once']) ||
+    (features['same for a name'] ?? 0) > 0.9 ||
+    Boolean(group) ||
+    Boolean(features.lasting)) &&
   (features['differs within a name'] ?? 0) <= 0.5 &&
   ((Boolean(group) && (features['one for each name'] ?? 1) > 0.25) ||
     Boolean(features.lasting) ||

@@ -146,7 +146,7 @@ export class Doubts {
           about: 'columns',
           alike: `stock ${index}`,
           found: name,
-          say: `${heading ? `“${heading}”` : `A column without a heading, the ${index + 1}th,`} holds whole numbers${profile.hasZero ? ', zero among them' : ''}. Is it how many there are?`,
+          say: `${heading ? `“${heading}”` : `A column without a heading, the ${index + 1}th,`} ${profile.soldOut > 0 ? 'says of some that none is left' : `holds whole numbers${profile.hasZero ? ', zero among them' : ''}`}. Is it how many there are?`,
           choices: [
             { value: 'stock', say: 'Yes, that is the stock' },
             { value: 'other', say: 'No, it is something else' },
