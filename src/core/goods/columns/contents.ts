@@ -141,7 +141,7 @@ const contents: Partial<Record<Meaning, Of>> = {
       (offered.test(heading) && p.optionNames < 0.5 ? 2.5 : 0) +
       (p.choiceLength > 40 ? -2 : 0) +
       (p.colours + p.sizes > 0.6 ? 1.6 : 0) +
-      (p.lists > 0.5 && p.choiceLength < 24 ? 1.6 : 0) -
+      (p.listed > 0.5 && p.choiceLength < 24 ? 1.6 : 0) -
       p.link * 4 -
       p.picture * 4 -
       p.signed * 3,
@@ -150,7 +150,7 @@ const contents: Partial<Record<Meaning, Of>> = {
         ? 'it holds colours'
         : p.sizes > 0.3
           ? 'it holds sizes'
-          : p.lists > 0.5
+          : p.listed > 0.5
             ? 'its cells list measures'
             : '',
   }),

@@ -31,7 +31,8 @@ export function layOut(grid: Grid): Layout {
   const body: Layout['body'] = [];
   const aside: Layout['aside'] = [];
   const width = typicalWidth(rows.slice(head + 1));
-  let sums: number[] = [];
+  let sums: Sum[] = [];
+  const last = lastOf(rows.slice(head + 1));
   rows.slice(head + 1).forEach((cells, i) => {
     const row = grid.firstRow + head + 1 + i;
     if (isBlankRow(cells)) return;
@@ -45,7 +46,7 @@ export function layOut(grid: Grid): Layout {
           .join(' '),
       });
     if (head >= 0 && isHeadingAgain(cells, headings)) return note('heading');
-    if (!grid.headed && isTotal(cells, sums)) return note('total');
+    if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums)))) return note('total');
     if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
     sums = added(sums, cells);
     body.push({ cells, row });
@@ -80,7 +81,7 @@ function headOf(rows: readonly (readonly Cell[])[]): number {
       const text = textOf(cell).trim();
       if (typeof cell === 'number' || /^[\p{Sc}\d]/u.test(text) || text.length > 60) score -= 1.2;
       else if (headingKnown(text)) score += 1;
-      else score += contrasts(text, rows, r, c) ? 0.55 : 0.1;
+      else score += contrasts(text, rows, r, c) ? 0.55 : standsApart(text, rows, r, c) ? 0.3 : 0.1;
       if (understandMoney(cell).kind === 'amount') score -= 1;
       // What comes again under itself is one of the values.
       if (comesAgain(text, others, c)) score -= 1.2;
@@ -111,6 +112,19 @@ function contrasts(text: string, rows: readonly (readonly Cell[])[], r: number, 
   );
 }
 
+/** As many cells below, and each of their values twice in the mean, are a column of a few values. */
+const someCells = 8;
+
+/** Words over a column whose few values come again and again, and that are none of them. */
+function standsApart(text: string, rows: readonly (readonly Cell[])[], r: number, c: number): boolean {
+  const below = rows
+    .slice(r + 1, r + 1 + looked)
+    .map((row) => textOf(row[c]).trim())
+    .filter(Boolean);
+  const values = new Set(below);
+  return below.length >= someCells && values.size <= below.length / 2 && !values.has(text);
+}
+
 const isHeadingAgain = (cells: readonly Cell[], headings: readonly string[]): boolean => {
   const filled = headings.filter(Boolean).length;
   const same = headings.filter((heading, i) => heading && textOf(cells[i]).trim().toLowerCase() === heading.toLowerCase()).length;
@@ -120,25 +134,34 @@ const isHeadingAgain = (cells: readonly Cell[], headings: readonly string[]): bo
 const totalWords =
   /^(?:grand )?(?:total|totals|sum|subtotal|summe|gesamt|insgesamt|somme|suma|totale|soma|totaal|i alt|summa|sum|yhteensä|kokku|kopā|iš viso|razem|celkem|spolu|összesen|ukupno|skupaj|σύνολο|итого|всего|разом|общо|toplam|合計|합계|合计|总计|المجموع|סהכ|jumlah|tổng)\b/iu;
 
-function added(sums: readonly number[], cells: readonly Cell[]): number[] {
+/** What the numbers of a column come to, and how many they are. */
+type Sum = { of: number; count: number } | undefined;
+
+const numberIn = (cell: Cell): number =>
+  typeof cell === 'number' ? cell : /^\d+(?:[.,]\d{1,2})?$/.test(cell.trim()) ? Number(cell.trim().replace(',', '.')) : NaN;
+
+function added(sums: readonly Sum[], cells: readonly Cell[]): Sum[] {
   const next = [...sums];
   cells.forEach((cell, i) => {
-    const value =
-      typeof cell === 'number' ? cell : /^\d+(?:[.,]\d{1,2})?$/.test(cell.trim()) ? Number(cell.trim().replace(',', '.')) : NaN;
-    if (!Number.isNaN(value)) next[i] = (next[i] ?? 0) + value;
+    const value = numberIn(cell);
+    if (!Number.isNaN(value)) next[i] = { of: (next[i]?.of ?? 0) + value, count: (next[i]?.count ?? 0) + 1 };
   });
   return next;
 }
 
-/** A row that says it is a total, or whose numbers are the sums of those above and that names nothing. */
-function isTotal(cells: readonly Cell[], sums: readonly number[]): boolean {
-  const said = cells.filter((cell) => !isBlank(cell));
-  if (said.some((cell) => typeof cell === 'string' && totalWords.test(cell.trim()) && cell.trim().length < 24)) return true;
-  if (said.length < 1 || said.some((cell) => typeof cell === 'string' && /\p{L}/u.test(cell))) return false;
-  const numbers = cells.flatMap((cell, i) =>
-    isBlank(cell) ? [] : [{ i, value: Number(textOf(cell).trim().replace(',', '.')) }],
+/** Where the last row stands that holds anything. */
+const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastIndex((cells) => filledIn(cells) > 0);
+
+const saysTotal = (cells: readonly Cell[]): boolean =>
+  cells.some((cell) => typeof cell === 'string' && totalWords.test(cell.trim()) && cell.trim().length < 24);
+
+/** Whether all that a row holds are sums of what stands above. */
+function isSum(cells: readonly Cell[], sums: readonly Sum[]): boolean {
+  const said = cells.flatMap((cell, i) => (isBlank(cell) ? [] : [{ value: numberIn(cell), sum: sums[i] }]));
+  return (
+    said.length > 0 &&
+    said.every(({ value, sum }) => value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005)
   );
-  return numbers.some(({ i, value }) => value > 0 && Math.abs((sums[i] ?? NaN) - value) < 0.005);
 }
 
 /** One cell alone in a list of several columns: a remark, or the name of a shelf over the rows after it. */

@@ -27,7 +27,7 @@ export interface ColumnProposal {
   isSale: boolean;
   /** How much its heading speaks of prices. */
   priceWords: number;
-  /** Whether its heading says anything that is known. */
+  /** Whether its heading says something that is known, more surely than by a few letters. */
   isKnown: boolean;
   /** Whether it may be how many there are, and too little says so. */
   mayBeStock: boolean;
@@ -38,7 +38,7 @@ export interface ColumnProposal {
 }
 
 /** Words of a heading that weigh less than this are guessed from a few of their letters. */
-const saysStock = 1.6;
+const known = 1.6;
 /** The same few numbers again and again, and never a zero: how many are in a pack, as likely as how many are there. */
 const isAlike = ({ hasZero, values, filled }: Profile): boolean => !hasZero && filled >= 12 && values <= filled / 8;
 /** What has a zero among its numbers and is as likely as this is taken for the stock without words for it, and that is said. */
@@ -89,7 +89,7 @@ export function proposeColumns(
       likeliest?.as === 'stock' &&
       !given.has(index) &&
       profile.stockWords < someWords &&
-      ((evidence.stock ?? 0) < saysStock || isAlike(profile));
+      ((evidence.stock ?? 0) < known || isAlike(profile));
     const mayBeStock =
       (isGuessed && !(profile.hasZero && likeliest.score >= surely)) ||
       // What says that some are sold out is not passed over, whatever it may be.
@@ -107,7 +107,7 @@ export function proposeColumns(
       others: others.slice(0, 4),
       isSale: (evidence.now ?? 0) > 0,
       priceWords: evidence.price ?? (isMoney ? 2 : 0),
-      isKnown: Object.keys(evidence).length > 0,
+      isKnown: Object.values(evidence).some((weight) => weight >= known),
       mayBeStock,
       isGuessed: isGuessed && !mayBeStock,
       unit: unitOf(heading),

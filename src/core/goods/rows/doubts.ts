@@ -11,6 +11,9 @@ import { type Together } from './together';
 /** Where the headings of a sheet stand. */
 const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow + Math.max(0, layout.head), sheet: name });
 
+/** Fewer numbers are less than the prices beside them by chance. */
+const someOffers = 3;
+
 /** What is in doubt of a list as a whole, and not of one of its cells: it is asked, or said. */
 export class Doubts {
   constructor(
@@ -70,8 +73,10 @@ export class Doubts {
       ? open.filter(
           (column) =>
             column.profile.money > 0.8 &&
-            column.profile.signed > 0.5 &&
-            (price.priceWords < 1 || this.couldBeCharged(main, price, column)),
+            (column.profile.signed > 0.5
+              ? price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3)
+              : // Bare numbers that are always a little less, where they stand, are hardly anything else.
+                column.profile.fill < 1 && column.profile.filled >= someOffers && this.couldBeCharged(main, price, column, 0.5)),
         )
       : [];
     if (!price) this.askWhichIsCharged(main);
@@ -161,8 +166,12 @@ export class Doubts {
     }
   }
 
-  /** Whether a column of amounts could be what is charged instead of the price: it is less than that, and not by much, wherever both stand. */
-  private couldBeCharged(main: Sheet, price: ColumnProposal, other: ColumnProposal): boolean {
+  /**
+   * Whether a column of amounts could be what is charged instead of the price: it is less than that, and not by much, wherever both stand.
+   *
+   * @param least the least share of the price that it is
+   */
+  private couldBeCharged(main: Sheet, price: ColumnProposal, other: ColumnProposal, least: number): boolean {
     if (other.isKnown) return false;
     const cellsAt = ({ index }: ColumnProposal) => main.layout.body.map(({ cells }) => cells[index] ?? '');
     const read = (column: ColumnProposal) => {
@@ -175,7 +184,7 @@ export class Doubts {
       const amount = amounts[i];
       return full && amount ? [amount / full] : [];
     });
-    return both.length > 0 && both.filter((share) => share >= 0.3 && share <= 1).length >= both.length * 0.8;
+    return both.length > 0 && both.filter((share) => share >= least && share <= 1).length >= both.length * 0.8;
   }
 
   askFarOff(records: readonly Record[]): void {

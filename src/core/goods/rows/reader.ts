@@ -92,7 +92,12 @@ export class RowReader {
         );
         continue;
       }
-      record.isTrial = isPlaceholder(record.title, record.description, price ? textOf(cells[price.index]) : '');
+      record.isTrial = isPlaceholder(
+        record.title,
+        record.description,
+        price ? textOf(cells[price.index]) : '',
+        cells.map(textOf),
+      );
       if (!this.takesPlaceholders && record.isTrial) {
         // What is left out is not asked about.
         records.push({ ...record, asks: new Set() });

@@ -66,8 +66,10 @@ export const blankRecord = (row: number, sheet: string): Record => ({
 const noPrice = /^(?:\s*|\D*(?:0+|1)(?:[.,]0+)?\D*)$/;
 
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
-export function isPlaceholder(title: string, description: string, price: string): boolean {
+export function isPlaceholder(title: string, description: string, price: string, cells: readonly string[] = []): boolean {
   if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
+  // In whatever language it is called one, a cell beside it says "test", at no price.
+  if (price && noPrice.test(price) && cells.some((cell) => saysManner('example', cell))) return true;
   const words = bare(title)
     .replace(/[\s\d#_-]+$/, '')
     .split(/[\s_-]+/)

@@ -39,6 +39,13 @@ function partings(title: string): Parting[] {
 
 const key = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();
 
+/** A word without the ending that it has beside another: "brązowe" and "brązowy" are one colour of two things. */
+const stem = (word: string): string => (word.length > 4 ? word.slice(0, -2) : word);
+const stems = (tail: string): string => tail.split(' ').map(stem).join(' ');
+
+/** As many heads that have the same choices show how a list writes them. */
+const enoughHeads = 2;
+
 /** Titles by what they begin with, as long as they are parted in the same way. */
 const headKey = ({ head, tails, mark }: Parting): string => `${key(head)}\u0000${tails.length}\u0000${mark}`;
 
@@ -63,12 +70,14 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const seen = new Map<string, number>();
   for (const { one, rows, tails } of several) {
     if ([...rows].every((i) => all[i]?.some((other) => headKey(other) === headKey(one) && other.isPlain))) plain.add(one.mark);
-    for (const tail of tails) seen.set(`${one.mark}\u0000${tail}`, (seen.get(`${one.mark}\u0000${tail}`) ?? 0) + 1);
+    for (const tail of tails) seen.set(seenKey(one.mark, tail), (seen.get(seenKey(one.mark, tail)) ?? 0) + 1);
   }
-  const isTaught = (one: Parting): boolean =>
-    one.isPlain ||
-    plain.has(one.mark) ||
-    [...(heads.get(headKey(one))?.tails ?? [])].filter((tail) => (seen.get(`${one.mark}\u0000${tail}`) ?? 0) > 1).length > 1;
+  const hasOthersTails = (one: Parting): boolean =>
+    [...(heads.get(headKey(one))?.tails ?? [])].filter((tail) => (seen.get(seenKey(one.mark, tail)) ?? 0) > 1).length > 1;
+  const taught = several.map(({ one }) => one).filter(hasOthersTails);
+  for (const { mark } of taught)
+    if (parting.has(mark) && taught.filter((other) => other.mark === mark).length >= enoughHeads) plain.add(mark);
+  const isTaught = (one: Parting): boolean => one.isPlain || plain.has(one.mark) || hasOthersTails(one);
 
   const result = new Map<number, Tail>();
   all.forEach((found, i) => {
@@ -90,6 +99,8 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   });
   return result;
 }
+
+const seenKey = (mark: Mark, tail: string): string => `${mark}\u0000${stems(tail)}`;
 
 /** What is chosen by: one name for all that can be chosen in one place. */
 function nameOf(values: readonly string[]): string {
