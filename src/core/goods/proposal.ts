@@ -2,7 +2,7 @@ import { fail, ok, type Result } from '../result';
 import { slugify, uniqueSlugs } from '../slug';
 import { isCurrency, minorDigits } from '../till';
 import { type Problem, type Product, type Variant } from './about';
-import { layOut } from './columns/head';
+import { layOut, type Layout } from './columns/head';
 import { toldIn } from './columns/features';
 import { readHeading } from './columns/heading';
 import { type Meaning } from './columns/meaning';
@@ -70,7 +70,8 @@ export function readList(
   onRows: OnRows = () => undefined,
 ): Result<Proposal> {
   const sheets = source.grids
-    .map((grid) => sheetOf(grid, source.form, mapping, hints))
+    .map((asItCame) => laidOut(asItCame, mapping))
+    .map((one, _, all) => sheetOf(one, rowsLike(one, all), source.form, mapping, hints))
     .filter(({ layout }) => layout.body.length);
   const [main] = goodsFirst(sheets);
   if (!main) return fail('The list has headings but no rows. Add a row for each thing that you sell.');
@@ -104,10 +105,30 @@ export function withMended(grid: Grid, cells: readonly MendedCell[]): Grid {
 
 const bySeller = 'You have said so.';
 
-function sheetOf(asItCame: Grid, form: Form, mapping: Mapping, hints: ListHints): Sheet {
+interface LaidOut {
+  grid: Grid;
+  layout: Layout;
+}
+
+function laidOut(asItCame: Grid, mapping: Mapping): LaidOut {
   const grid = withMended(asItCame, mapping.cells);
-  const layout = layOut(grid);
-  const rows = layout.body.map(({ cells }) => cells);
+  return { grid, layout: layOut(grid) };
+}
+
+/** The rows of all sheets that have the headings of one: what a column is follows from all that stands in it. */
+function rowsLike({ layout }: LaidOut, all: readonly LaidOut[]): (readonly Cell[])[] {
+  const said = layout.headings.join('\u0000').toLowerCase();
+  const like = layout.head < 0 ? [{ layout }] : all.filter((one) => one.layout.headings.join('\u0000').toLowerCase() === said);
+  return like.flatMap((one) => one.layout.body.map(({ cells }) => cells));
+}
+
+function sheetOf(
+  { grid, layout }: LaidOut,
+  rows: readonly (readonly Cell[])[],
+  form: Form,
+  mapping: Mapping,
+  hints: ListHints,
+): Sheet {
   const given = meaningsOfOwn(layout.headings, rows);
   if (form === 'json-ld' || form === 'microdata')
     for (const [i, as] of meaningsBySchema(layout.headings)) if (!given.has(i)) given.set(i, as);

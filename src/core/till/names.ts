@@ -11,7 +11,7 @@ const allCodes = once(() => [...new Set(countries.flatMap(({ currencies }) => cu
 
 /** Languages that a name is looked for in where nothing says which a brief is in: for the money of its country alone. */
 const languages =
-  'de fr es pt it nl sv da nb fi et lv lt pl cs sk hu ro bg hr sl sr uk ru el tr ar he fa hi ja ko zh vi id ms sw'.split(' ');
+  'de fr es pt it nl sv da nb is fi et lv lt pl cs sk hu ro bg hr sl sr mk sq uk ru be el tr az kk uz ka hy ar he fa ur hi bn ta te mr ne si my km lo th ja ko zh vi id ms fil mn am sw zu af ca eu gl ga cy mt'.split(' ');
 
 function namesOf(language: string, code: string): Named[] {
   const forms = new Set<string>();

@@ -20,6 +20,7 @@ const shares = [
   'distinct',
   'money',
   'signed',
+  'quoted',
   'decimals',
   'whole',
   'gtinLong',

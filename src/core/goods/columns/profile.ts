@@ -18,6 +18,8 @@ export interface Profile {
   values: number;
   money: number;
   signed: number;
+  /** Cells that give a price as people do, and not as one amount: "from 8", "3 for 10", "on request". */
+  quoted: number;
   decimals: number;
   whole: number;
   gtinLong: number;
@@ -117,6 +119,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     values: different.size,
     money: share((_, { money: { kind } }) => kind !== 'unknown' && kind !== 'blank'),
     signed: share((_, { isSigned: is }) => is),
+    quoted: share((_, { money: { kind } }) => kind === 'from' || kind === 'several' || kind === 'per' || kind === 'request'),
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
     whole: share((text) => /^\d{1,9}$/.test(text)),
     gtinLong: share((text) => hasGtinLength(text.replace(/[\s-]/g, ''))),

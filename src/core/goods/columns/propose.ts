@@ -40,12 +40,13 @@ export interface ColumnProposal {
 /** Words of a heading that weigh less than this are guessed from a few of their letters. */
 const known = 1.6;
 /** The same few numbers again and again, and never a zero: how many are in a pack, as likely as how many are there. */
-const isAlike = ({ hasZero, values, filled }: Profile): boolean => !hasZero && filled >= 12 && values <= filled / 8;
+const isAlike = ({ hasZero, values, filled, whole, measure }: Profile): boolean =>
+  whole + measure > 0.5 && !hasZero && filled >= 12 && values <= filled / 8;
 /** What has a zero among its numbers and is as likely as this is taken for the stock without words for it, and that is said. */
 const surely = 0.8;
 /** The share of cells that say in words what there is. */
 const someWords = 0.15;
-const mostWords = 0.5;
+const mostCells = 0.5;
 
 const tidyName = (heading: string): string => {
   const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
@@ -88,12 +89,13 @@ export function proposeColumns(
     const isGuessed =
       likeliest?.as === 'stock' &&
       !given.has(index) &&
-      profile.stockWords < someWords &&
-      ((evidence.stock ?? 0) < known || isAlike(profile));
+      ((evidence.stock ?? 0) < known
+        ? profile.stockWords < someWords || profile.values === 1
+        : profile.stockWords < someWords && isAlike(profile));
     const mayBeStock =
-      (isGuessed && !(profile.hasZero && likeliest.score >= surely)) ||
+      (isGuessed && !(profile.hasZero && profile.values > 1 && likeliest.score >= surely)) ||
       // What says that some are sold out is not passed over, whatever it may be.
-      (!likeliest && !taken.has('stock') && profile.soldOut > 0 && profile.stockWords > mostWords);
+      (!likeliest && !taken.has('stock') && profile.soldOut > 0 && profile.stockWords + profile.whole > mostCells);
     const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
     const likely = [...(shares.get(index) ?? [])].sort((a, b) => b[1] - a[1]);
     const others = likely.filter(([as, share]) => as !== own.as && share > 0.03).map(([as]) => as);
@@ -222,7 +224,7 @@ function givePrice(
       profile.money > 0.8 &&
       !profile.rising &&
       profile.gtinLong < 0.5 &&
-      (!heading || profile.signed > 0.3 || profile.decimals > 0.6),
+      (!heading || profile.signed > 0.3 || profile.decimals > 0.6 || profile.quoted > 0),
   );
   const [only, ...more] = fit;
   // What is headed as the price is that, however little of it is understood: each of its cells is asked about then.

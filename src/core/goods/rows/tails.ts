@@ -84,7 +84,7 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
     // The parting that leaves most rows together; of equal ones the one with most tails.
     const [best] = found
       .map((one) => ({ ...one, together: heads.get(headKey(one))?.rows.size ?? 0 }))
-      .filter((one) => one.together > 1 && isTaught(one))
+      .filter((one) => (one.together > 1 && isTaught(one)) || (one.isPlain && plain.has(one.mark)))
       .sort((a, b) => b.together - a.together || b.tails.length - a.tails.length);
     if (!best) return;
     const used = new Map<string, number>();
