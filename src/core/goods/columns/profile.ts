@@ -122,8 +122,9 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     quoted: share((_, { money: { kind } }) => kind === 'from' || kind === 'several' || kind === 'per' || kind === 'request'),
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
     whole: share((text) => /^\d{1,9}$/.test(text)),
-    gtinLong: share((text) => hasGtinLength(text.replace(/[\s-]/g, ''))),
-    gtinRight: share((text) => isGtin(text.replace(/[\s-]/g, ''))),
+    // A day written with dashes is as long as a short barcode.
+    gtinLong: share((text) => !isDay(text) && hasGtinLength(text.replace(/[\s-]/g, ''))),
+    gtinRight: share((text) => !isDay(text) && isGtin(text.replace(/[\s-]/g, ''))),
     code: share((text, one) => !one.isSigned && isCode(one)),
     words: mean((text) => text.split(/\s+/).length),
     ticks: share((text) => /^[xX✓✔*•]$/.test(text)),
@@ -150,7 +151,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     lists,
     listed: lists < someLists ? 0 : share((_, { choices }) => choices.every((choice) => choiceKind(choice))),
     kinds: share((text) => parseKind(text).ok),
-    date: share((text) => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text)),
+    date: share(isDay),
     percent: share((text) => /^\d{1,2}(?:[.,]\d+)?\s?%$/.test(text)),
     lasting: share(isLastingId),
     rising:
@@ -159,6 +160,8 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
       numbers.every((value, i) => i === 0 || value === (numbers[i - 1] ?? 0) + 1),
   };
 }
+
+const isDay = (text: string): boolean => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text);
 
 /** A column some of whose cells list what can be chosen has one choice in the others. */
 const someLists = 0.15;
@@ -182,6 +185,9 @@ const isTold = (text: string): boolean => {
   return (words > 3 && /\p{L}{2}[.!?…]["”’»)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
 };
 
+/** Small letters and digits in one word are a number that a program gave, where they are as long as this: "mp3" is none. */
+const shortestId = 5;
+
 /** Letters and digits mixed, or capitals with a dash: what shops call their things by, not what people call them. */
 function isCode(one: Counted): boolean {
   const { text } = one;
@@ -192,7 +198,7 @@ function isCode(one: Counted): boolean {
   const joined = text.replace(/[\s_./-]/g, '');
   if (!/^[\p{L}\d]+$/u.test(joined)) return false;
   return (
-    (/\d/.test(joined) && /\p{L}/u.test(joined) && /^[A-Z\d]/.test(joined)) ||
+    (/\d/.test(joined) && /\p{L}/u.test(joined) && (/^[A-Z\d]/.test(joined) || joined.length >= shortestId)) ||
     (/^[A-Z]{2,}[-_.]?[A-Z\d]*$/.test(text) && /[-_.\d]/.test(text)) ||
     /^[a-z]+-[a-z\d]+(-[a-z\d]+)*$/.test(text) ||
     /^[A-Z]{2,8}$/.test(text)

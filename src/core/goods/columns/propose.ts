@@ -118,6 +118,9 @@ export function proposeColumns(
   });
 }
 
+/** What is less likely than this is nothing that a column is taken for. */
+const leastShare = 0.02;
+
 /** The likeliest meaning of all goes first; what a list has once is then no other column's. */
 function claim(
   columns: readonly Seen[],
@@ -140,8 +143,8 @@ function claim(
     if (!first) break;
     const { column, as } = first;
     open.delete(column);
-    // What is only shown, or not at all, has claimed nothing.
-    if (as === 'particular' || as === 'ignored') continue;
+    // What is only shown, or not at all, has claimed nothing; nor has what came second to a meaning that is another's by now.
+    if (as === 'particular' || as === 'ignored' || first.share < leastShare) continue;
     if (single.has(as)) taken.set(as, column.index);
     chosen.set(column.index, { as, score: first.share, because: reasonFor(column, as) });
   }
@@ -165,7 +168,16 @@ function settlePrices(
     taken.set(to, index);
   };
   const earlier = taken.get('earlierPrice');
-  if (!taken.has('price') && earlier !== undefined) move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
+  if (!taken.has('price') && earlier !== undefined) {
+    // Beside what was asked before stands what is asked now, whatever that is called.
+    const now = columns.filter(({ index, profile }) => !chosen.has(index) && profile.money > 0.8 && profile.gtinLong < 0.5);
+    const [only, ...more] = now;
+    const before = columns.find(({ index }) => index === earlier);
+    if (only && !more.length && before?.evidence.old && only.profile.fill >= before.profile.fill) {
+      chosen.set(only.index, { as: 'price', score: 1.5, because: `It stands beside “${before.heading}”.` });
+      taken.set('price', only.index);
+    } else move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
+  }
   const stated = columns.find(({ index }) => index === taken.get('price'));
   const offer = columns.find(
     ({ index, evidence, profile }) => !chosen.has(index) && (evidence.now ?? 0) > 0 && profile.filled > 0 && profile.money > 0.5,

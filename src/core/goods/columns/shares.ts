@@ -1,6 +1,7 @@
 import { featuresOf, saidPlainly, type Features, type Seen } from './features';
+import { saysManner } from '../cells/manners';
 import { type Profile } from './contents';
-import { type Evidence } from './heading';
+import { unitOf, type Evidence } from './heading';
 import { judge } from './judge';
 import { type Meaning } from './meaning';
 import { namesAmong } from './seen';
@@ -12,13 +13,14 @@ export type Shares = ReadonlyMap<Meaning, number>;
 export function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
   const features = featuresOf(columns, namesAmong(columns), told);
   return new Map(
-    columns.map(({ index, candidates, evidence, profile }, i) => {
+    columns.map(({ index, heading, candidates, evidence, profile, values }, i) => {
       const allowed = [...judge(features[i] ?? {})].filter(
         ([as]) =>
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
-          !(as === 'stock' && profile.lists > 0.5) &&
+          !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
+          !(as === 'sku' && profile.rising && /^1$/.test(values[0] ?? '')) &&
           !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
       );
       // What a heading says plainly, and its cells allow, is believed before anything that is learned; then what its cells alone say plainly.
@@ -29,6 +31,12 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
     }),
   );
+}
+
+/** "Dries in (h)": what has a unit is no number of pieces. */
+function isMeasured(heading: string): boolean {
+  const unit = unitOf(heading);
+  return unit !== '' && !saysManner('pieces', unit);
 }
 
 /** How many times likelier a meaning is that the heading or the cells say plainly. */

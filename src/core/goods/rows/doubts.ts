@@ -132,11 +132,11 @@ export class Doubts {
       );
     if (taken) return;
     for (const column of open) {
-      const { profile, isKnown, mayBeStock, heading, index } = column;
-      if (!mayBeStock && (isKnown || profile.whole < 0.95 || profile.largest > 999 || profile.rising)) continue;
+      const { profile, isKnown, mayBeStock, heading, index, others, unit } = column;
+      if (!mayBeStock && (isKnown || unit || profile.whole < 0.95 || profile.largest > 999 || profile.rising)) continue;
       const name = heading || `Column ${index + 1}`;
       const id = `columns stock ${index}`;
-      if (!profile.hasZero && heading && !mayBeStock) {
+      if (heading && !mayBeStock && !(profile.hasZero && others.includes('stock'))) {
         this.remarks.note(
           headOf(main),
           name,

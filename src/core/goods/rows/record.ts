@@ -84,7 +84,7 @@ export function isPlaceholder(title: string, description: string, price: string,
   if (words.some(isGeneral) && words.every((word) => isGeneral(word) || isLittleWord(word))) return true;
   const rest = words.filter((word) => !saysManner('example', word) && !/^(here|name|hier|ici|aqui|qui)$/.test(word));
   const isExample = words.length > rest.length;
-  return isExample && rest.every((word) => (readHeading(word).thing ?? 0) >= 0.9 || word.length <= 3);
+  return isExample && rest.every((word) => (readHeading(word).thing ?? 0) >= 0.9 || (word.length <= 3 && noPrice.test(price)));
 }
 
 /** "Musterartikel", "näidistoode": an example and a thing in one word. */

@@ -59,13 +59,23 @@ const firstLines = (text: string, count: number): string => {
   return text.slice(0, end);
 };
 
+/** A list whose separators have a space after them has one before its quotation marks, too: it opens the cell with them. */
+function typed(text: string, mark: string): string {
+  if (mark === '\t' || !text.includes(`${mark} "`)) return text;
+  const spacedOnes = text.split(`${mark} `).length - 1;
+  return spacedOnes >= (text.split(mark).length - 1) * mostMarks ? text.replaceAll(`${mark} "`, `${mark}"`) : text;
+}
+
+/** Where as many separators have a space after them, a hand has typed it. */
+const mostMarks = 0.7;
+
 /**
  * RFC 4180 and its relatives. A quotation mark that is never closed would swallow the rest of the list: it is taken for one that somebody
  * typed, and said.
  */
 function parse(text: string, mark: string): { rows: string[][]; notes: SourceNote[] } {
   const notes: SourceNote[] = [];
-  let source = text;
+  let source = typed(text, mark);
   for (let tries = 0; ; tries++) {
     const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
     const isOpen = errors.some(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
