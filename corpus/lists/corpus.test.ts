@@ -19,6 +19,7 @@ test.each([
   ['14', 18, 0.98],
   ['15', 17, 0.98],
   ['16', 13, 0.97],
+  ['17', 18, 0.98],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

@@ -1,5 +1,6 @@
 import { countries, countryOf } from '../lexicon';
 import { once } from '../once';
+import { currenciesOf } from '../till';
 import { factAt, type Fact } from './fact';
 
 /** Signs and codes that mean one currency wherever they stand. */
@@ -45,6 +46,13 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
     const match = pattern.exec(brief);
     if (match) return at(match, code, 0.95);
   }
+  const own = countryOf(country)?.currencies ?? [];
+  // "NT$", "₮": a sign is that of its country, or that of the seller's where several have it.
+  for (const sign of brief.matchAll(/(?<!\p{L})(?:\p{L}{1,3}\$|\p{Sc})/gu)) {
+    const meant = currenciesOf(sign[0]);
+    const code = meant.length === 1 ? meant[0] : own.find((one) => meant.includes(one.code))?.code;
+    if (code) return at(sign, code, meant.length === 1 ? 0.95 : 0.85);
+  }
   for (const coded of brief.matchAll(/\b[A-Z]{3}\b/g)) if (codes().has(coded[0])) return at(coded, coded[0], 0.95);
   const lower = brief.toLowerCase();
   for (const { currencies, people } of countries)
@@ -57,7 +65,6 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
       ).exec(brief);
       if (named) return at(named, code, 0.95);
     }
-  const own = countryOf(country)?.currencies ?? [];
   for (const [pattern, unit, usual] of families) {
     const match = pattern.exec(brief);
     if (!match) continue;

@@ -23,7 +23,7 @@ const numberWords = once(() => {
 /** "Built to order", "genäht auf Bestellung": made as soon as somebody wants it. */
 const isToOrder = (text: string): boolean => {
   const words = text.split(/\s+/);
-  return words.some((_, i) => i > 0 && saysManner('toOrder', words.slice(i).join(' ')));
+  return words.some((_, i) => saysManner('toOrder', words.slice(i).join(' ')));
 };
 /** Shorter ones are words of other kinds too: "on" is ten in Turkish. */
 const shortestNumber = 3;

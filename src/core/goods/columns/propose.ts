@@ -83,6 +83,7 @@ export function proposeColumns(
   settlePrices(columns, chosen, taken);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
+  const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
   return columns.map(({ index, heading, isMoney, profile, evidence }) => {
     const likeliest = chosen.get(index);
     // Numbers that things are sold by until none is left are taken for that where words say so.
@@ -107,7 +108,7 @@ export function proposeColumns(
       because: own.because,
       sure: Number((given.has(index) ? 1 : (shares.get(index)?.get(own.as) ?? 0)).toFixed(2)),
       others: others.slice(0, 4),
-      isSale: (evidence.now ?? 0) > 0,
+      isSale: (evidence.now ?? 0) > 0 || (index === taken.get('price') && profile.fill < 1 && usual?.profile.fill === 1),
       priceWords: evidence.price ?? (isMoney ? 2 : 0),
       isKnown: Object.values(evidence).some((weight) => weight >= known),
       mayBeStock,
@@ -168,16 +169,18 @@ function settlePrices(
     taken.set(to, index);
   };
   const earlier = taken.get('earlierPrice');
-  if (!taken.has('price') && earlier !== undefined) {
+  const before = columns.find(({ index, evidence }) => (evidence.old ?? 0) > 0 && index === (taken.get('price') ?? earlier));
+  const [now, ...others] = columns.filter(
+    ({ index, profile }) => !chosen.has(index) && profile.money > 0.8 && profile.gtinLong < 0.5 && !profile.rising,
+  );
+  if (before && now && !others.length && !(taken.has('price') && earlier !== undefined)) {
     // Beside what was asked before stands what is asked now, whatever that is called.
-    const now = columns.filter(({ index, profile }) => !chosen.has(index) && profile.money > 0.8 && profile.gtinLong < 0.5);
-    const [only, ...more] = now;
-    const before = columns.find(({ index }) => index === earlier);
-    if (only && !more.length && before?.evidence.old && only.profile.fill >= before.profile.fill) {
-      chosen.set(only.index, { as: 'price', score: 1.5, because: `It stands beside “${before.heading}”.` });
-      taken.set('price', only.index);
-    } else move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
+    if (earlier === undefined) move('price', 'earlierPrice', before.index, `It is headed “${before.heading}”.`);
+    chosen.set(now.index, { as: 'price', score: 1.5, because: `It stands beside “${before.heading}”.` });
+    taken.set('price', now.index);
+    return;
   }
+  if (!taken.has('price') && earlier !== undefined) move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
   const stated = columns.find(({ index }) => index === taken.get('price'));
   const offer = columns.find(
     ({ index, evidence, profile }) => !chosen.has(index) && (evidence.now ?? 0) > 0 && profile.filled > 0 && profile.money > 0.5,

@@ -20,6 +20,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
+          !(as === 'weight' && !isMass(unitOf(heading))) &&
           !(as === 'sku' && profile.rising && /^1$/.test(values[0] ?? '')) &&
           !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
       );
@@ -32,6 +33,9 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
     }),
   );
 }
+
+/** "Grams (g/m²)" are no grams. */
+const isMass = (unit: string): boolean => !/[/²³%]/.test(unit);
 
 /** "Dries in (h)": what has a unit is no number of pieces. */
 function isMeasured(heading: string): boolean {

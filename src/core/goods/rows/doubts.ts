@@ -12,7 +12,7 @@ import { type Together } from './together';
 const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow + Math.max(0, layout.head), sheet: name });
 
 /** Fewer numbers are less than the prices beside them by chance. */
-const someOffers = 3;
+const someOffers = 2;
 
 /** What is in doubt of a list as a whole, and not of one of its cells: it is asked, or said. */
 export class Doubts {
@@ -76,7 +76,10 @@ export class Doubts {
             (column.profile.signed > 0.5
               ? price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3)
               : // Bare numbers that are always a little less, where they stand, are hardly anything else.
-                column.profile.fill < 1 && column.profile.filled >= someOffers && this.couldBeCharged(main, price, column, 0.5)),
+                !column.unit &&
+                column.profile.fill < 1 &&
+                column.profile.filled >= someOffers &&
+                this.couldBeCharged(main, price, column, 0.5)),
         )
       : [];
     if (!price) this.askWhichIsCharged(main);
