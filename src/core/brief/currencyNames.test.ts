@@ -10,6 +10,11 @@ test.each([
   ['Robimy dzwonki w Krakowie i sprzedajemy je w całym kraju. Ceny w złotych polskich, bez wyjątków.', 'PLN'],
 ])('%s', (brief, code) => expect(briefCurrency(brief)).toBe(code));
 
+test('a sign with letters is that of its country, whatever else has a dollar', () => {
+  expect(briefCurrency('Pipe Dream, lamps from organ pipes, Taipei. NT$.')).toBe('TWD');
+  expect(briefCurrency('We sell kites. Prices in NZ$, please.')).toBe('NZD');
+});
+
 test('one word alone names money only where it is that of the country', () => {
   expect(currencyNamed('Az árak forintban értendők.', 'hu', 'HU')?.value).toBe('HUF');
   expect(currencyNamed('Der Teller hat einen breiten Rand.', 'de', '')).toBeNull();

@@ -111,6 +111,68 @@ describe('how many there are', () => {
   });
 });
 
+test.each([
+  [
+    'that says of some that none is left',
+    'Frame A,A4,18.50,two left\nFrame B,A3,27.50,zzz\nFrame C,A2,36.50,sold out\nFrame D,A1,45.50,sold out\n',
+  ],
+  ['of nothing but zeros', 'name,price,zed\nCap,4.00,0\nBag,6.00,0\nHat,7.00,0\nBelt,9.00,0\n'],
+])('a column %s sells nothing out, and nothing on, without a word', (_, text) => {
+  const { products, questions, columns } = read(text);
+  const asked = questions.some(({ about }) => about === 'columns' || about === 'stock');
+  const isStock = columns.some(({ as }) => as === 'stock');
+  expect(asked || (isStock && products.some(({ variants }) => variants.some(({ stock }) => stock === 0)))).toBe(true);
+  if (!isStock) expect(products.every(({ variants }) => variants.every(({ asks }) => asks.includes('stock')))).toBe(true);
+});
+
+test('bare numbers that are always a little less than the price are asked about, not passed over', () => {
+  const { questions } = read('name,pr,spr\nPatch,8500,\nSeam,9000,7500\nZip,9500,\nPole,9900,8000\nPeg,1000,\n', 'CRC');
+  expect(questions.find(({ id }) => id === 'columns price')?.choices.map(({ say }) => say)).toEqual(['pr', 'spr']);
+});
+
+test('an empty cell of what is asked now leaves what was asked before', () => {
+  expect(shown(read('Grinder,Asked before,Asked today\nBoxwood,48,\nBrass,62,55\nWalnut,70,\nSteel,39,35\n'))).toEqual([
+    'Boxwood:  4800',
+    'Brass:  5500',
+    'Walnut:  7000',
+    'Steel:  3500',
+  ]);
+});
+
+test('sheets with the same headings are read as one list', () => {
+  const sheet = (name: string, rows: Cell[][]) => ({
+    name,
+    rows: [['Bowl', 'Price', 'Note'], ...rows],
+    firstRow: 1,
+    headed: false,
+  });
+  const grids = [
+    sheet('Stoneware', [
+      ['Ridged bowl', 28, 'grey'],
+      ['Plain bowl', 24, 'white'],
+      ['Deep bowl', 30, 'black'],
+    ]),
+    sheet('Wood', [
+      ['Lime', 38, 'oiled'],
+      ['Cherry', 45, 'waxed'],
+    ]),
+  ];
+  const proposal = readList({ form: 'xlsx', encoding: '', grids, notes: [], pictures: [] }, { brief: 'EUR' });
+  expect(proposal.ok && shown(proposal.value)).toEqual([
+    'Ridged bowl:  2800',
+    'Plain bowl:  2400',
+    'Deep bowl:  3000',
+    'Lime:  3800',
+    'Cherry:  4500',
+  ]);
+});
+
+test('words of nobody else over a few values that come again are headings', () => {
+  const rows = Array.from({ length: 12 }, (_, i) => `Duvet no. ${i + 1}\t$${240 + i * 5}\t${i % 2 ? 'spring' : 'autumn'}`);
+  const { headerRow, products } = read(['What you sleep under\tWhat you hand over\tSheared in', ...rows].join('\n'), 'USD');
+  expect([headerRow, products.length]).toEqual([1, 12]);
+});
+
 test('values that come again are no headings, in a list without any', () => {
   const { headerRow, products } = read(
     'Tape 1|red|$80.00|in stock\nTape 1|blue|$80.00|sold out\nTape 2|red|$85.00|in stock\nTape 2|blue|$85.00|sold out\n',
@@ -142,6 +204,21 @@ describe('what is no product', () => {
     );
     expect([proposal.headerRow, shown(proposal)]).toEqual([4, ['Cap:  400', 'Bag:  500', 'Hat:  600']]);
   });
+  test('a total stands at the foot: numbers that happen to add up above it are goods', () => {
+    const { products } = read(
+      'title,size,price,stock\nCrash,18,990,1\n,20,1140,2\n,22,1290,3\nRide,20,1500,1\n,22,1600,2\n,,,9\n',
+    );
+    expect(products.map(({ title, variants }) => [title, variants.length])).toEqual([
+      ['Crash', 3],
+      ['Ride', 2],
+    ]);
+  });
+
+  test('a cell that says “test” makes a row at no price one; “New” before a short word does not', () => {
+    const { products } = read('title,price,note\nPoskusni izdelek,1,test\nNew zip,150,metal\nPatch,35,cloth\n');
+    expect(products.map(({ title }) => title)).toEqual(['New zip', 'Patch']);
+  });
+
   test('rows that were put in to try the list', () => {
     const { products, counts } = read(
       'title,price\nSample product,1\nCap,4\nTest,0\nSample pack of wool,9\nLorem ipsum dolor,2\n',
@@ -338,6 +415,14 @@ describe('titles with tails', () => {
       ['Candle', ['Kind'], ['Rose Hip', 'Old Book']],
       ['Soap', ['Kind'], ['Rose Hip', 'Old Book']],
     ]);
+  });
+
+  test('a choice that ends otherwise beside another thing is the same, and what is said of one alone is said there, too', () => {
+    const { products } = read(
+      'Produkt;Cena\nMydło – brązowe;24\nMydło – czarne;26\nKrem – brązowy;39\nKrem – czarny;41\nPędzel – miękki;18\nPędzel – twardy;18\n',
+      'PLN',
+    );
+    expect(products.map(({ title, variants }) => `${title} ${variants.length}`)).toEqual(['Mydło 2', 'Krem 2', 'Pędzel 2']);
   });
 
   test('a maker before a dash is no product', () => {

@@ -11,14 +11,21 @@ const allCodes = once(() => [...new Set(countries.flatMap(({ currencies }) => cu
 
 /** Languages that a name is looked for in where nothing says which a brief is in: for the money of its country alone. */
 const languages =
-  'de fr es pt it nl sv da nb is fi et lv lt pl cs sk hu ro bg hr sl sr mk sq uk ru be el tr az kk uz ka hy ar he fa ur hi bn ta te mr ne si my km lo th ja ko zh vi id ms fil mn am sw zu af ca eu gl ga cy mt'.split(' ');
+  'de fr es pt it nl sv da nb is fi et lv lt pl cs sk hu ro bg hr sl sr mk sq uk ru be el tr az kk uz ka hy ar he fa ur hi bn ta te mr ne si my km lo th ja ko zh vi id ms fil mn am sw zu af ca eu gl ga cy mt'.split(
+    ' ',
+  );
 
 function namesOf(language: string, code: string): Named[] {
   const forms = new Set<string>();
   for (const count of [1, 2, 5]) {
-    const parts = new Intl.NumberFormat(language, { style: 'currency', currency: code, currencyDisplay: 'name' }).formatToParts(
-      count,
-    );
+    // With no decimals: "1.00" is several.
+    const form = new Intl.NumberFormat(language, {
+      style: 'currency',
+      currency: code,
+      currencyDisplay: 'name',
+      maximumFractionDigits: 0,
+    });
+    const parts = form.formatToParts(count);
     const name = parts.find(({ type }) => type === 'currency')?.value ?? '';
     forms.add(name.replace(/\s*\([^)]*\)/g, '').toLowerCase());
   }

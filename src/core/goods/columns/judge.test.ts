@@ -82,3 +82,50 @@ test('amounts that nothing names are never taken for an earlier price', () => {
 test('words of a brief are known without their capitals and accents', () => {
   expect(toldIn('Glöckchen & Bell ropes')).toEqual(['glockchen', 'bell', 'ropes']);
 });
+
+describe('what cells are by their form alone', () => {
+  const made = (cells: readonly string[], heading = 'Qqq') =>
+    asOf(
+      ['title', heading, 'price'],
+      cells.map((cell, i) => [`Thing ${String.fromCharCode(65 + i)}`, cell, `${i + 4}.50`]),
+    )[1];
+  test.each([
+    ['category', ['Kitchen > Pots', 'Kitchen > Pans', 'Garden > Pots', 'Garden > Pots']],
+    [
+      'description',
+      ['It never rusts, she says.', 'Made for one.\nAnd for two.', 'Cut by hand from lime.', 'Nobody needs it, all want it.'],
+    ],
+    ['description', ['<b>dried</b> in the sun', 'salted and <i>smoked</i>', 'as it is from the sea', '<b>dried</b> on birch']],
+    ['option', ['70x90, 80x110', '70x90', '70x90, 80x110, 90x120', '80x110']],
+  ])('%s', (as, cells) => expect(made(cells)).toBe(as));
+
+  test('days are no barcodes, and a unit is no number of pieces', () => {
+    expect(made(['2026-03-02', '2026-03-02', '2026-03-09', '2026-05-11'])).not.toBe('gtin');
+    expect(made(['4', '0', '2', '0'], 'Dries in (h)')).toBe('particular');
+    expect(made(['300', '250', '120', '52'], 'Grams (g/m²)')).toBe('particular');
+  });
+});
+
+test('nothing that parts the rows of one name brings them together', () => {
+  const list = ['navy', 'navy', 'wine', 'wine'].map((colour, i) => ['The Liffey', colour, i % 2 ? 'ready' : 'self-tie', '19.00']);
+  expect(asOf(['', '', '', ''], [...list, ...list.map(([, ...rest]) => ['The Phoenix', ...rest])])[1]).not.toBe('group');
+});
+
+test('what was asked before stands beside what is asked now, whatever that is called', () => {
+  const list = [
+    ['Cat', '', '139'],
+    ['Crow', '152', '121'],
+    ['King', '', '145'],
+    ['Queen', '164', '129'],
+  ];
+  expect(asOf(['who', 'was', 'is'], list)).toEqual(['title', 'earlierPrice', 'price']);
+});
+
+test('a heading that is a name of the money of the brief holds prices', () => {
+  const list = [
+    ['Kagzi lemon', '450'],
+    ['Jara lemon', '500'],
+    ['Elachi lemon', '700'],
+  ];
+  expect(asOf(['tree', 'taka'], list, { currency: 'BDT' })).toEqual(['title', 'price']);
+});

@@ -276,3 +276,12 @@ test('an archive gives its list and its pictures; one with pictures alone gives 
     ],
   });
 });
+
+test('a quotation mark after a separator and a space opens a cell, where a hand has typed its separators so', () => {
+  const source = openText('title; price; about\nQuilt; 140; "Blue,\nfrom ""Sunday"" shirts."\nRug; 90; plain');
+  expect(source.ok && source.value.grids[0]?.rows).toEqual([
+    ['title', 'price', 'about'],
+    ['Quilt', '140', 'Blue,\nfrom "Sunday" shirts.'],
+    ['Rug', '90', 'plain'],
+  ]);
+});
