@@ -219,6 +219,11 @@ describe('what is no product', () => {
     expect(products.map(({ title }) => title)).toEqual(['New zip', 'Patch']);
   });
 
+  test('a word for all goods of the list, with nothing of its own, at no price, is no thing', () => {
+    const { products } = read('Pot,Price\nYour pot here,1\nFlower pot,1\nThe pot,14\nTideline oval,64\n');
+    expect(products.map(({ title }) => title)).toEqual(['Flower pot', 'The pot', 'Tideline oval']);
+  });
+
   test('rows that were put in to try the list', () => {
     const { products, counts } = read(
       'title,price\nSample product,1\nCap,4\nTest,0\nSample pack of wool,9\nLorem ipsum dolor,2\n',

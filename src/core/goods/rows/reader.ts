@@ -92,12 +92,13 @@ export class RowReader {
         );
         continue;
       }
-      record.isTrial = isPlaceholder(
-        record.title,
-        record.description,
-        price ? textOf(cells[price.index]) : '',
-        cells.map(textOf),
-      );
+      record.isTrial = isPlaceholder({
+        title: record.title,
+        description: record.description,
+        price: price ? textOf(cells[price.index]) : '',
+        cells: cells.map(textOf),
+        heading: by('title')[0]?.heading ?? '',
+      });
       if (!this.takesPlaceholders && record.isTrial) {
         // What is left out is not asked about.
         records.push({ ...record, asks: new Set() });

@@ -65,8 +65,18 @@ export const blankRecord = (row: number, sheet: string): Record => ({
 /** No price, nothing, or one of something: what somebody types to see what happens. */
 const noPrice = /^(?:\s*|\D*(?:0+|1)(?:[.,]0+)?\D*)$/;
 
+/** What of a row tells whether it was put in to try the list. */
+interface Tried {
+  title: string;
+  description: string;
+  price: string;
+  cells: readonly string[];
+  /** Of the column of names. */
+  heading: string;
+}
+
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
-export function isPlaceholder(title: string, description: string, price: string, cells: readonly string[] = []): boolean {
+export function isPlaceholder({ title, description, price, cells, heading }: Tried): boolean {
   if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
   // In whatever language it is called one, a cell beside it says "test", at no price.
   if (price && noPrice.test(price) && cells.some((cell) => saysManner('example', cell))) return true;
@@ -82,6 +92,19 @@ export function isPlaceholder(title: string, description: string, price: string,
   // "Your product here", "Name of the item": words for goods in general, and none for what they are.
   const isGeneral = (word: string) => (readHeading(word).thing ?? 0) >= 1 || (readHeading(word).title ?? 0) >= 2;
   if (words.some(isGeneral) && words.every((word) => isGeneral(word) || isLittleWord(word))) return true;
+  // "Your pot here", in a list of pots, at no price.
+  const isHeaded = (word: string) =>
+    word.length > 2 &&
+    bare(heading)
+      .split(/[\s_-]+/)
+      .some((one) => one === word || `${one}s` === word || one === `${word}s`);
+  if (
+    noPrice.test(price) &&
+    words.some(isLittleWord) &&
+    words.some(isHeaded) &&
+    words.every((word) => isHeaded(word) || isLittleWord(word))
+  )
+    return true;
   const rest = words.filter((word) => !saysManner('example', word) && !/^(here|name|hier|ici|aqui|qui)$/.test(word));
   const isExample = words.length > rest.length;
   return isExample && rest.every((word) => (readHeading(word).thing ?? 0) >= 0.9 || (word.length <= 3 && noPrice.test(price)));
