@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
@@ -117,7 +117,8 @@ const isPicture = ({ name, type }: { name: string; type: string }): boolean =>
 
 /** The goods as a table, the list as it came, what the list asks, and the product at hand. */
 export function GoodsStation({ state, shop }: StationProps) {
-  const { project } = state;
+  // A long list is drawn in slices: the page answers meanwhile.
+  const project = useDeferredValue(state.project);
   const { goods, decisions } = project;
   const [pasting, setPasting] = useState(false);
   const [pasted, setPasted] = useState('');
@@ -230,7 +231,7 @@ export function GoodsStation({ state, shop }: StationProps) {
       getDropOperation={(types) => (types.has(draggedPicture) ? 'cancel' : 'copy')}
       onDrop={(event) => void takeDropped(event.items)}
     >
-      <Hall>
+      <Hall aria-busy={project !== state.project}>
         <Tools>
           <Row>
             <h1>Goods</h1>
