@@ -1,13 +1,10 @@
-import { countries } from '../lexicon';
-import { once } from '../once';
+import { allCurrencies } from './currencies';
 
 /** What a currency is called in a language, one and several of it, as Unicode CLDR has it. */
 export interface Named {
   code: string;
   words: readonly string[];
 }
-
-const allCodes = once(() => [...new Set(countries.flatMap(({ currencies }) => currencies.map(({ code }) => code)))]);
 
 /** Languages that a name is looked for in where nothing says which a brief is in: for the money of its country alone. */
 const languages =
@@ -17,14 +14,14 @@ const languages =
 
 function namesOf(language: string, code: string): Named[] {
   const forms = new Set<string>();
+  // With no decimals: "1.00" is several.
+  const form = new Intl.NumberFormat(language, {
+    style: 'currency',
+    currency: code,
+    currencyDisplay: 'name',
+    maximumFractionDigits: 0,
+  });
   for (const count of [1, 2, 5]) {
-    // With no decimals: "1.00" is several.
-    const form = new Intl.NumberFormat(language, {
-      style: 'currency',
-      currency: code,
-      currencyDisplay: 'name',
-      maximumFractionDigits: 0,
-    });
     const parts = form.formatToParts(count);
     const name = parts.find(({ type }) => type === 'currency')?.value ?? '';
     forms.add(name.replace(/\s*\([^)]*\)/g, '').toLowerCase());
@@ -45,7 +42,7 @@ function kept(make: (of: string) => readonly Named[]): (of: string) => readonly 
   };
 }
 
-export const namesIn = kept((language) => allCodes().flatMap((code) => namesOf(language, code)));
+export const namesIn = kept((language) => allCurrencies().flatMap((code) => namesOf(language, code)));
 const namesInEnglish = kept((code) => namesOf('en', code));
 /** What a currency is called in all languages. */
 export const namesOfMoney = kept((code) => languages.flatMap((language) => namesOf(language, code)));

@@ -104,10 +104,14 @@ export function Questions({
   useEffect(() => {
     if (!worker || turn === 0) return;
     let stale = false;
-    void worker.ask('ask', { shown: shown.current }).then((found) => {
-      if (stale) return;
-      setFound({ next: (at.current.pointer || at.current.focus ? found.shown : null) ?? found.best ?? 'none', of: turn });
-    });
+    const settle = (found: Next | 'none' | null) => {
+      if (!stale) setFound((before) => ({ next: found ?? before.next, of: turn }));
+    };
+    worker.ask('ask', { shown: shown.current }).then(
+      (found) => settle((at.current.pointer || at.current.focus ? found.shown : null) ?? found.best ?? 'none'),
+      // What fails is said by the shop; the question stays.
+      () => settle(null),
+    );
     return () => {
       stale = true;
     };
