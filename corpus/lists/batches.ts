@@ -7,6 +7,7 @@ import { batch15 } from './batch15';
 import { batch16 } from './batch16';
 import { batch17 } from './batch17';
 import { batch18 } from './batch18';
+import { batch19 } from './batch19';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -39,5 +40,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '16', lists: batch16 },
   { name: '17', lists: batch17 },
   { name: '18', lists: batch18 },
+  { name: '19', lists: batch19 },
   { name: 'frozen', lists: frozen },
 ];
