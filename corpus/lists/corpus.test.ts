@@ -3,7 +3,7 @@ import { figuresOf, scoreOf } from './score';
 
 // What the reader was mended with: these hold what was gained, and say nothing of what it does at first sight (see the README).
 test.each([
-  ['1', 29, 0.98],
+  ['1', 28, 0.98],
   ['2', 19, 0.98],
   ['3', 13, 0.95],
   ['4', 7, 0.95],
@@ -21,6 +21,7 @@ test.each([
   ['16', 13, 0.97],
   ['17', 17, 0.98],
   ['18', 14, 0.96],
+  ['19', 15, 0.98],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

@@ -430,6 +430,13 @@ describe('titles with tails', () => {
     expect(products.map(({ title, variants }) => `${title} ${variants.length}`)).toEqual(['Mydło 2', 'Krem 2', 'Pędzel 2']);
   });
 
+  test('what stands behind a slash or a comma is a choice where it stands behind others as well, and for all rows of a head', () => {
+    const { products } = read('title,price\nMorze / łatwe,19\nMorze / trudne,21\nGóry / łatwe,19\nGóry / trudne,21\n', 'PLN');
+    expect(products.map(({ title, variants }) => `${title} ${variants.length}`)).toEqual(['Morze 2', 'Góry 2']);
+    const whole = read('title;price\nFelt, plain;48\nFelt, with ribbon;52\nFelt, child;30\nSlipper, red;40\nSlipper, blue;41\n');
+    expect(whole.products.map(({ title }) => title)).toEqual(['Felt, plain', 'Felt, with ribbon', 'Felt, child', 'Slipper']);
+  });
+
   test('a maker before a dash is no product', () => {
     expect(things('Beethoven – Symphony five;9\nBeethoven – Fidelio;11\nBrahms – Requiem;14\n')).toHaveLength(3);
   });

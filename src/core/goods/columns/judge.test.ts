@@ -129,3 +129,14 @@ test('a heading that is a name of the money of the brief holds prices', () => {
   ];
   expect(asOf(['tree', 'taka'], list, { currency: 'BDT' })).toEqual(['title', 'price']);
 });
+
+test('words under a heading that only begins like one for the stock are no stock, and names of choices are no choices', () => {
+  const list = ['romo', 'vivo', 'vivo'].map((edge, i) => [`Dado ${i + 1}`, edge, `${i + 3},50`]);
+  expect(asOf(['dado', 'canto', 'precio'], list)[1]).not.toBe('stock');
+  const read = importText('Product,Option,Value,Price\nBalm,Size,30 ml,3.50\nBalm,Size,60 ml,4.50\nCream,Size,30 ml,5.50\n');
+  if (!read.ok) throw new Error(read.say);
+  expect(read.value.products.map(({ options, variants }) => [options, variants.map(({ values }) => values)])).toEqual([
+    [['Size'], [['30 ml'], ['60 ml']]],
+    [['Size'], [['30 ml']]],
+  ]);
+});

@@ -1,7 +1,7 @@
 import { featuresOf, saidPlainly, type Features, type Seen } from './features';
 import { saysManner } from '../cells/manners';
 import { type Profile } from './contents';
-import { unitOf, type Evidence } from './heading';
+import { unitOf, type Evidence, type HeadingTopic } from './heading';
 import { judge } from './judge';
 import { type Meaning } from './meaning';
 import { namesAmong } from './seen';
@@ -14,19 +14,25 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
   const features = featuresOf(columns, namesAmong(columns), told);
   return new Map(
     columns.map(({ index, heading, candidates, evidence, profile, values }, i) => {
+      const said = saidPlainly(evidence);
       const allowed = [...judge(features[i] ?? {})].filter(
         ([as]) =>
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
+          !(as === 'stock' && !couldCount(profile, evidence)) &&
+          !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
           !(as === 'weight' && !isMass(unitOf(heading))) &&
           !(as === 'sku' && profile.rising && /^1$/.test(values[0] ?? '')) &&
           !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
       );
       // What a heading says plainly, and its cells allow, is believed before anything that is learned; then what its cells alone say plainly.
-      const said = saidPlainly(evidence);
-      const believed = candidates.some(({ as }) => as === said) ? said : formOf(profile);
+      const believed = namesOptions(said, profile)
+        ? 'optionName'
+        : candidates.some(({ as }) => as === said)
+          ? said
+          : formOf(profile);
       const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
@@ -42,6 +48,20 @@ function isMeasured(heading: string): boolean {
   const unit = unitOf(heading);
   return unit !== '' && !saysManner('pieces', unit);
 }
+
+/** Under "Option", what names things to choose by — "Size", "Colour" — is no choice itself. */
+const namesOptions = (said: HeadingTopic | null, { optionNames }: Profile): boolean =>
+  optionNames > plainly && (said === 'option' || said === 'optionName');
+
+/** Words that hardly ever say how many there are say so only under a whole word for it. */
+const couldCount = ({ whole, stockWords, filled }: Profile, { stock }: Evidence): boolean =>
+  !filled || whole + stockWords > someCells || (stock ?? 0) >= theWordItself;
+const someCells = 0.2;
+/** Words that only begin like one weigh less than it: "canto" is no "cantidad". */
+const theWordItself = 2.36;
+
+/** Letters of what tells anything. */
+const shortestText = 8;
 
 /** How many times likelier a meaning is that the heading or the cells say plainly. */
 const plainWord = 12;

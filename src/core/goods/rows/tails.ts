@@ -34,7 +34,7 @@ function partings(title: string): Parting[] {
   return found
     .filter(({ head, tails }) => /\p{L}/u.test(head) && tails.every(Boolean))
     .map((one) => ({ ...one, isPlain: one.tails.every((tail) => choiceKind(tail) !== null) }))
-    .filter(({ isPlain, mark, tails }) => isPlain || (parting.has(mark) && tails.every((tail) => tail.length <= longestTail)));
+    .filter(({ isPlain, tails }) => isPlain || tails.every((tail) => tail.length <= longestTail));
 }
 
 const key = (text: string): string => text.toLowerCase().replace(/\s+/g, ' ').trim();
@@ -77,14 +77,23 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const taught = several.map(({ one }) => one).filter(hasOthersTails);
   for (const { mark } of taught)
     if (parting.has(mark) && taught.filter((other) => other.mark === mark).length >= enoughHeads) plain.add(mark);
-  const isTaught = (one: Parting): boolean => one.isPlain || plain.has(one.mark) || hasOthersTails(one);
+  // A comma or a slash may be part of a name: what stands behind it has to stand behind others as well.
+  const isTaught = (one: Parting): boolean =>
+    one.isPlain || (parting.has(one.mark) && plain.has(one.mark)) || hasOthersTails(one);
+
+  // As many rows of a head as are parted: one alone is not taken from those that stay whole.
+  const parted = new Map<string, number>();
+  for (const one of all.flat()) if (isTaught(one)) parted.set(headKey(one), (parted.get(headKey(one)) ?? 0) + 1);
+  const hasCompany = (one: Parting): boolean =>
+    isTaught(one) &&
+    ((parted.get(headKey(one)) ?? 0) > 1 || (one.isPlain && plain.has(one.mark) && heads.get(headKey(one))?.rows.size === 1));
 
   const result = new Map<number, Tail>();
   all.forEach((found, i) => {
     // The parting that leaves most rows together; of equal ones the one with most tails.
     const [best] = found
-      .map((one) => ({ ...one, together: heads.get(headKey(one))?.rows.size ?? 0 }))
-      .filter((one) => (one.together > 1 && isTaught(one)) || (one.isPlain && plain.has(one.mark)))
+      .filter(hasCompany)
+      .map((one) => ({ ...one, together: parted.get(headKey(one)) ?? 0 }))
       .sort((a, b) => b.together - a.together || b.tails.length - a.tails.length);
     if (!best) return;
     const used = new Map<string, number>();
