@@ -130,6 +130,14 @@ test('bare numbers that are always a little less than the price are asked about,
   expect(questions.find(({ id }) => id === 'columns price')?.choices.map(({ say }) => say)).toEqual(['pr', 'spr']);
 });
 
+test('that what was asked before is charged holds where the seller says so', () => {
+  const { columns } = read('who,was,is\nCat,152,139\nCrow,164,121\nKing,170,145\n', 'DKK', {
+    ...noMapping,
+    columns: { was: 'price' },
+  });
+  expect(columns.map(({ as }) => as)[1]).toBe('price');
+});
+
 test('an empty cell of what is asked now leaves what was asked before', () => {
   expect(shown(read('Grinder,Asked before,Asked today\nBoxwood,48,\nBrass,62,55\nWalnut,70,\nSteel,39,35\n'))).toEqual([
     'Boxwood:  4800',
@@ -212,6 +220,11 @@ describe('what is no product', () => {
       ['Crash', 3],
       ['Ride', 2],
     ]);
+  });
+
+  test('a total without a word for it stands above a remark as well', () => {
+    const { products } = read('title,size,price,stock\nCrash,18,990,1\n,20,1140,2\n,,2130,3\nPrices until Christmas.,,,\n');
+    expect(products.map(({ title, variants }) => [title, variants.length])).toEqual([['Crash', 2]]);
   });
 
   test('a cell that says “test” makes a row at no price one; “New” before a short word does not', () => {

@@ -149,8 +149,8 @@ function added(sums: readonly Sum[], cells: readonly Cell[]): Sum[] {
   return next;
 }
 
-/** Where the last row stands that holds anything. */
-const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastIndex((cells) => filledIn(cells) > 0);
+/** Where the last row stands that holds more than a remark. */
+const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastIndex((cells) => filledIn(cells) > 1);
 
 const saysTotal = (cells: readonly Cell[]): boolean =>
   cells.some((cell) => typeof cell === 'string' && totalWords.test(cell.trim()) && cell.trim().length < 24);

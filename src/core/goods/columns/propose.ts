@@ -80,7 +80,7 @@ export function proposeColumns(
   }
   const shares = judgedShares(columns, told);
   claim(columns, shares, chosen, taken);
-  settlePrices(columns, chosen, taken);
+  settlePrices(columns, chosen, taken, given);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
@@ -162,6 +162,7 @@ function settlePrices(
   columns: readonly { index: number; heading: string; evidence: Evidence; profile: Profile }[],
   chosen: Map<number, Candidate>,
   taken: Map<Meaning, number>,
+  given: ReadonlyMap<number, Given>,
 ): void {
   const move = (from: Meaning, to: Meaning, index: number, because: string) => {
     chosen.set(index, { as: to, score: 2, because });
@@ -173,7 +174,8 @@ function settlePrices(
   const [now, ...others] = columns.filter(
     ({ index, profile }) => !chosen.has(index) && profile.money > 0.8 && profile.gtinLong < 0.5 && !profile.rising,
   );
-  if (before && now && !others.length && !(taken.has('price') && earlier !== undefined)) {
+  // What the seller has said of it holds.
+  if (before && !given.has(before.index) && now && !others.length && !(taken.has('price') && earlier !== undefined)) {
     // Beside what was asked before stands what is asked now, whatever that is called.
     if (earlier === undefined) move('price', 'earlierPrice', before.index, `It is headed “${before.heading}”.`);
     chosen.set(now.index, { as: 'price', score: 1.5, because: `It stands beside “${before.heading}”.` });
