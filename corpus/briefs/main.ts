@@ -1,0 +1,35 @@
+import { readBrief } from '@/core/brief';
+import { batchNames, factNames, readBatchNamed } from './marked';
+import { factsOf, precision, recall, sentencesOf, sumOf } from './score';
+
+const details = process.argv.includes('--details');
+const share = (n: number) => n.toFixed(2);
+
+for (const name of batchNames) {
+  const read = readBatchNamed(name).map((brief) => ({ brief, reading: readBrief(brief.text) }));
+  const counts = factsOf(read);
+  const all = sumOf(Object.values(counts));
+  const sentences = read.map(({ brief, reading }) => ({
+    what: brief.what,
+    ...sentencesOf(
+      brief,
+      reading.statements.map(({ source }) => source),
+    ),
+  }));
+  const sum = (of: (one: (typeof sentences)[number]) => number) => sentences.reduce((n, one) => n + of(one), 0);
+  console.log(
+    `batch ${name}: ${read.length} briefs; facts ${share(precision(all))} / ${share(recall(all))}; let through ${sum((one) => one.printed)}, of which never ${sum((one) => one.shaming.length)}; own sentences ${sum((one) => one.own)}, of which lost ${sum((one) => one.lost.length)}`,
+  );
+  console.log(
+    `  ${factNames.map((fact) => `${fact} ${share(precision(counts[fact]))}/${share(recall(counts[fact]))}`).join(', ')}`,
+  );
+  if (!details) continue;
+  for (const fact of factNames) {
+    for (const line of counts[fact].wrong) console.log(`   ${fact} wrong: ${line}`);
+    for (const line of counts[fact].missed) console.log(`   ${fact} missed: ${line}`);
+  }
+  for (const one of sentences) {
+    for (const line of one.shaming) console.log(`   NEVER ${one.what}: ${line}`);
+    for (const line of one.lost) console.log(`   lost ${one.what}: ${line}`);
+  }
+}
