@@ -1,0 +1,144 @@
+import { type Document, type Said } from '../../document';
+import { broaderTerms, isNoun, isVerb, singular } from '../../lexicon';
+import { type Features } from '../../softmax';
+import { namesColour } from '../colours';
+
+/** What a word is in the widest sense, where its nouns' broader terms name one of these. */
+const wide = new Set([
+  'person',
+  'communication',
+  'food',
+  'time period',
+  'artifact',
+  'attribute',
+  'substance',
+  'location',
+  'body part',
+  'animal',
+  'plant',
+  'act',
+  'feeling',
+  'possession',
+  'group',
+]);
+
+const tokens =
+  /[\w.+-]+@[\w.-]+\.\p{L}{2,}|https?:\/\/\S+|#[0-9a-f]{6}\b|#[0-9a-f]{3}\b|[£€$¥₹]\s?\d[\d.,]*|\d[\d.,]*\s?[£€$¥₹]|\d[\d.,:]*|\p{L}[\p{L}\p{M}]*(?:['’][\p{L}]+)*|[!?"“”„:;()/→=+&*-]/giu;
+
+/** The kinds of what is no word. */
+function kindOf(token: string): string {
+  if (token.includes('@')) return '@mail';
+  if (/^https?:/i.test(token)) return '@link';
+  if (/^#/.test(token)) return '@code';
+  if (/[£€$¥₹]/.test(token)) return '@money';
+  if (/^(?:1[5-9]|20)\d\d$/.test(token)) return '@year';
+  if (/^\d/.test(token)) return token.replace(/\D/g, '').length >= 6 ? '@long' : '@number';
+  return '';
+}
+
+/** A sentence as words: small, straight apostrophes, numbers and addresses by their kind. */
+export const wordsIn = (text: string): string[] =>
+  (text.match(tokens) ?? []).map((token) => kindOf(token) || token.toLowerCase().replace(/’/g, "'"));
+
+const isWord = (token: string): boolean => /^\p{L}/u.test(token);
+const stemLength = 5;
+const stemOf = (word: string): string => word.replace(/(?:'s|ing|ed|es|s|ly)$/, '').slice(0, stemLength + 1);
+const subjects = new Set(['i', 'we', 'you', 'it', 'they', 'he', 'she', 'this', 'that', 'these', 'there', 'nobody', 'everyone', 'people']);
+
+const lengths: readonly [number, string][] = [
+  [1, 'one'],
+  [2, 'two'],
+  [4, 'a few'],
+  [8, 'short'],
+  [14, 'middle'],
+  [24, 'long'],
+  [Infinity, 'very long'],
+];
+
+const wideCache = new Map<string, readonly string[]>();
+function wideOf(word: string): readonly string[] {
+  const known = wideCache.get(word);
+  if (known) return known;
+  const found = word.length > 2 && isNoun(word) ? broaderTerms(word).filter((term) => wide.has(term)) : [];
+  if (wideCache.size < 20_000) wideCache.set(word, found);
+  return found;
+}
+
+/** What goods are called, as single words. */
+export const namesIn = (goods: readonly string[]): ReadonlySet<string> =>
+  new Set(goods.flatMap((title) => wordsIn(title).filter((word) => isWord(word) && word.length > 2).map((word) => singular(word))));
+
+type Bag = Record<string, number>;
+const put = (bag: Bag, name: string, value = 1): void => void (bag[name] = Math.max(bag[name] ?? 0, value));
+
+/** Words of the text itself: alone, in pairs, by stem, and what they are in the widest sense. */
+function ofWords(bag: Bag, words: readonly string[], goods: ReadonlySet<string>): void {
+  words.forEach((word, i) => {
+    put(bag, `w ${word}`);
+    put(bag, `b ${words[i - 1] ?? '^'} ${word}`);
+    if (!isWord(word)) return;
+    put(bag, `s ${stemOf(word)}`, 0.7);
+    for (const term of wideOf(word)) put(bag, `n ${term}`, 0.5);
+    if (goods.has(singular(word))) put(bag, 'names goods');
+  });
+  put(bag, `b ${words.at(-1) ?? '^'} $`);
+  put(bag, `first ${words[0] ?? ''}`);
+  put(bag, `first two ${words.slice(0, 2).join(' ')}`);
+  const [first = ''] = words;
+  if (isWord(first) && isVerb(first) && !subjects.has(first)) put(bag, isNoun(first) ? 'maybe says do' : 'says do');
+  const at = words.findIndex((word) => subjects.has(word.split("'")[0] ?? ''));
+  if (at < 0) put(bag, 'no subject');
+  else {
+    put(bag, `subject ${words[at]?.split("'")[0] ?? ''}`);
+    put(bag, `subject does ${words[at] ?? ''} ${words[at + 1] ?? ''}`);
+  }
+}
+
+/** How a text looks, whatever it says. */
+function ofShape(bag: Bag, { text, bullet, ownLine }: Said, words: readonly string[]): void {
+  const count = words.filter(isWord).length;
+  put(bag, `length ${lengths.find(([most]) => count <= most)?.[1] ?? ''}`);
+  put(bag, `ends ${/[.!?,:…]/.exec(text.at(-1) ?? '')?.[0] ?? 'without a mark'}`);
+  put(bag, `${bullet ? 'bullet' : 'no bullet'} ${ownLine ? 'own line' : 'among others'}`);
+  if (/[“"”„]/.test(text)) put(bag, 'quotes');
+  if (/^\p{Ll}/u.test(text)) put(bag, 'begins small');
+  if (/\p{Lu}\p{L}/u.test(text.slice(1))) put(bag, 'names somebody');
+  if (/\p{Lu}{3}/u.test(text)) put(bag, 'capitals');
+  if (namesColour(text)) put(bag, 'a colour');
+  if (/[^\p{Script=Latin}\p{Script=Common}]{3}/u.test(text)) put(bag, 'another script');
+}
+
+/** What stands around it: label, heading, question, speaker, the sentences beside it. */
+function ofPlace(bag: Bag, said: Said, before: Said | undefined, after: Said | undefined, share: number): void {
+  put(bag, `stands ${said.standing}`);
+  for (const [name, over] of [
+    ['l', said.label],
+    ['h', said.heading],
+    ['q', said.question],
+  ] as const) {
+    for (const word of wordsIn(over)) {
+      put(bag, `${name} ${stemOf(word)}`);
+      put(bag, `over ${stemOf(word)}`, 0.7);
+    }
+    if (over) put(bag, `under ${name}`);
+  }
+  if (said.speaker) put(bag, 'spoken');
+  if (said.nth === 0) put(bag, 'opens paragraph');
+  put(bag, `at ${Math.min(3, Math.floor(share * 4))}`);
+  if (!before) put(bag, 'opens brief');
+  if (!after) put(bag, 'closes brief');
+  const near = before && before.paragraph === said.paragraph ? before : undefined;
+  for (const word of near ? wordsIn(near.text).slice(0, 12) : []) if (isWord(word)) put(bag, `p ${stemOf(word)}`, 0.4);
+}
+
+/** All that speaks for what each sentence of a document does in it. */
+export function featuresOf({ said }: Document, goods: ReadonlySet<string>): Features[] {
+  return said.map((one, i) => {
+    const bag: Bag = { bias: 1 };
+    const words = wordsIn(one.text);
+    ofWords(bag, words, goods);
+    ofShape(bag, one, words);
+    ofPlace(bag, one, said[i - 1], said[i + 1], i / said.length);
+    return bag;
+  });
+}
