@@ -1,4 +1,4 @@
-import { thousandth, type Features } from '@/core/softmax';
+import { type Features } from '@/core/softmax';
 
 /** What was seen, and which of the outcomes it was; `weight` is how much it counts. */
 export interface Example {
@@ -58,5 +58,5 @@ export function train(examples: readonly Example[], { outcomes: n, rounds, restr
       weights[i]! -= (pace * (first[i]! / (1 - 0.9 ** round))) / (Math.sqrt(second[i]! / (1 - 0.999 ** round)) + 1e-8);
     }
   }
-  return new Map(names.map((name, i) => [name, Array.from(weights.subarray(i * n, i * n + n), (weight) => Math.round(weight * thousandth))]));
+  return new Map(names.map((name, i) => [name, Array.from(weights.subarray(i * n, i * n + n))]));
 }

@@ -159,11 +159,19 @@ function packCountries() {
 }
 
 /** Verbs of one word, in their base form. */
+/** A line a verb in its base form, with the class of its commonest meaning: 29 body, 30 change, … 43 weather (lexnames of WordNet). */
 function packVerbs() {
+  const classes = new Map(
+    readFileSync(`${dict}/data.verb`, 'utf8')
+      .split('\n')
+      .filter((line) => /^\d{8} /.test(line))
+      .map((line) => [line.slice(0, 8), Number(line.slice(9, 11))]),
+  );
   return readFileSync(`${dict}/index.verb`, 'utf8')
     .split('\n')
-    .map((line) => line.split(' ')[0] ?? '')
-    .filter((lemma) => /^[a-z]+$/.test(lemma))
+    .map((line) => line.trim().split(' '))
+    .filter(([lemma]) => /^[a-z]+$/.test(lemma ?? ''))
+    .map((fields) => `${fields[0]}|${classes.get(fields.find((field) => /^\d{8}$/.test(field)))}`)
     .sort(byCodeUnit)
     .join('\n');
 }

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { type Role, type Verdict } from '@/core/brief/judge/judge';
 
-/** What a sentence does in a brief. */
-export const roles = {
+/** How roles are written in a mark. */
+const roles: Readonly<Record<string, Role>> = {
   cl: 'claim',
   pm: 'promise',
   pc: 'process',
@@ -22,12 +23,9 @@ export const roles = {
   qu: 'question',
   he: 'heading',
   ot: 'other',
-} as const;
-export type RoleMark = keyof typeof roles;
-export type Role = (typeof roles)[RoleMark];
+};
 
-export const verdicts = { '+': 'print', '~': 'mend', '-': 'never' } as const;
-export type Verdict = (typeof verdicts)[keyof typeof verdicts];
+const verdicts: Readonly<Record<string, Verdict>> = { '+': 'print', '~': 'mend', '-': 'never' };
 
 /** For which places an editor would take a sentence. */
 export const choices = { h: 'headline', l: 'lead', w: 'why' } as const;
@@ -80,7 +78,6 @@ const mark = /\{([a-z]{2})([-+~])([a-z]*)\}/g;
 const severalByComma: ReadonlySet<string> = new Set(['sells', 'tone', 'wanted', 'avoided', 'features', 'language']);
 const severalByBar: ReadonlySet<string> = new Set(['goods', 'reviews']);
 
-const isRole = (name: string): name is RoleMark => name in roles;
 const isFact = (name: string): name is FactName => (factNames as readonly string[]).includes(name);
 
 /** Takes the marks out of a text and says what each of them stands over. */
@@ -90,13 +87,14 @@ export function unmarked(marked: string): { text: string; marks: Mark[] } {
   const open: { at: number; role: Role; verdict: Verdict; choices: Choice[] }[] = [];
   for (const match of marked.matchAll(mark)) {
     const [whole, role = '', verdict = '', chosen = ''] = match;
-    if (!isRole(role)) throw new Error(`no role is called “${role}”`);
+    const [does, may] = [roles[role], verdicts[verdict]];
+    if (!does || !may) throw new Error(`no role is called “${role}”`);
     text += marked.slice(from, match.index);
     from = match.index + whole.length;
     open.push({
       at: text.length,
-      role: roles[role],
-      verdict: verdicts[verdict as keyof typeof verdicts],
+      role: does,
+      verdict: may,
       choices: [...chosen].map((letter) => choices[letter as keyof typeof choices]),
     });
   }

@@ -2,20 +2,36 @@
 export type Features = Readonly<Record<string, number>>;
 
 /** Weights of a multinomial logistic regression: for each feature one for each outcome. */
-export type Weights = ReadonlyMap<string, ReadonlyArray<number>>;
-
-/** Stored weights are whole numbers of these. */
-export const thousandth = 1000;
+export type Weights = ReadonlyMap<string, ArrayLike<number>>;
 
 /** How likely each of `outcomes` outcomes is, by all that speaks for and against it; the shares add up to 1. */
 export function softmax(features: Features, weights: Weights, outcomes: number): number[] {
   const scores = new Array<number>(outcomes).fill(0);
   for (const name in features) {
     const row = weights.get(name);
-    if (row) for (let k = 0; k < outcomes; k++) scores[k] = (scores[k] ?? 0) + ((row[k] ?? 0) / thousandth) * (features[name] ?? 0);
+    if (row) for (let k = 0; k < outcomes; k++) scores[k] = (scores[k] ?? 0) + (row[k] ?? 0) * (features[name] ?? 0);
   }
   const most = Math.max(...scores);
   const shares = scores.map((score) => Math.exp(score - most));
   const sum = shares.reduce((total, share) => total + share, 0);
   return shares.map((share) => share / sum);
 }
+
+/** Weights as they are stored: a letter each, from the strongest against to the strongest for. */
+const letters = Array.from({ length: 126 - 35 + 1 }, (_, i) => String.fromCharCode(35 + i))
+  .filter((letter) => letter !== '\\')
+  .join('');
+const middle = (letters.length - 1) / 2;
+/** How much one letter weighs more than the one before it. */
+const letterStep = 0.08;
+
+/** The nearest stored weights; null where all of them weigh nothing. */
+export function packRow(row: readonly number[]): string | null {
+  const steps = row.map((weight) => Math.max(-middle, Math.min(middle, Math.round(weight / letterStep))));
+  return steps.some((step) => step !== 0) ? steps.map((step) => letters[step + middle]).join('') : null;
+}
+
+export const unpackWeights = (packed: Readonly<Record<string, string>>): Weights =>
+  new Map(
+    Object.entries(packed).map(([name, row]) => [name, Float64Array.from(row, (letter) => (letters.indexOf(letter) - middle) * letterStep)]),
+  );

@@ -1,26 +1,8 @@
 import { type Document, type Said } from '../../document';
-import { broaderTerms, isNoun, isVerb, singular } from '../../lexicon';
+import { isNoun, isVerb, sensesOf, singular, verbClass } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { namesColour } from '../colours';
-
-/** What a word is in the widest sense, where its nouns' broader terms name one of these. */
-const wide = new Set([
-  'person',
-  'communication',
-  'food',
-  'time period',
-  'artifact',
-  'attribute',
-  'substance',
-  'location',
-  'body part',
-  'animal',
-  'plant',
-  'act',
-  'feeling',
-  'possession',
-  'group',
-]);
+import smallWords from './smallWords.json';
 
 const tokens =
   /[\w.+-]+@[\w.-]+\.\p{L}{2,}|https?:\/\/\S+|#[0-9a-f]{6}\b|#[0-9a-f]{3}\b|[£€$¥₹]\s?\d[\d.,]*|\d[\d.,]*\s?[£€$¥₹]|\d[\d.,:]*|\p{L}[\p{L}\p{M}]*(?:['’][\p{L}]+)*|[!?"“”„:;()/→=+&*-]/giu;
@@ -55,14 +37,32 @@ const lengths: readonly [number, string][] = [
   [Infinity, 'very long'],
 ];
 
-const wideCache = new Map<string, readonly string[]>();
-function wideOf(word: string): readonly string[] {
-  const known = wideCache.get(word);
-  if (known) return known;
-  const found = word.length > 2 && isNoun(word) ? broaderTerms(word).filter((term) => wide.has(term)) : [];
-  if (wideCache.size < 20_000) wideCache.set(word, found);
-  return found;
+/** What the dictionary knows of a word. */
+interface Known {
+  noun: number | null;
+  verb: number | null;
 }
+
+const known = new Map<string, Known>();
+const mostKnown = 20_000;
+
+/** The classes of a word's commonest meanings as a noun and as a verb (lexnames of WordNet). */
+function classesOf(word: string): Known {
+  const found = known.get(word);
+  if (found) return found;
+  const made = { noun: word.length > 2 ? (sensesOf(word)[0]?.kind ?? null) : null, verb: verbClass(word) };
+  if (known.size > mostKnown) known.clear();
+  known.set(word, made);
+  return made;
+}
+
+const small = new Set(smallWords);
+const isEnglish = (word: string): boolean => {
+  const bare = word.split("'")[0] ?? '';
+  if (small.has(bare)) return true;
+  const { noun, verb } = classesOf(bare);
+  return noun !== null || verb !== null;
+};
 
 /** What goods are called, as single words. */
 export const namesIn = (goods: readonly string[]): ReadonlySet<string> =>
@@ -78,7 +78,9 @@ function ofWords(bag: Bag, words: readonly string[], goods: ReadonlySet<string>)
     put(bag, `b ${words[i - 1] ?? '^'} ${word}`);
     if (!isWord(word)) return;
     put(bag, `s ${stemOf(word)}`, 0.7);
-    for (const term of wideOf(word)) put(bag, `n ${term}`, 0.5);
+    const { noun, verb } = classesOf(word);
+    if (noun !== null) put(bag, `n ${noun}`, 0.5);
+    if (verb !== null) put(bag, `v ${verb}`, 0.5);
     if (goods.has(singular(word))) put(bag, 'names goods');
   });
   put(bag, `b ${words.at(-1) ?? '^'} $`);
@@ -96,8 +98,8 @@ function ofWords(bag: Bag, words: readonly string[], goods: ReadonlySet<string>)
 
 /** How a text looks, whatever it says. */
 function ofShape(bag: Bag, { text, bullet, ownLine }: Said, words: readonly string[]): void {
-  const count = words.filter(isWord).length;
-  put(bag, `length ${lengths.find(([most]) => count <= most)?.[1] ?? ''}`);
+  const all = words.filter(isWord);
+  put(bag, `length ${lengths.find(([most]) => all.length <= most)?.[1] ?? ''}`);
   put(bag, `ends ${/[.!?,:…]/.exec(text.at(-1) ?? '')?.[0] ?? 'without a mark'}`);
   put(bag, `${bullet ? 'bullet' : 'no bullet'} ${ownLine ? 'own line' : 'among others'}`);
   if (/[“"”„]/.test(text)) put(bag, 'quotes');
@@ -105,7 +107,8 @@ function ofShape(bag: Bag, { text, bullet, ownLine }: Said, words: readonly stri
   if (/\p{Lu}\p{L}/u.test(text.slice(1))) put(bag, 'names somebody');
   if (/\p{Lu}{3}/u.test(text)) put(bag, 'capitals');
   if (namesColour(text)) put(bag, 'a colour');
-  if (/[^\p{Script=Latin}\p{Script=Common}]{3}/u.test(text)) put(bag, 'another script');
+  const english = all.filter(isEnglish).length / Math.max(1, all.length);
+  if (all.length >= 3) put(bag, `english ${english < 0.35 ? 'no' : english < 0.7 ? 'partly' : 'yes'}`);
 }
 
 /** What stands around it: label, heading, question, speaker, the sentences beside it. */
