@@ -127,7 +127,7 @@ export function readBatch(file: string): MarkedBrief[] {
     });
 }
 
-export const batchNames = ['1', '2', '3', '4', '5'] as const;
+export const batchNames = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
 export const readBatchNamed = (name: string): MarkedBrief[] =>
   readBatch(readFileSync(join(process.cwd(), `corpus/briefs/batch${name}.txt`), 'utf8'));
