@@ -1,4 +1,6 @@
-// Trains what judges the columns of lists, from the marked lists of the corpus: npm run train [-- --held-out]
+// Trains what judges the columns of lists and the sentences of briefs, from what is marked in the corpus:
+// npm run train [-- lists | briefs] [--held-out]
 import { runBundled } from './bundled.mjs';
 
-await runBundled('corpus/lists/train.ts');
+const only = process.argv.slice(2).find((word) => !word.startsWith('--'));
+for (const what of ['lists', 'briefs']) if (!only || only === what) await runBundled(`corpus/${what}/train.ts`);

@@ -1,7 +1,7 @@
 import { featuresOf, namesIn } from '@/core/brief/judge/features';
-import { judge, roles, verdicts, withNeighbours, type JudgeWeights, type Judgement } from '@/core/brief/judge/judge';
+import { fits, judge, learnedOf, nearOf, roles, verdicts, type JudgeWeights, type Judgement, type StoredWeights } from '@/core/brief/judge/judge';
 import { readDocument, type Document } from '@/core/document';
-import { packRow, softmax, unpackWeights, type Features, type Weights } from '@/core/softmax';
+import { packRow, softmax, type Features } from '@/core/softmax';
 import { train, type Training } from '../regression';
 import { type Mark, type MarkedBrief } from './marked';
 
@@ -36,15 +36,24 @@ export function lessonOf(brief: MarkedBrief): Lesson {
 }
 
 export const usual = { rounds: 150, restraint: 0.0005, least: 2 };
-/** Parts that the lessons are shown in, so that what a sentence alone says is known of sentences that were not shown. */
-const parts = 4;
+/** Parts that the lessons are shown in, so that first guesses are known of sentences that were not shown. */
+const folds = 4;
+/** A feature of which no weight is as strong as this is left out. */
+const leastWeight = 0.1;
 
+type Rows = ReadonlyMap<string, readonly number[]>;
 type Outcome = (mark: Mark) => number;
 const roleOf: Outcome = ({ role }) => roles.indexOf(role);
 const verdictOf: Outcome = ({ verdict }) => verdicts.indexOf(verdict);
+const fitOf: Outcome = ({ choices: [choice] }) => fits.indexOf(choice ?? 'none');
 
-function learn(lessons: readonly Pick<Lesson, 'features' | 'marks'>[], outcome: Outcome, training: Training): Map<string, number[]> {
-  return train(
+interface Shown {
+  features: readonly Features[];
+  marks: Lesson['marks'];
+}
+
+const learn = (lessons: readonly Shown[], outcome: Outcome, training: Training): Rows =>
+  train(
     lessons.flatMap(({ features, marks }) =>
       features.flatMap((seen, i) => {
         const mark = marks[i];
@@ -53,42 +62,48 @@ function learn(lessons: readonly Pick<Lesson, 'features' | 'marks'>[], outcome: 
     ),
     training,
   );
-}
 
-type Packed = Record<keyof JudgeWeights, Record<string, string>>;
-
-const packed = (weights: ReadonlyMap<string, readonly number[]>): Record<string, string> =>
-  Object.fromEntries([...weights].flatMap(([name, row]) => packRow(row)?.split('\n').map((text) => [name, text] as const) ?? []));
-
-/** Trains the judge: the roles of sentences alone, then roles and verdicts with what the sentences beside them seem to do. */
-export function trainJudge(lessons: readonly Lesson[], how = usual): Packed {
-  const training = { ...how, outcomes: roles.length };
-  const aloneOf = (shown: readonly Lesson[]): Record<string, string> => packed(learn(shown, roleOf, training));
-  const guesses = new Map<Lesson, Features[]>();
-  for (let part = 0; part < parts; part++) {
-    const weights: Weights = unpackWeights(aloneOf(lessons.filter((_, i) => i % parts !== part)));
-    for (const lesson of lessons.filter((_, i) => i % parts === part))
-      guesses.set(
-        lesson,
-        withNeighbours(
-          lesson.features,
-          lesson.features.map((bag) => softmax(bag, weights, roles.length)),
-        ),
-      );
+/** Rows of several tables side by side, one for each feature; what weighs next to nothing in all of them is left out. */
+function packed(tables: Record<keyof JudgeWeights, Rows>, of: keyof StoredWeights): Record<string, string> {
+  const [[first]] = learnedOf[of];
+  const rows: Record<string, string> = {};
+  for (const name of tables[first].keys()) {
+    const row = learnedOf[of].flatMap(([part, width]) => tables[part].get(name) ?? new Array<number>(width).fill(0));
+    if (row.some((weight) => Math.abs(weight) >= leastWeight)) rows[name] = packRow(row);
   }
-  const beside = lessons.map((lesson) => ({ ...lesson, features: guesses.get(lesson) ?? [] }));
-  return {
-    alone: aloneOf(lessons),
-    roles: packed(learn(beside, roleOf, training)),
-    verdicts: packed(learn(beside, verdictOf, { ...training, outcomes: verdicts.length })),
-  };
+  return rows;
 }
 
-export const unpacked = (weights: Packed): JudgeWeights => ({
-  alone: unpackWeights(weights.alone),
-  roles: unpackWeights(weights.roles),
-  verdicts: unpackWeights(weights.verdicts),
-});
+/** Trains the judge; its first guesses are learned on parts of the lessons and made on the rest. */
+export function trainJudge(lessons: readonly Lesson[], how = usual): StoredWeights {
+  const training = { ...how, outcomes: roles.length };
+  const nearTo = ({ document, features }: Lesson, guess: Rows) =>
+    nearOf(
+      document,
+      features.map((bag) => softmax(bag, guess, roles.length)),
+    );
+  const near = new Map<Lesson, Features[]>();
+  for (let fold = 0; fold < folds; fold++) {
+    const guess = learn(
+      lessons.filter((_, i) => i % folds !== fold),
+      roleOf,
+      training,
+    );
+    for (const lesson of lessons.filter((_, i) => i % folds === fold)) near.set(lesson, nearTo(lesson, guess));
+  }
+  const beside = lessons.map((lesson) => ({ ...lesson, features: near.get(lesson) ?? [] }));
+  const all = beside.map(({ features, ...lesson }, i) => ({
+    ...lesson,
+    features: features.map((bag, n) => ({ ...lessons[i]?.features[n], ...bag })),
+  }));
+  const tables = {
+    alone: learn(lessons, roleOf, training),
+    roles: learn(beside, roleOf, training),
+    verdicts: learn(all, verdictOf, { ...training, outcomes: verdicts.length }),
+    fits: learn(all, fitOf, { ...training, outcomes: fits.length }),
+  };
+  return { words: packed(tables, 'words'), near: packed(tables, 'near') };
+}
 
 /** A sentence that was judged, with what it was marked. */
 export interface Seen extends Judgement {

@@ -129,5 +129,8 @@ export function readBatch(file: string): MarkedBrief[] {
 
 export const batchNames = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
+/** Batches that the reader is trained on: all but the frozen one. */
+export const learnedNames = batchNames;
+
 export const readBatchNamed = (name: string): MarkedBrief[] =>
   readBatch(readFileSync(join(process.cwd(), `corpus/briefs/batch${name}.txt`), 'utf8'));

@@ -25,13 +25,14 @@ const middle = (letters.length - 1) / 2;
 /** How much one letter weighs more than the one before it. */
 const letterStep = 0.08;
 
-/** The nearest stored weights; null where all of them weigh nothing. */
-export function packRow(row: readonly number[]): string | null {
-  const steps = row.map((weight) => Math.max(-middle, Math.min(middle, Math.round(weight / letterStep))));
-  return steps.some((step) => step !== 0) ? steps.map((step) => letters[step + middle]).join('') : null;
-}
+/** Weights as letters, the nearest of each. */
+export const packRow = (row: readonly number[]): string =>
+  row.map((weight) => letters[Math.max(-middle, Math.min(middle, Math.round(weight / letterStep))) + middle]).join('');
 
-export const unpackWeights = (packed: Readonly<Record<string, string>>): Weights =>
-  new Map(
-    Object.entries(packed).map(([name, row]) => [name, Float64Array.from(row, (letter) => (letters.indexOf(letter) - middle) * letterStep)]),
+/** The weights of a stored table, or those between two columns of it. */
+export function unpackWeights(packed: Readonly<Record<string, string>>, from = 0, to = Infinity): Weights {
+  const steps = new Map([...letters].map((letter, i) => [letter, (i - middle) * letterStep]));
+  return new Map(
+    Object.entries(packed).map(([name, row]) => [name, Float64Array.from(row.slice(from, to), (letter) => steps.get(letter) ?? 0)]),
   );
+}

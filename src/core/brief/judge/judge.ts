@@ -35,6 +35,10 @@ export type Verdict = (typeof verdicts)[number];
 /** Roles of what tells of the business; the others speak to whoever makes the site. */
 const telling: ReadonlySet<Role> = new Set(['claim', 'promise', 'process', 'story', 'person', 'delivery', 'contact', 'hours', 'price']);
 
+/** For which place of the home page an editor would take a sentence. */
+export const fits = ['none', 'headline', 'lead', 'why'] as const;
+export type Fit = (typeof fits)[number];
+
 /** What was found of one sentence. */
 export interface Judgement {
   said: Said;
@@ -45,50 +49,86 @@ export interface Judgement {
   print: number;
   /** How likely it may be after a repair. */
   mend: number;
+  /** How likely an editor would take it for each place. */
+  fit: Readonly<Record<Fit, number>>;
 }
 
-/** The weights of the judge: of roles by the sentence alone, and of roles and verdicts by what the sentences beside it do as well. */
+/**
+ * The weights of the judge. What a sentence says by itself gives a first guess of its role; that guess and those of the sentences beside it
+ * give the role; all of it together gives the verdict and the places that it would do for.
+ */
 export interface JudgeWeights {
   alone: Weights;
   roles: Weights;
   verdicts: Weights;
+  fits: Weights;
 }
 
-const weights = once(
-  (): JudgeWeights => ({
-    alone: unpackWeights(trained.alone),
-    roles: unpackWeights(trained.roles),
-    verdicts: unpackWeights(trained.verdicts),
-  }),
-);
+/** What is learned of features of a sentence itself, and of those that tell of the ones beside it; in the order that weights are stored in. */
+export const learnedOf = {
+  words: [
+    ['alone', roles.length],
+    ['verdicts', verdicts.length],
+    ['fits', fits.length],
+  ],
+  near: [
+    ['roles', roles.length],
+    ['verdicts', verdicts.length],
+    ['fits', fits.length],
+  ],
+} as const;
+
+/** Weights as they are stored: for each feature all that it says, one after the other. */
+export type StoredWeights = Record<keyof typeof learnedOf, Readonly<Record<string, string>>>;
+
+export function judgeWeights(stored: StoredWeights): JudgeWeights {
+  const made: Record<keyof JudgeWeights, Map<string, ArrayLike<number>>> = {
+    alone: new Map(),
+    roles: new Map(),
+    verdicts: new Map(),
+    fits: new Map(),
+  };
+  for (const of of ['words', 'near'] as const) {
+    let from = 0;
+    for (const [part, width] of learnedOf[of]) {
+      for (const [name, row] of unpackWeights(stored[of], from, from + width)) made[part].set(name, row);
+      from += width;
+    }
+  }
+  return made;
+}
+
+const weights = once(() => judgeWeights(trained as StoredWeights));
 
 /** A role has to be this likely to say anything of the sentences beside it. */
 const worthSaying = 0.1;
 
-/** What the roles of a sentence and of those beside it say, as features. */
-export function withNeighbours(features: readonly Features[], alone: readonly (readonly number[])[]): Features[] {
-  return features.map((bag, i) => {
-    const near: Record<string, number> = {};
+/** What the first guesses for a sentence and for those beside it say, as features. */
+export function nearOf({ said }: Document, guesses: readonly (readonly number[])[]): Features[] {
+  return guesses.map((_, i) => {
+    const near: Record<string, number> = { 'any sentence': 1, [`near ${said[i]?.standing ?? ''}`]: 1 };
     for (const [name, at] of [
       ['is', i],
       ['after', i - 1],
       ['after that', i - 2],
       ['before', i + 1],
     ] as const)
-      alone[at]?.forEach((share, k) => {
+      guesses[at]?.forEach((share, k) => {
         if (share > worthSaying) near[`${name} ${roles[k] ?? ''}`] = share;
       });
-    return { ...bag, ...near };
+    return near;
   });
 }
 
 /** Judges each sentence of a document; `goods` are the titles of the list beside it. */
 export function judge(document: Document, goods: readonly string[] = [], by: JudgeWeights = weights()): Judgement[] {
   const features = featuresOf(document, namesIn(goods));
-  const alone = features.map((bag) => softmax(bag, by.alone, roles.length));
-  return withNeighbours(features, alone).map((bag, i) => {
-    const shares = softmax(bag, by.roles, roles.length);
-    const [print = 0, mend = 0] = softmax(bag, by.verdicts, verdicts.length);
+  const guesses = features.map((bag) => softmax(bag, by.alone, roles.length));
+  return nearOf(document, guesses).map((near, i) => {
+    const shares = softmax(near, by.roles, roles.length);
+    const all = { ...features[i], ...near };
+    const [print = 0, mend = 0] = softmax(all, by.verdicts, verdicts.length);
+    const [none = 0, headline = 0, lead = 0, why = 0] = softmax(all, by.fits, fits.length);
     const own = shares.reduce((sum, share, k) => sum + (telling.has(roles[k] ?? 'other') ? share : 0), 0);
     const said = document.said[i] as Said;
     const stands = said.standing === 'said' ? 1 : 0;
@@ -98,6 +138,7 @@ export function judge(document: Document, goods: readonly string[] = [], by: Jud
       roles: shares,
       print: print * own * stands,
       mend: mend * own * stands,
+      fit: { none, headline, lead, why },
     };
   });
 }
