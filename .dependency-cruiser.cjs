@@ -11,6 +11,7 @@ const room = (name, allowed) => ({
 
 /** Areas of the core, lowest first: an area's engine may enter those before it. */
 const areas = [
+  'document',
   'lexicon',
   'places',
   'project',

@@ -6,7 +6,7 @@ const details = process.argv.includes('--details');
 const share = (n: number) => n.toFixed(2);
 
 for (const name of batchNames) {
-  const read = readBatchNamed(name).map((brief) => ({ brief, reading: readBrief(brief.text) }));
+  const read = readBatchNamed(name).map((brief) => ({ brief, reading: readBrief(brief.text, brief.goods) }));
   const counts = factsOf(read);
   const all = sumOf(Object.values(counts));
   const sentences = read.map(({ brief, reading }) => ({
@@ -14,11 +14,12 @@ for (const name of batchNames) {
     ...sentencesOf(
       brief,
       reading.statements.map(({ source }) => source),
+      reading.unsure.map(({ source }) => source),
     ),
   }));
   const sum = (of: (one: (typeof sentences)[number]) => number) => sentences.reduce((n, one) => n + of(one), 0);
   console.log(
-    `batch ${name}: ${read.length} briefs; facts ${share(precision(all))} / ${share(recall(all))}; let through ${sum((one) => one.printed)}, of which never ${sum((one) => one.shaming.length)}; own sentences ${sum((one) => one.own)}, of which lost ${sum((one) => one.lost.length)}`,
+    `batch ${name}: ${read.length} briefs; facts ${share(precision(all))} / ${share(recall(all))}; let through ${sum((one) => one.printed)}, of which never ${sum((one) => one.shaming.length)}; asked about ${sum((one) => one.asked)}; own sentences ${sum((one) => one.own)}, of which lost ${sum((one) => one.lost.length)}`,
   );
   console.log(
     `  ${factNames.map((fact) => `${fact} ${share(precision(counts[fact]))}/${share(recall(counts[fact]))}`).join(', ')}`,

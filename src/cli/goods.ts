@@ -36,6 +36,12 @@ export function readGoods(values: Values): void {
   print(report);
 }
 
+/** What the goods of a list are called. */
+export function titlesIn(path: string, brief: string): string[] {
+  const source = taken(openSource(read(path, 'list of goods'), basename(path)));
+  return taken(readList(source, hintsOf(brief), noMapping)).products.map(({ title }) => title);
+}
+
 /** A reading with the pictures of a folder or archive on the things that they show. */
 function withPictures(proposal: Proposal, names: readonly string[]): Proposal {
   if (!names.length) return proposal;

@@ -6,7 +6,7 @@ import { provideRaster } from '@/core/pictures';
 import { readingReport } from '@/core/site';
 import { build } from './build';
 import { print, readText, Refusal, usage } from './caller';
-import { readGoods } from './goods';
+import { readGoods, titlesIn } from './goods';
 import { changeProject, listPlaces, makeProject } from './projects';
 
 /** Runs the command line and gives its exit code. */
@@ -47,7 +47,7 @@ export async function main(argv: string[], assets: string): Promise<number> {
     else if (command === 'read') {
       const brief = readText(values.brief, 'brief');
       if (!brief.trim()) throw new Refusal('The brief is empty. Write a few sentences about the business into it.');
-      print(readingReport({ reading: readBrief(brief) }));
+      print(readingReport({ reading: readBrief(brief, values.goods ? titlesIn(values.goods, brief) : []) }));
     } else throw new Refusal(`${command ? `“${command}” is no command.` : 'No command is given.'} ${usage}`);
     return 0;
   } catch (error) {

@@ -1,5 +1,3 @@
-import { detailNames } from './kinds';
-
 /** What a heading, a question or a word before a colon says that the words after it are about. */
 export type Label =
   | 'name'
@@ -19,9 +17,6 @@ export type Label =
   | 'reviews'
   | 'detail'
   | 'other';
-
-/** Labels whose words are wishes about the site, never printed. */
-export const wishLabels: ReadonlySet<Label> = new Set(['look', 'colours', 'avoid', 'features', 'goal', 'currency']);
 
 const words: [Label, RegExp][] = [
   ['name', /\b(?:business|shop|company|brand|it|you) (?:be )?called\b|\bname\b/],
@@ -62,31 +57,4 @@ export function labelOf(text: string): Label | null {
     .replace(/[’]/g, "'")
     .replace(/^[#>*\s-]+/, '');
   return words.find(([, pattern]) => pattern.test(plain))?.[0] ?? null;
-}
-
-const inline = /^([\p{L}][\p{L}’'/& -]{1,26}?)\s*(?::|=|\s[–—]\s)\s*(?=\S)/u;
-
-/** A line that is nothing but a heading: its label, or null where it says nothing that is known; undefined for any other line. */
-export function headingLabel(line: string, marked: boolean, opensParagraph: boolean): Label | null | undefined {
-  const words = line.split(/\s+/).length;
-  if (marked) return labelOf(line);
-  if (!line || words > 7 || /[.!,;]$/.test(line)) return undefined;
-  if (line.endsWith(':')) return labelOf(line);
-  const label = opensParagraph && !line.endsWith('?') && words <= 5 ? labelOf(line) : null;
-  // A heading has no verb of its own but one that asks ("Who comes", "What the site must do").
-  return label && /^(?:what|who|where|how|why|the|our|my|about)\b|^\p{L}+$/iu.test(line) ? label : undefined;
-}
-
-/** The label at the start of a line: "Colours: moss green", "name = Longshore". Gives how many characters it takes. */
-export function inlineLabel(line: string): { label: Label; length: number } | null {
-  const match = inline.exec(line);
-  const given = match?.[1]?.trim();
-  if (!match || !given || given.split(/\s+/).length > 4 || /\b(?:is|are)\b/i.test(given)) return null;
-  // A dash after a name is no label: "Hollis Tools – Peterborough".
-  if (/[–—]/.test(match[0]) && /^\p{Lu}/u.test(given)) return null;
-  if (/\b(?:we|i)\b/i.test(given) && !/^what (?:we|i) (?:sell|make|do)$/i.test(given)) return null;
-  // What is told of the goods keeps its name before it: "Allergens: milk".
-  if (detailNames.has(given.toLowerCase())) return { label: 'detail', length: 0 };
-  const label = labelOf(given);
-  return label ? { label, length: match[0].length } : null;
 }

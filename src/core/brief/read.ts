@@ -1,5 +1,6 @@
+import { readDocument } from '../document';
 import { placesNamed } from '../lexicon';
-import { correctionOf, corrections, isCorrectable, type Decided, type Place } from '../places';
+import { correctionOf, corrections, isCorrectable, mayPrint, type Decided, type Place } from '../places';
 import { type Goal, type Origin, type Reach } from './about';
 import { readFeatures, readGoal } from './asked';
 import { readAudience } from './audience';
@@ -13,9 +14,10 @@ import { currencyNamed } from './currencyNames';
 import { readLanguage } from './language';
 import { readName } from './names';
 import { readSells } from './sells';
+import { judge, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference, readOrigin } from './stance';
-import { statementsOf, wishesOf, type Statement } from './statements';
+import { statementsOf, surelyPrinted, type Statement } from './statements';
 import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
 import { readTone, styleOf } from './tone';
 import { readTrade, type Trade } from './trade';
@@ -52,8 +54,12 @@ export interface Reading {
   reviews: Fact<Review>[];
   openings: Fact<Opening>[];
   steps: Fact<string>[];
-  /** What copy may use. */
+  /** What copy may use: what the judge is sure of, and what the seller has said yes to. */
   statements: Statement[];
+  /** What might be printed: the seller is asked. */
+  unsure: Statement[];
+  /** All that is said in the brief, with what the judge makes of it. */
+  judged: Judgement[];
   /** Wishes about the site, which are never printed. */
   wishes: Source[];
   /** Where the brief says two things that can't both be. */
@@ -83,20 +89,31 @@ function calmCapitals(brief: string): string {
     );
 }
 
-let last: { brief: string; reading: Reading } | null = null;
+let last: { brief: string; goods: string; reading: Reading } | null = null;
 
-/** Reads a brief. Same text, same reading; the last one is kept, since decisions come much oftener than a new brief. */
-export function readBrief(brief: string): Reading {
-  if (last?.brief !== brief) last = { brief, reading: readAnew(brief) };
+/**
+ * Reads a brief beside the titles of its goods. Same texts, same reading; the last one is kept, since decisions come much oftener than a new
+ * brief.
+ */
+export function readBrief(brief: string, titles: readonly string[] = []): Reading {
+  const goods = titles.slice(0, mostTitles).join('\n');
+  if (last?.brief !== brief || last.goods !== goods) last = { brief, goods, reading: readAnew(brief, titles.slice(0, mostTitles)) };
   return last.reading;
 }
 
+/** So many goods say what a shop sells. */
+const mostTitles = 200;
+
 /** Offsets are those of the given text. */
-function readAnew(given: string): Reading {
+function readAnew(given: string, titles: readonly string[]): Reading {
   const brief = calmCapitals(given);
-  const sentences = sentencesOf(brief);
-  const wishes = wishesOf(sentences);
-  const statements = statementsOf(sentences);
+  const document = readDocument(brief);
+  const judged = judge(document, titles);
+  const sentences = sentencesOf(document);
+  const toTheMaker = new Set(judged.filter(isToTheMaker).map(({ said }) => said.end));
+  const wishes = new Set(sentences.filter(({ source }) => toTheMaker.has(source.end)));
+  const told = statementsOf(sentences, judged);
+  const statements = told.filter(({ print }) => print >= surelyPrinted);
   const colours = sentences
     .filter((sentence) => !sentence.asks)
     .map((sentence) =>
@@ -157,6 +174,8 @@ function readAnew(given: string): Reading {
     openings: readOpenings(brief),
     steps: readSteps(brief, statements),
     statements,
+    unsure: told.filter(({ print }) => print < surelyPrinted),
+    judged,
     wishes: [...wishes].map((sentence) => sentence.source),
     person: personOf(brief),
   };
@@ -165,6 +184,10 @@ function readAnew(given: string): Reading {
   const unsure = coloursWanted.map((colour) => (refused.has(colour.value.name) ? { ...colour, confidence: 0.3 } : colour));
   return { ...reading, doubts: doubtsOf(reading), coloursWanted: unsure };
 }
+
+const makerRoles: ReadonlySet<Judgement['role']> = new Set(['wish', 'ban', 'instruction']);
+/** Whether a sentence speaks to whoever makes the site. */
+const isToTheMaker = ({ role }: Judgement): boolean => makerRoles.has(role);
 
 /** A text with spaces where these parts of it stand, so that all else keeps its position. */
 const without = (text: string, parts: readonly Pick<Source, 'start' | 'end'>[]): string =>
@@ -213,9 +236,13 @@ export function correct(reading: Reading, decided: Decided): Reading {
           ]
         : [];
     }) ?? facts;
+  const told = [...reading.statements, ...reading.unsure].sort((a, b) => a.source.start - b.source.start);
+  const said = (statement: Statement) => decided.get(mayPrint(statement.key));
   const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));
   return {
     ...reading,
+    statements: told.filter((one) => said(one) ?? one.print >= surelyPrinted),
+    unsure: told.filter((one) => said(one) === undefined && one.print < surelyPrinted),
     doubts: reading.doubts.filter((doubt) => !settled(doubt.about)),
     address: one(reading.address, corrections.address),
     name: one(reading.name, corrections.name),

@@ -1,7 +1,7 @@
 import { type Origin } from './about';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
-import { type Statement } from './statements';
+import { worthOf, type Statement } from './statements';
 
 const made =
   /\b(?:we|i)(?:'ve| have)?\s+(?:\w+\s+){0,3}?(?:make|made|making|bake|baked|dye|brew|roast|grow|sew|knit|carve|throw|forge|print|build|pour|weave|bind|cut|shape|craft|cast|restore|teach|work in|tie|blend|press|turn|design|solder|mill)\b|\b(?:hand-?made|made by (?:us|me)|by hand|our own|what the bees make|hand-?(?:woven|shaped|sewn|carved|thrown|cut|printed|dyed|bound|built|knitted|painted|poured|stitched|forged|blown)|(?:are|is) (?:all )?(?:sewn|woven|carved|thrown|printed|dyed|baked|brewed|poured|cut|made) (?:in|at|by hand|on)|hand-shaped|home-?made)\b|\b(?:i|we) fit\b/i;
@@ -36,8 +36,8 @@ export function readDifference(sentences: readonly Sentence[], statements: reado
   const labelled = sentences.filter((sentence) => sentence.label === 'difference' && !sentence.asks);
   const said = labelled.map(({ text, source }) => ({ value: text, confidence: 0.9, source }));
   const others = statements
-    .filter((s) => !labelled.some((one) => one.source.start === s.source.start) && s.score > -1)
-    .flatMap((statement) => clausesApart(statement).map((fact) => ({ fact, score: statement.score })))
+    .filter((s) => !labelled.some((one) => one.source.start === s.source.start))
+    .flatMap((statement) => clausesApart(statement).map((fact) => ({ fact, score: worthOf(statement) })))
     .sort((a, b) => b.score - a.score)
     .slice(0, Math.max(0, 3 - said.length))
     .map(({ fact }) => fact);

@@ -14,7 +14,7 @@ export { areaOf, locate, parseAt, placeKinds, sayAt, sayNow, whyNot, type Locate
 export { Decided, Reads, type DecidedAt, type Decisions } from './decided';
 export * as given from './given';
 export { longestBrief } from './given';
-export { asked, corrections, correctionOf, isCorrectable, type CorrectedFact } from './reading';
+export { asked, corrections, correctionOf, isCorrectable, mayPrint, type CorrectedFact } from './reading';
 export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';

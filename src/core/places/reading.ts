@@ -45,3 +45,11 @@ export const asked = definePlace({
   says: (_, after) =>
     after === 'skipped' ? 'A question was skipped' : after ? 'A question was answered' : 'A question is open again',
 });
+
+/** Whether a sentence of the brief may stand on the site, where the seller was asked. */
+export const mayPrint = definePlace({
+  address: ['printed', ':sentence'],
+  value: z.boolean(),
+  says: (_, after) =>
+    after === undefined ? 'A sentence of the brief is asked about again' : after ? 'A sentence of the brief may be printed' : 'A sentence of the brief is never printed',
+});

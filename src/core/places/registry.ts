@@ -6,7 +6,7 @@ import * as look from './look';
 import { misfit } from './misfit';
 import { longestAddress, partsOf, type Address, type Names, type Place, type PlaceKind, type Value } from './place';
 import * as plan from './plan';
-import { asked, corrections } from './reading';
+import { asked, corrections, mayPrint } from './reading';
 import { kindOfSection, sectionAbout } from '../sections/about';
 import * as till from './till';
 import { writtenTexts } from './words';
@@ -21,6 +21,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   given.picture,
   ...Object.values(corrections),
   asked,
+  mayPrint,
   ...Object.values(look.genePlaces),
   ...Object.values(look.picked),
   look.givenColours,

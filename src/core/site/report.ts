@@ -1,4 +1,4 @@
-import { type Fact } from '../brief';
+import { verdictOf, type Fact } from '../brief';
 import { bestLine, contrastPairs } from '../look';
 import { type Problem } from '../project';
 import { type Shop } from './shop';
@@ -29,6 +29,10 @@ export function readingReport({ reading }: Pick<Shop, 'reading'>) {
     language: plain(reading.language),
     claims: reading.statements.map(({ text, topics, source }) => ({ text, topics, source })),
     wishes: reading.wishes,
+    sentences: reading.judged.map((one) => {
+      const { text, start, end } = one.said;
+      return { text, start, end, role: one.role, ...verdictOf(one) };
+    }),
     doubts: reading.doubts.map(({ id, about, say, sources }) => ({ id, about, say, sources })),
   };
 }

@@ -53,7 +53,15 @@ export const makeShop = (project: Project): Shop => new Workshop().make(project)
  */
 export class Workshop {
   private readonly stages = {
-    reading: new Stage((decided, brief: string) => correct(readBrief(brief), decided)),
+    reading: new Stage((decided, brief: string, goods: Goods) =>
+      correct(
+        readBrief(
+          brief,
+          goods.products.map(({ title }) => title),
+        ),
+        decided,
+      ),
+    ),
     rules: new Stage((decided, reading: Reading, currency: string) => makeRules(reading, decided, currency)),
     moneyKnown: new Stage((decided, reading: Reading, currency: string) => isMoneyKnown(reading, decided, currency)),
     catalogue: new Stage((decided, goods: Goods, digits: number, moneyKnown: boolean) =>
@@ -118,7 +126,7 @@ export class Workshop {
   private known(project: Project) {
     const { stages } = this;
     const decided = new Decided(project.decisions);
-    const reading = stages.reading.make(decided, project.brief);
+    const reading = stages.reading.make(decided, project.brief, project.goods);
     const rules = stages.rules.make(decided, reading, project.goods.currency);
     const moneyKnown = stages.moneyKnown.make(decided, reading, project.goods.currency);
     const catalogue = stages.catalogue.make(decided, project.goods, rules.digits, moneyKnown);

@@ -1,4 +1,4 @@
-import { topicsOf, type Reading, type Source, type Statement, type Topic } from '../brief';
+import { worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
 import { keyFrom } from '../keys';
 import { fromBrief, type Text } from './text';
 import { capitalised } from './grammar';
@@ -24,15 +24,23 @@ export interface Harvest {
 
 const clean = (statement: Statement): Text => fromBrief(statement.text, statement.source);
 const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
-const best = (a: Statement, b: Statement) => b.score - a.score || a.source.start - b.source.start;
 const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
+const bestFor = (place: 'headline' | 'lead' | 'why') => (a: Statement, b: Statement) => b.fit[place] - a.fit[place] || inOrder(a, b);
+const does = (...roles: Role[]) => (statement: Statement) => roles.includes(statement.role);
+/** What may stand large: terms of business never do. */
+const ofTheBusiness = does('claim', 'promise', 'process', 'story', 'person');
 
 /** Sentences that the seller has worked on where they stand, by their keys: they stay there, whatever else comes into the brief. */
 export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
 
+/** An editor has to be this likely to take a sentence for a place. */
+const leastFit = 0.12;
+/** What leans on a sentence before it can't stand large. */
+const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then)\b(?!['’]s (?:never|always|not))/i;
+
 /** Gives each sentence of a brief the place that it suits best. */
 export function harvest(reading: Reading, pins: Pins = {}): Harvest {
-  const free = new Set(reading.statements.filter((s) => s.score > -3 && !s.topics.includes('detail')));
+  const free = new Set(reading.statements.filter((s) => !s.topics.includes('detail')));
   const take = (statements: Statement[]) => {
     for (const statement of statements) free.delete(statement);
     return statements;
@@ -65,56 +73,28 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
       (s) => reading.address !== null && holds(s, reading.address) && s.words <= reading.address.value.split(' ').length + 6,
     ),
   );
-  const named = (s: Statement) => reading.people.some((person) => holds(s, person));
-  const logistics = (s: Statement) => (about('delivery')(s) || about('returns')(s)) && !named(s);
-  const delivery = [...held.delivery, ...take(candidates((s) => logistics(s) && !about('contact')(s)))].sort(inOrder).map(clean);
+  const delivery = [...held.delivery, ...take(candidates(about('delivery')))].sort(inOrder).map(clean);
   take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = [...held.contact, ...take(candidates(about('contact')))].sort(inOrder).map(clean);
 
-  const goods = new RegExp(
-    String.raw`\b(?:${
-      reading.sells
-        .map((fact) => (fact.value.split(' ').at(-1) ?? '').replace(/s$/, '').replace(/\W/g, ''))
-        .filter((word) => word.length > 2)
-        .join('|') || '$^'
-    })`,
-    'i',
-  );
   const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
-  const headlines = candidates(
-    (s) =>
-      s.words >= 3 &&
-      s.words <= 10 &&
-      s.text.length <= 62 &&
-      s.score >= 2 &&
-      !about('audience')(s) &&
-      !/^(?:I|We) (?:am|are|'m|'re|sell|make|offer|stock)\b|\b(?:called|named)\b/.test(s.text),
-  ).sort((x, y) => headlineScore(y, goods) - headlineScore(x, goods) || best(x, y));
-  const headline = take(headlines.slice(0, 1))[0];
-
-  const leads = [...free]
-    .filter((s) => s.words >= 7 && (about('what')(s) || goods.test(s.text) || (about('method')(s) && /^(?:I|We)\b/.test(s.text))))
+  const leads = candidates((s) => ofTheBusiness(s) && s.words >= 6 && s.fit.lead >= leastFit)
+    .sort(bestFor('lead'))
     .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading) }))
-    .filter(({ text }) => text.split(' ').length <= 32)
-    .map((one) => ({ ...one, fit: leadScore(one.text) + (goods.test(one.text) ? 2 : 0) }))
-    .sort((x, y) => y.fit - x.fit || inOrder(x.statement, y.statement));
+    .filter(({ text }) => text.split(' ').length <= 34);
   const lead = leads[0];
   if (lead) take([lead.statement]);
 
-  const apart = (s: Statement) => reading.difference.some((fact) => holds(s, fact));
-  const reasonScore = (s: Statement) =>
-    s.score + (apart(s) ? 2 : 0) + (about('promise')(s) ? 1 : 0) + (about('limit')(s) ? 0.5 : 0) + (about('method')(s) ? 0.5 : 0);
-  const reasons = candidates(
+  const headlines = candidates(
     (s) =>
-      s.words <= 28 &&
-      !about('audience')(s) &&
-      !named(s) &&
-      (apart(s) || about('promise')(s) || about('method')(s) || about('limit')(s)) &&
-      !(about('since')(s) && about('people')(s)),
-  ).sort((x, y) => reasonScore(y) - reasonScore(x) || best(x, y));
+      ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && s.fit.headline >= leastFit && !leans.test(s.text),
+  ).sort(bestFor('headline'));
+  const headline = take(headlines.slice(0, 1))[0];
+
+  const reasons = candidates((s) => does('claim', 'promise', 'process')(s) && s.words <= 30 && s.fit.why >= leastFit).sort(bestFor('why'));
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - held.why.length);
   const why = [...held.why, ...take(reasons.slice(0, most))];
-  const run = take(takeRun(candidates((s) => s.score > -2 && !about('audience')(s)).sort(inOrder)));
+  const run = take(takeRun(candidates(does('story', 'person', 'process')).sort(inOrder)));
   const story = [...held.story, ...run].sort(inOrder);
   const rest = [...held.about, ...take(candidates(() => true))].sort(inOrder);
   return {
@@ -122,8 +102,8 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
     headlineChoices: headlines.slice(1, 7).map(large),
     lead: lead ? fromBrief(lead.text, lead.statement.source) : null,
     leadChoices: reading.statements
-      .filter((s) => s !== lead?.statement && s !== headline && s.words >= 7 && s.words <= 26 && s.score > 0)
-      .sort(best)
+      .filter((s) => ofTheBusiness(s) && s !== lead?.statement && s !== headline && s.words >= 7 && s.words <= 26)
+      .sort(bestFor('lead'))
       .slice(0, 6)
       .map(clean),
     why: why.map(titled),
@@ -151,37 +131,8 @@ function withoutName(text: string, name: string | undefined): string {
 /** Whether a figure is all that its sentence says. */
 const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean =>
   reading.statements.some(
-    (s) => fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && s.score < 3.6,
+    (s) => fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && worthOf(s) < 0.5,
   );
-
-/** A headline is short, particular, and about the goods; two numbers or a turn in it make one listen. */
-function headlineScore(statement: Statement, goods: RegExp): number {
-  const { text, score, words } = statement;
-  const numbers =
-    text.match(
-      /\d[\d,.]*|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|hundred|another)\b/gi,
-    )?.length ?? 0;
-  const turn = /\b(?:never|not|no|nothing|but|another|without|until|gone|don['’]t|won['’]t)\b/i.test(text) ? 0.8 : 0;
-  return (
-    score +
-    (goods.test(text) ? 0.7 : 0) +
-    (statement.topics.includes('promise') ? 0.7 : 0) +
-    (numbers > 1 ? 1 : 0) +
-    turn -
-    (words < 5 && !turn ? 0.6 : 0)
-  );
-}
-
-/** A lead says what is made, where and how; a promise does better elsewhere. */
-function leadScore(text: string): number {
-  const words = text.split(' ').length;
-  const topics = topicsOf(text);
-  const weight: Partial<Record<Topic, number>> = { what: 3, place: 2, method: 1 };
-  const fits = words >= 9 && words <= 24 ? 1.5 : 0;
-  return (
-    topics.reduce((sum, topic) => sum + (weight[topic] ?? 0), fits) - (/^(?:It|They|This|That|These|Here)\b/.test(text) ? 3 : 0)
-  );
-}
 
 /** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */
 function nameThem(text: string, reading: Reading): string {
@@ -197,11 +148,11 @@ function liftClause(text: string): string {
   return clause && clause.split(' ').length >= 7 ? capitalised(clause) : text;
 }
 
-/** Two or three sentences that follow one another and tell of people, years or places. */
+/** Two or three sentences that follow one another and tell of people and years; how things are made where none do. */
 function takeRun(statements: Statement[]): Statement[] {
-  const tells = (s: Statement) => s.topics.some((t) => t === 'since' || t === 'people' || t === 'place' || t === 'method');
-  const from = statements.findIndex(tells);
-  return from < 0 ? [] : statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
+  const told = statements.findIndex(does('story', 'person'));
+  const from = told < 0 ? 0 : told;
+  return statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
 }
 
 const joint = /^(.+?)(?:;\s+|:\s+|,\s+(?:so|and|because)\s+|\s+–\s+)(.+)$/;

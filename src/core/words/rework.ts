@@ -1,4 +1,4 @@
-import { type Reading } from '../brief';
+import { worthOf, type Reading } from '../brief';
 import { capitalised } from './grammar';
 import { type Manner } from './manners';
 import { readingEase } from './ease';
@@ -246,10 +246,9 @@ function nextOf(text: string, reading: Reading, used: readonly string[]): string
   const free = (s: Reading['statements'][number]) =>
     !plainText.includes(s.text.toLowerCase().slice(0, 30)) &&
     !used.some((other) => other.toLowerCase().includes(s.text.toLowerCase().slice(0, 30))) &&
-    s.score > -1 &&
     !s.topics.some((topic) => topic === 'contact' || topic === 'detail' || topic === 'delivery');
   const after = at >= 0 ? reading.statements.slice(at + 1).find(free) : undefined;
-  return (after ?? reading.statements.filter(free).sort((a, b) => b.score - a.score)[0])?.text ?? null;
+  return (after ?? reading.statements.filter(free).sort((a, b) => worthOf(b) - worthOf(a))[0])?.text ?? null;
 }
 
 /**

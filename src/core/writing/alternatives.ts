@@ -1,5 +1,5 @@
 import { largestCategory, pricesOf } from '../goods';
-import { type Statement } from '../brief';
+import { worthOf, type Statement } from '../brief';
 import { headingsOf, sectionAbout, suits, textFieldAt, type TextAt, type Writing } from '../sections';
 import { formatMoney } from '../till';
 import { capitalised, fromBrief, fromGoods, inSentence, listed, numberWords, ours, sourcesOf, type Text } from '../words';
@@ -17,10 +17,9 @@ function shortClaims(statements: readonly Statement[], most: number): Text[] {
   return statements
     .filter(
       (s) =>
-        !s.topics.some((topic) => topic === 'contact' || topic === 'detail' || topic === 'delivery' || topic === 'returns') &&
-        s.score > -3,
+        !s.topics.some((topic) => topic === 'contact' || topic === 'detail' || topic === 'delivery' || topic === 'returns'),
     )
-    .sort((a, b) => b.score - a.score)
+    .sort((a, b) => worthOf(b) - worthOf(a))
     .flatMap((statement) =>
       statement.text
         .replace(/[.!]+$/, '')
@@ -83,9 +82,9 @@ function leads(w: Writing): Text[] {
   const own = reading.statements
     .filter(
       (s) =>
-        s.words >= 6 && s.words <= 28 && s.score > -2 && !s.topics.some((topic) => topic === 'contact' || topic === 'detail'),
+        s.words >= 6 && s.words <= 28 && !s.topics.some((topic) => topic === 'contact' || topic === 'detail'),
     )
-    .sort((a, b) => b.score - a.score)
+    .sort((a, b) => b.fit.lead - a.fit.lead)
     .map((s) => fromBrief(s.text, s.source));
   const goods = listed(reading.sells.slice(0, 3).map((one) => one.value));
   const facts: Text[] = [];

@@ -88,10 +88,10 @@ export function judgeWeights(stored: StoredWeights): JudgeWeights {
     verdicts: new Map(),
     fits: new Map(),
   };
-  for (const of of ['words', 'near'] as const) {
+  for (const table of ['words', 'near'] as const) {
     let from = 0;
-    for (const [part, width] of learnedOf[of]) {
-      for (const [name, row] of unpackWeights(stored[of], from, from + width)) made[part].set(name, row);
+    for (const [part, width] of learnedOf[table]) {
+      for (const [name, row] of unpackWeights(stored[table], from, from + width)) made[part].set(name, row);
       from += width;
     }
   }

@@ -7,7 +7,7 @@ import { story as about } from './about';
 
 export const story = defineSection(about, {
   because: ({ reading }) => {
-    const telling = reading.statements.filter((s) => s.topics.some((t) => t === 'since' || t === 'people' || t === 'place'));
+    const telling = reading.statements.filter((s) => s.role === 'story' || s.role === 'person');
     return telling.length ? reasonFrom('Your brief tells where you come from.', telling.slice(0, 3)) : null;
   },
   write: (w) =>

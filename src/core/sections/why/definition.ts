@@ -7,7 +7,7 @@ import { why as about } from './about';
 
 export const why = defineSection(about, {
   because: ({ reading }) => {
-    const reasons = reading.statements.filter((s) => s.topics.some((t) => t === 'promise' || t === 'method' || t === 'limit'));
+    const reasons = reading.statements.filter((s) => ['claim', 'promise', 'process'].includes(s.role));
     return reasons.length ? reasonFrom('Your brief says how you work and what you promise.', reasons.slice(0, 3)) : null;
   },
   write: (w) =>
