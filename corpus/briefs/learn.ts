@@ -39,25 +39,27 @@ export const usual = { rounds: 150, restraint: 0.0005, least: 2 };
 /** Parts that the lessons are shown in, so that first guesses are known of sentences that were not shown. */
 const folds = 4;
 /** A feature of which no weight is as strong as this is left out. */
-const leastWeight = 0.1;
+const leastWeight = 0.12;
 
 type Rows = ReadonlyMap<string, readonly number[]>;
-type Outcome = (mark: Mark) => number;
-const roleOf: Outcome = ({ role }) => roles.indexOf(role);
-const verdictOf: Outcome = ({ verdict }) => verdicts.indexOf(verdict);
-const fitOf: Outcome = ({ choices: [choice] }) => fits.indexOf(choice ?? 'none');
+/** What a mark says that there is to learn; an editor may take one sentence for several places. */
+type Outcomes = (mark: Mark) => number[];
+const roleOf: Outcomes = ({ role }) => [roles.indexOf(role)];
+const verdictOf: Outcomes = ({ verdict }) => [verdicts.indexOf(verdict)];
+const fitOf: Outcomes = ({ choices }) => (choices.length ? choices : (['none'] as const)).map((choice) => fits.indexOf(choice));
 
 interface Shown {
   features: readonly Features[];
   marks: Lesson['marks'];
 }
 
-const learn = (lessons: readonly Shown[], outcome: Outcome, training: Training): Rows =>
+const learn = (lessons: readonly Shown[], of: Outcomes, training: Training): Rows =>
   train(
     lessons.flatMap(({ features, marks }) =>
       features.flatMap((seen, i) => {
         const mark = marks[i];
-        return mark ? [{ features: seen, outcome: outcome(mark) }] : [];
+        const outcomes = mark ? of(mark) : [];
+        return outcomes.map((outcome) => ({ features: seen, outcome, weight: 1 / outcomes.length }));
       }),
     ),
     training,

@@ -22,7 +22,7 @@ export interface Statement {
 }
 
 /** What may be printed without asking: of a hundred sentences that are this likely, one may be wrong. */
-export const surelyPrinted = 0.7;
+export const surelyPrinted = 0.75;
 /** What is less likely than this is not even asked about. */
 export const worthAsking = 0.12;
 
