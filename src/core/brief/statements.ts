@@ -1,6 +1,6 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
-import { type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
@@ -81,13 +81,14 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
     const text = repaired(sentence.text);
     if (print < worthAsking || known.has(text)) return [];
     known.add(text);
+    const role = tellingRole(judged);
     return [
       {
         key: keyFrom(sentence.source.text),
         text,
         source: sentence.source,
-        role: judged.role,
-        topics: topicsOf(judged.role, text, isDetail),
+        role,
+        topics: topicsOf(role, text, isDetail),
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,

@@ -1,12 +1,7 @@
 import { worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
 import { keyFrom } from '../keys';
 import { fromBrief, type Text } from './text';
-import { capitalised } from './grammar';
-
-export interface TitledText {
-  title: Text | null;
-  text: Text;
-}
+import { liftClause, nameThem, titled, withoutName, type TitledText } from './lines';
 
 /** The seller's own sentences, each given one place in the shop. None stands twice. */
 export interface Harvest {
@@ -25,7 +20,7 @@ export interface Harvest {
 const clean = (statement: Statement): Text => fromBrief(statement.text, statement.source);
 const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
 const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
-const bestFor = (place: 'headline' | 'lead' | 'why') => (a: Statement, b: Statement) => b.fit[place] - a.fit[place] || inOrder(a, b);
+const bestFor = (place: 'lead' | 'why') => (a: Statement, b: Statement) => b.fit[place] - a.fit[place] || inOrder(a, b);
 const does = (...roles: Role[]) => (statement: Statement) => roles.includes(statement.role);
 /** What may stand large: terms of business never do. */
 const ofTheBusiness = does('claim', 'promise', 'process', 'story', 'person');
@@ -35,6 +30,9 @@ export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'cont
 
 /** An editor has to be this likely to take a sentence for a place. */
 const leastFit = 0.12;
+/** How well a sentence would stand large: what is a short reason to buy here does too. */
+const largeFit = ({ fit }: Statement): number => fit.headline + 0.3 * fit.why;
+const leastLarge = 0.06;
 /** What leans on a sentence before it can't stand large. */
 const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then)\b(?!['’]s (?:never|always|not))/i;
 
@@ -80,15 +78,15 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
   const leads = candidates((s) => ofTheBusiness(s) && s.words >= 6 && s.fit.lead >= leastFit)
     .sort(bestFor('lead'))
-    .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading) }))
+    .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading.sells[0]?.value) }))
     .filter(({ text }) => text.split(' ').length <= 34);
   const lead = leads[0];
   if (lead) take([lead.statement]);
 
   const headlines = candidates(
     (s) =>
-      ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && s.fit.headline >= leastFit && !leans.test(s.text),
-  ).sort(bestFor('headline'));
+      ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && largeFit(s) >= leastLarge && !leans.test(s.text),
+  ).sort((a, b) => largeFit(b) - largeFit(a) || inOrder(a, b));
   const headline = take(headlines.slice(0, 1))[0];
 
   const reasons = candidates((s) => does('claim', 'promise', 'process')(s) && s.words <= 30 && s.fit.why >= leastFit).sort(bestFor('why'));
@@ -114,57 +112,15 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   };
 }
 
-/** Verbs after which what is made stands for itself. */
-const makes =
-  /^(?:is|are|was|(?:make|sell|draw|print|bake|grow|knit|weave|brew|roast|build|offer|import|publish|design|dye|carve|sew|pour|forge|blend|bind|distil|blow|tan)(?:e?s))\s+/;
-
-/** "Night Garden is a nursery in Malmö" → "A nursery in Malmö": the name stands above the headline already. */
-function withoutName(text: string, name: string | undefined): string {
-  if (!name || !text.toLowerCase().startsWith(`${name.toLowerCase()} `)) return text;
-  const told = text.slice(name.length + 1);
-  const rest = told.replace(makes, '');
-  return rest !== told && rest.split(' ').length >= 3 && !/^(?:by|for|in|on|at|from|with|to|not|no)\b/.test(rest)
-    ? capitalised(rest)
-    : text;
-}
-
 /** Whether a figure is all that its sentence says. */
 const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean =>
   reading.statements.some(
     (s) => fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && worthOf(s) < 0.5,
   );
 
-/** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */
-function nameThem(text: string, reading: Reading): string {
-  const goods = reading.sells[0]?.value;
-  return goods?.endsWith('s') ? text.replace(/^((?:\S+ ){1,3})them\b/, `$1${goods}`) : text;
-}
-
-/** The part of a long sentence that says what is done: "We are X, the two of us, and we dye yarn" → "We dye yarn". */
-function liftClause(text: string): string {
-  if (text.split(' ').length <= 22) return text;
-  const match = /,?\s+(?:and|so|but)\s+((?:we|I)\s+(?!are\b|am\b).+)$/.exec(text);
-  const clause = match?.[1];
-  return clause && clause.split(' ').length >= 7 ? capitalised(clause) : text;
-}
-
 /** Two or three sentences that follow one another and tell of people and years; how things are made where none do. */
 function takeRun(statements: Statement[]): Statement[] {
   const told = statements.findIndex(does('story', 'person'));
   const from = told < 0 ? 0 : told;
   return statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
-}
-
-const joint = /^(.+?)(?:;\s+|:\s+|,\s+(?:so|and|because)\s+|\s+–\s+)(.+)$/;
-
-/** Parts a sentence into a short claim and what follows from it, where it has such a joint. */
-function titled(statement: Statement): TitledText {
-  const match = joint.exec(statement.text);
-  const [, head = '', tail = ''] = match ?? [];
-  const count = head.split(' ').length;
-  if (count >= 3 && count <= 9 && tail.split(' ').length >= 4 && !/^(?:If|When|Because|As|While)\b/.test(head)) {
-    const source: Source = statement.source;
-    return { title: fromBrief(`${head}.`, source), text: fromBrief(capitalised(tail), source) };
-  }
-  return { title: null, text: fromBrief(statement.text, statement.source) };
 }

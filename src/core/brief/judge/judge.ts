@@ -35,6 +35,12 @@ export type Verdict = (typeof verdicts)[number];
 /** Roles of what tells of the business; the others speak to whoever makes the site. */
 const telling: ReadonlySet<Role> = new Set(['claim', 'promise', 'process', 'story', 'person', 'delivery', 'contact', 'hours', 'price']);
 
+/** What a sentence does if it does tell of the business. */
+export function tellingRole({ roles: shares }: Pick<Judgement, 'roles'>): Role {
+  const best = roles.reduce((at, role, k) => (telling.has(role) && (shares[k] ?? 0) > (shares[at] ?? 0) ? k : at), 0);
+  return roles[best] ?? 'claim';
+}
+
 /** For which place of the home page an editor would take a sentence. */
 export const fits = ['none', 'headline', 'lead', 'why'] as const;
 export type Fit = (typeof fits)[number];

@@ -1,0 +1,12 @@
+import { readBrief, type Reading } from '@/core/brief';
+import { mayPrint, set, type Wish } from '@/core/places';
+
+/** A brief of which the seller has said that all may be printed that is asked about. */
+export function readSaid(brief: string): Reading {
+  const reading = readBrief(brief);
+  const statements = [...reading.statements, ...reading.unsure].sort((a, b) => a.source.start - b.source.start);
+  return { ...reading, statements, unsure: [] };
+}
+
+/** What the seller decides with every yes. */
+export const yesToAll = (brief: string): Wish[] => readBrief(brief).unsure.map(({ key }) => set(mayPrint(key), true));
