@@ -1,5 +1,5 @@
 import { readBrief, type Reading } from '@/core/brief';
-import { mayPrint, set, type Wish } from '@/core/places';
+import { mayPrint } from '@/core/places';
 
 /** A brief of which the seller has said that all may be printed that is asked about. */
 export function readSaid(brief: string): Reading {
@@ -9,4 +9,5 @@ export function readSaid(brief: string): Reading {
 }
 
 /** What the seller decides with every yes. */
-export const yesToAll = (brief: string): Wish[] => readBrief(brief).unsure.map(({ key }) => set(mayPrint(key), true));
+export const yesToAll = (brief: string): Record<string, true> =>
+  Object.fromEntries(readBrief(brief).unsure.map(({ key }) => [mayPrint(key).address, true as const]));

@@ -4,6 +4,7 @@ import { newProject, type Project } from '@/core/project';
 import { decisionsOf } from '../decisions';
 import { makeShop, type Shop } from '@/core/site';
 import { sets } from '../briefs';
+import { yesToAll } from '../said';
 
 /** Lists of goods for some of the marked briefs. All are invented. */
 const lists: Record<string, string> = {
@@ -40,7 +41,7 @@ function site(name: string, brief: string, list: string, decisions: Record<strin
     ...newProject(name, name),
     brief,
     goods: { file: '', ...goods.value },
-    decisions: decisionsOf(decisions),
+    decisions: decisionsOf({ ...yesToAll(brief), ...decisions }),
   };
   return { name, shop: makeShop(project), inputs: `${brief}\n${list}\n${JSON.stringify(decisions)}` };
 }

@@ -1,3 +1,4 @@
+import { readSaid } from '../../../tests/said';
 import { cssColours } from './cssColours';
 import { colourOf, readBrief, type Reading } from './index';
 import * as namedByCss from 'culori';
@@ -79,7 +80,7 @@ describe('a brief', () => {
     expect(shop.currency?.value).toBe('USD');
     expect(shop.tone.map(({ value }) => value)).toEqual(['loud', 'sunny', 'funny']);
     // What somebody wants their shop to be is still a wish.
-    expect(readBrief('I sell kelp. What I want is an online shop with big pictures.').wishes).toHaveLength(1);
+    expect(readBrief('I sell kelp in Bray. What I want is an online shop with big pictures.').wishes.at(-1)?.text).toMatch(/^What I want/);
     expect(readBrief('I sell kelp. This should be a modern online store selling lamps.').sells.map(({ value }) => value)).toEqual(
       ['kelp'],
     );
@@ -118,21 +119,18 @@ describe('colours', () => {
 
 describe('what may be printed', () => {
   test('wishes about the site are told from statements about the business', () => {
-    const { statements, wishes } = readBrief(
-      'We sew tents. The website should feel calm. No luxury talk. Every tent lasts thirty years. I want a newsletter. Make it green.',
+    const { statements, wishes } = readSaid(
+      'We sew tents in Leeds. The website should feel calm. No luxury talk. Every tent lasts thirty years. I want a newsletter. Make it green.',
     );
-    expect(statements.map((s) => s.text)).toEqual(['We sew tents.', 'Every tent lasts thirty years.']);
-    expect(wishes.map((w) => w.text)).toEqual([
-      'The website should feel calm.',
-      'No luxury talk.',
-      'I want a newsletter.',
-      'Make it green.',
-    ]);
+    expect(statements.map((s) => s.text)).toEqual(['We sew tents in Leeds.', 'Every tent lasts thirty years.']);
+    expect(wishes.map((w) => w.text)).toEqual(
+      expect.arrayContaining(['The website should feel calm.', 'No luxury talk.', 'I want a newsletter.', 'Make it green.']),
+    );
   });
 
   test('is repaired lightly', () => {
-    expect(readBrief("and we dont sell anything that can't be mended").statements[0]?.text).toBe(
-      "We don’t sell anything that can't be mended.",
+    expect(readSaid("We sew tents in Leeds and every tent lasts thirty years.\nand we dont sell a tent that can't be mended").statements.at(-1)?.text).toBe(
+      "We don’t sell a tent that can't be mended.",
     );
   });
 

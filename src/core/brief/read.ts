@@ -14,7 +14,7 @@ import { currencyNamed } from './currencyNames';
 import { readLanguage } from './language';
 import { readName } from './names';
 import { readSells } from './sells';
-import { judge, type Judgement } from './judge/judge';
+import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference, readOrigin } from './stance';
 import { statementsOf, surelyPrinted, type Statement } from './statements';
@@ -110,8 +110,12 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const document = readDocument(brief);
   const judged = judge(document, titles);
   const sentences = sentencesOf(document);
-  const toTheMaker = new Set(judged.filter(isToTheMaker).map(({ said }) => said.end));
-  const wishes = new Set(sentences.filter(({ source }) => toTheMaker.has(source.end)));
+  const likeWishes = (least: number) => {
+    const ends = new Set(judged.filter((one) => toTheMaker(one) >= least).map(({ said }) => said.end));
+    return new Set(sentences.filter(({ source }) => ends.has(source.end)));
+  };
+  const wishes = likeWishes(likelyWish);
+  const clearWishes = likeWishes(clearWish);
   const told = statementsOf(sentences, judged);
   const statements = told.filter(({ print }) => print >= surelyPrinted);
   const colours = sentences
@@ -133,7 +137,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     byName,
   );
   const name = readName(brief, sentences);
-  const sells = readSells(brief, sentences, wishes);
+  const sells = readSells(brief, sentences, clearWishes);
   const reviews = readReviews(brief, sentences);
   // Where the people live who are quoted is not where the shop is.
   const quoted = reviews.flatMap(({ source }) => source ?? []);
@@ -168,11 +172,11 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     links: readLinks(brief),
     currency,
     language,
-    figures: readFigures(brief, statements),
+    figures: readFigures(brief, told),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
     reviews,
     openings: readOpenings(brief),
-    steps: readSteps(brief, statements),
+    steps: readSteps(brief, told),
     statements,
     unsure: told.filter(({ print }) => print < surelyPrinted),
     judged,
@@ -185,9 +189,10 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   return { ...reading, doubts: doubtsOf(reading), coloursWanted: unsure };
 }
 
-const makerRoles: ReadonlySet<Judgement['role']> = new Set(['wish', 'ban', 'instruction']);
-/** Whether a sentence speaks to whoever makes the site. */
-const isToTheMaker = ({ role }: Judgement): boolean => makerRoles.has(role);
+/** How likely a sentence has to speak to whoever makes the site to be read for wishes. */
+const likelyWish = 0.35;
+/** … and not to be read for what the business is. */
+const clearWish = 0.6;
 
 /** A text with spaces where these parts of it stand, so that all else keeps its position. */
 const without = (text: string, parts: readonly Pick<Source, 'start' | 'end'>[]): string =>
@@ -238,11 +243,16 @@ export function correct(reading: Reading, decided: Decided): Reading {
     }) ?? facts;
   const told = [...reading.statements, ...reading.unsure].sort((a, b) => a.source.start - b.source.start);
   const said = (statement: Statement) => decided.get(mayPrint(statement.key));
+  const statements = told.filter((one) => said(one) ?? one.print >= surelyPrinted);
+  const isPrinted = ({ source }: Fact<unknown>) =>
+    statements.some((one) => source && one.source.start <= source.start && source.end <= one.source.end);
   const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));
   return {
     ...reading,
-    statements: told.filter((one) => said(one) ?? one.print >= surelyPrinted),
+    statements,
     unsure: told.filter((one) => said(one) === undefined && one.print < surelyPrinted),
+    figures: reading.figures.filter(isPrinted),
+    steps: reading.steps.filter(isPrinted),
     doubts: reading.doubts.filter((doubt) => !settled(doubt.about)),
     address: one(reading.address, corrections.address),
     name: one(reading.name, corrections.name),

@@ -22,9 +22,9 @@ export interface Statement {
 }
 
 /** What may be printed without asking: of a hundred sentences that are this likely, one may be wrong. */
-export const surelyPrinted = 0.75;
+export const surelyPrinted = 0.7;
 /** What is less likely than this is not even asked about. */
-export const worthAsking = 0.12;
+export const worthAsking = 0.06;
 
 /** How gladly an editor would take a sentence for any of those places. */
 export const worthOf = ({ fit }: Pick<Statement, 'fit'>): number => 1 - fit.none;
@@ -52,8 +52,12 @@ const givesBack = /\b(?:returns?|refunds?|money back|exchanges?)\b/i;
 const fewest = 3;
 const most = 45;
 
+/** An address to write to, or a number to call. */
+const reaches = /@\w|\+?\d[\d ()/-]{6,}\d/;
+
 function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
   if (isDetail) return ['detail'];
+  if (reaches.test(text)) return ['contact'];
   const topic = topicOfRole[role];
   const own: Topic[] = topic ? [topic] : [];
   return givesBack.test(text) && (role === 'promise' || role === 'delivery') ? [...own, 'returns'] : own;

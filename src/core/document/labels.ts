@@ -15,7 +15,7 @@ const cell = /^\|?\s*([^|\t\n]{1,44}?)\s*(?:\||\t)\s*(?=\S)/u;
 const labelIn = (form: RegExp, raw: string): Labelled | null => {
   const match = form.exec(raw);
   const label = plain(match?.[1] ?? '');
-  return match && label && label.split(' ').length <= mostWords ? { label, from: match[0].length } : null;
+  return match && label && !/[.!?,;]/.test(label) && label.split(' ').length <= mostWords ? { label, from: match[0].length } : null;
 };
 
 /** Speakers of a conversation: names before a colon, of which two or more come again and again. */

@@ -14,6 +14,7 @@ interface Context {
   nth: number;
 }
 
+const ownLabels: LabelForms = { colons: false, dashes: false, cells: false };
 const ends = /[.!?…]["”’)\]]*$/;
 const mostHeadingWords = 7;
 const asksAlone = /\?["”’)]*$/;
@@ -88,10 +89,13 @@ class Reader {
     const found = labelOf(line, this.forms);
     const from = line.start + (found?.from ?? 0);
     const sentences = sentencesIn(this.text, { start: from, end: line.end });
-    for (const { start, end } of sentences) {
+    for (const { start: begin, end } of sentences) {
+      // A sentence inside a line may bring a label of its own: "… for a month. Customers = gyms."
+      const own = begin > from ? labelOf({ ...line, start: begin, raw: this.text.slice(begin, end), marker: '' }, ownLabels) : null;
+      const start = begin + (own?.from ?? 0);
       const question = asksAlone.test(this.text.slice(start, end));
       const standing = question && sentences.length === 1 ? 'question' : 'said';
-      this.add(line, start, end, standing, found?.label ?? '', sentences.length === 1);
+      this.add(line, start, end, standing, own?.label ?? found?.label ?? '', sentences.length === 1);
       if (standing === 'question') this.context = { ...this.context, question: plain(this.text.slice(start, end)) };
     }
   }

@@ -1,4 +1,5 @@
 import { decisionsOf } from '../../../tests/decisions';
+import { yesToAll } from '../../../tests/said';
 import { importText } from '../goods';
 import { pictureSchema, newProject, type Project } from '../project';
 import { makeShop } from '../site';
@@ -23,7 +24,7 @@ function project(part: { brief?: string; list?: string; decisions?: Record<strin
     brief: part.brief ?? good,
     goods: goods.ok ? { file: 'list.csv', ...goods.value } : newProject('p', '').goods,
     pictures: [pictureSchema.parse({ name: 'bowl.webp', hash: '0'.repeat(64), type: 'image/webp', width: 1200, height: 900 })],
-    decisions: decisionsOf(decisions),
+    decisions: decisionsOf({ ...yesToAll(part.brief ?? good), ...decisions }),
   };
 }
 

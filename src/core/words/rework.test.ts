@@ -1,4 +1,5 @@
 import { createRequire } from 'node:module';
+import { readSaid } from '../../../tests/said';
 import { readBrief } from '../brief';
 import { fleschScore, manners, readingEase, rework, splitBlock, stockIn, type Manner } from './index';
 import { article, pluralTitle, possessive } from './grammar';
@@ -6,7 +7,7 @@ import { article, pluralTitle, possessive } from './grammar';
 const flesch = createRequire(__filename)('flesch') as
   { flesch?: (counts: { sentence: number; word: number; syllable: number }) => number } | ((counts: object) => number);
 
-const reading = readBrief(
+const reading = readSaid(
   'Kobold Cycles is a counter in Leipzig. We true every wheel twice. If a spoke breaks we replace it. We will not sell you a part that you do not need.',
 );
 const done = (text: string, manner: Manner, used: string[] = []) => {

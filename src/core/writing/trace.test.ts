@@ -1,8 +1,9 @@
 import { Decided } from '../places';
+import { readSaid } from '../../../tests/said';
 import { bareTill } from '../../../tests/till';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
-import { planShop, type Known } from '../plan';
+import { planShop, type Known, type Page } from '../plan';
 
 import { contentTexts } from '../sections';
 import { describe as describeProduct, fromBrief, fromGoods, harvest, ours, untraced, Vocabulary, type Text } from '../words';
@@ -46,14 +47,17 @@ describe('the saddler’s page', () => {
   if (!goods.ok) throw new Error(goods.say);
   const decided = new Decided(new Map());
   const known: Known = {
-    reading: readBrief(brief),
+    reading: readSaid(brief),
     catalogue: makeCatalogue(goods.value.products, decided, 2, 2),
     rules: { ...bareTill, locale: 'en-BE', country: 'BE' },
   };
   const writer = new Writer(known, decided);
   const [home] = planShop(known, decided);
   if (!home) throw new Error('no home');
-  const texts = writer.write(home).sections.flatMap((section) => contentTexts(section.words).map(({ text }) => text.text));
+  const textsOf = (page: Page) =>
+    writer.write(page).sections.flatMap((section) => contentTexts(section.words).map(({ text }) => text.text));
+  const texts = textsOf(home);
+  const all = planShop(known, decided).flatMap(textsOf);
 
   test.each([
     "100 year old bags that'll do another fifty.",
@@ -62,7 +66,7 @@ describe('the saddler’s page', () => {
     'I answer the phone myself.',
     'Feed the leather for a month',
     'Sew everything by hand',
-  ])('prints “%s”', (line) => expect(texts).toContain(line));
+  ])('prints “%s”', (line) => expect(all).toContain(line));
 
   test('opens with the line that no other shop could print', () =>
     expect(harvest(known.reading).headline?.text).toBe("100 year old bags that'll do another fifty."));

@@ -1,7 +1,8 @@
 import { type Document, type Said } from '../../document';
 import { isNoun, isVerb, sensesOf, singular, verbClass } from '../../lexicon';
 import { type Features } from '../../softmax';
-import { namesColour } from '../colours';
+import { isColourList, namesColour } from '../colours';
+import { isMoodList } from '../tone';
 import smallWords from './smallWords.json';
 
 const tokens =
@@ -107,12 +108,14 @@ function ofShape(bag: Bag, { text, bullet, ownLine }: Said, words: readonly stri
   if (/\p{Lu}\p{L}/u.test(text.slice(1))) put(bag, 'names somebody');
   if (/\p{Lu}{3}/u.test(text)) put(bag, 'capitals');
   if (namesColour(text)) put(bag, 'a colour');
+  if (isColourList(text)) put(bag, 'colours alone');
+  if (isMoodList(text)) put(bag, 'moods alone');
   const english = all.filter(isEnglish).length / Math.max(1, all.length);
   if (all.length >= 3) put(bag, `english ${english < 0.35 ? 'no' : english < 0.7 ? 'partly' : 'yes'}`);
 }
 
 /** What stands around it: label, heading, question, speaker, the sentences beside it. */
-function ofPlace(bag: Bag, said: Said, before: Said | undefined, after: Said | undefined, share: number): void {
+function ofPlace(bag: Bag, said: Said, before: Said | undefined, share: number | null): void {
   put(bag, `stands ${said.standing}`);
   for (const [name, over] of [
     ['l', said.label],
@@ -127,12 +130,13 @@ function ofPlace(bag: Bag, said: Said, before: Said | undefined, after: Said | u
   }
   if (said.speaker) put(bag, 'spoken');
   if (said.nth === 0) put(bag, 'opens paragraph');
-  put(bag, `at ${Math.min(3, Math.floor(share * 4))}`);
-  if (!before) put(bag, 'opens brief');
-  if (!after) put(bag, 'closes brief');
+  if (share !== null) put(bag, `at ${Math.min(3, Math.floor(share * 4))}`);
   const near = before && before.paragraph === said.paragraph ? before : undefined;
   for (const word of near ? wordsIn(near.text).slice(0, 12) : []) if (isWord(word)) put(bag, `p ${stemOf(word)}`, 0.4);
 }
+
+/** In a document of so many sentences it says something where one stands. */
+const longEnough = 8;
 
 /** All that speaks for what each sentence of a document does in it. */
 export function featuresOf({ said }: Document, goods: ReadonlySet<string>): Features[] {
@@ -141,7 +145,7 @@ export function featuresOf({ said }: Document, goods: ReadonlySet<string>): Feat
     const words = wordsIn(one.text);
     ofWords(bag, words, goods);
     ofShape(bag, one, words);
-    ofPlace(bag, one, said[i - 1], said[i + 1], i / said.length);
+    ofPlace(bag, one, said[i - 1], said.length >= longEnough ? i / said.length : null);
     return bag;
   });
 }

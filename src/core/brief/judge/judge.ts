@@ -35,6 +35,14 @@ export type Verdict = (typeof verdicts)[number];
 /** Roles of what tells of the business; the others speak to whoever makes the site. */
 const telling: ReadonlySet<Role> = new Set(['claim', 'promise', 'process', 'story', 'person', 'delivery', 'contact', 'hours', 'price']);
 
+const toMaker: ReadonlySet<Role> = new Set(['wish', 'ban', 'instruction']);
+
+const sumOver = (of: ReadonlySet<Role>, shares: readonly number[]): number =>
+  roles.reduce((sum, role, k) => sum + (of.has(role) ? (shares[k] ?? 0) : 0), 0);
+
+/** How likely a sentence speaks to whoever makes the site. */
+export const toTheMaker = ({ roles: shares }: Pick<Judgement, 'roles'>): number => sumOver(toMaker, shares);
+
 /** What a sentence does if it does tell of the business. */
 export function tellingRole({ roles: shares }: Pick<Judgement, 'roles'>): Role {
   const best = roles.reduce((at, role, k) => (telling.has(role) && (shares[k] ?? 0) > (shares[at] ?? 0) ? k : at), 0);
@@ -135,7 +143,7 @@ export function judge(document: Document, goods: readonly string[] = [], by: Jud
     const all = { ...features[i], ...near };
     const [print = 0, mend = 0] = softmax(all, by.verdicts, verdicts.length);
     const [none = 0, headline = 0, lead = 0, why = 0] = softmax(all, by.fits, fits.length);
-    const own = shares.reduce((sum, share, k) => sum + (telling.has(roles[k] ?? 'other') ? share : 0), 0);
+    const own = sumOver(telling, shares);
     const said = document.said[i] as Said;
     const stands = said.standing === 'said' ? 1 : 0;
     return {
