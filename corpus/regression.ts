@@ -41,21 +41,25 @@ export function train(examples: readonly Example[], { outcomes: n, rounds, restr
     gradient.fill(0);
     for (const { outcome, weight, indexes, values } of sparse) {
       scores.fill(0);
-      for (let f = 0; f < indexes.length; f++)
-        for (let k = 0, i = indexes[f]! * n; k < n; k++) scores[k]! += weights[i + k]! * values[f]!;
+      indexes.forEach((i, f) => {
+        for (let k = 0; k < n; k++) scores[k] = (scores[k] ?? 0) + (weights[i * n + k] ?? 0) * (values[f] ?? 0);
+      });
       const most = Math.max(...scores);
       let sum = 0;
-      for (let k = 0; k < n; k++) sum += scores[k] = Math.exp(scores[k]! - most);
-      for (let k = 0; k < n; k++) scores[k] = (scores[k]! / sum - (k === outcome ? 1 : 0)) * weight;
-      for (let f = 0; f < indexes.length; f++)
-        for (let k = 0, i = indexes[f]! * n; k < n; k++) gradient[i + k]! += scores[k]! * values[f]!;
+      for (let k = 0; k < n; k++) sum += scores[k] = Math.exp((scores[k] ?? 0) - most);
+      for (let k = 0; k < n; k++) scores[k] = ((scores[k] ?? 0) / sum - (k === outcome ? 1 : 0)) * weight;
+      indexes.forEach((i, f) => {
+        for (let k = 0; k < n; k++) gradient[i * n + k] = (gradient[i * n + k] ?? 0) + (scores[k] ?? 0) * (values[f] ?? 0);
+      });
     }
     const pace = 0.05 * Math.min(1, (rounds - round) / 100 + 0.05);
     for (let i = 0; i < weights.length; i++) {
-      const slope = gradient[i]! / total + restraint * weights[i]!;
-      first[i] = 0.9 * first[i]! + 0.1 * slope;
-      second[i] = 0.999 * second[i]! + 0.001 * slope * slope;
-      weights[i]! -= (pace * (first[i]! / (1 - 0.9 ** round))) / (Math.sqrt(second[i]! / (1 - 0.999 ** round)) + 1e-8);
+      const slope = (gradient[i] ?? 0) / total + restraint * (weights[i] ?? 0);
+      first[i] = 0.9 * (first[i] ?? 0) + 0.1 * slope;
+      second[i] = 0.999 * (second[i] ?? 0) + 0.001 * slope * slope;
+      weights[i] =
+        (weights[i] ?? 0) -
+        (pace * ((first[i] ?? 0) / (1 - 0.9 ** round))) / (Math.sqrt((second[i] ?? 0) / (1 - 0.999 ** round)) + 1e-8);
     }
   }
   return new Map(names.map((name, i) => [name, Array.from(weights.subarray(i * n, i * n + n))]));

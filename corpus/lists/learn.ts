@@ -3,11 +3,12 @@ import { openSource } from '@/core/goods';
 import { featuresOf, judged, toldIn, type Features } from '@/core/goods/columns/features';
 import headings from '@/core/goods/columns/headings.json';
 import { readHeading, type HeadingTopic } from '@/core/goods/columns/heading';
-import { judge, thousandth } from '@/core/goods/columns/judge';
+import { judge, thousandth, weightsOf } from '@/core/goods/columns/judge';
 import { type Meaning } from '@/core/goods/columns/meaning';
 import { namesAmong, seenIn } from '@/core/goods/columns/seen';
 import { layOut } from '@/core/goods/columns/head';
 import { type Cell } from '@/core/goods/source/grid';
+import { train as regress } from '../regression';
 import { type ListCase } from './case';
 import { bytesOf } from './file';
 
@@ -146,51 +147,18 @@ export async function examplesOf(list: ListCase, random: () => number): Promise<
   return made.filter(({ meant: index }) => index >= 0);
 }
 
-/** Multinomial logistic regression by gradient descent with moments (Kingma and Ba 2015), all examples at once: the same bytes each time. */
+/** The weights of what judges columns, in thousandths. */
 export function train(examples: readonly Example[], rounds = usualRounds): Map<string, number[]> {
-  const names = [...new Set(examples.flatMap(({ features }) => Object.keys(features)))].sort();
-  const at = new Map(names.map((name, i) => [name, i]));
-  const n = judged.length;
-  const sparse = examples.map(({ features, meant }) => ({
-    meant,
-    indexes: Object.keys(features).map((name) => at.get(name) ?? 0),
-    values: Object.values(features),
-  }));
-  const weights = new Float64Array(names.length * n);
-  const first = new Float64Array(weights.length);
-  const second = new Float64Array(weights.length);
-  for (let round = 1; round <= rounds; round++) {
-    const gradient = new Float64Array(weights.length);
-    for (const { meant, indexes, values } of sparse) {
-      const scores = new Float64Array(n);
-      indexes.forEach((i, f) => {
-        for (let k = 0; k < n; k++) scores[k] = (scores[k] ?? 0) + (weights[i * n + k] ?? 0) * (values[f] ?? 0);
-      });
-      const most = Math.max(...scores);
-      let sum = 0;
-      for (let k = 0; k < n; k++) sum += scores[k] = Math.exp((scores[k] ?? 0) - most);
-      indexes.forEach((i, f) => {
-        for (let k = 0; k < n; k++)
-          gradient[i * n + k] = (gradient[i * n + k] ?? 0) + ((scores[k] ?? 0) / sum - (k === meant ? 1 : 0)) * (values[f] ?? 0);
-      });
-    }
-    const pace = 0.05 * Math.min(1, (rounds - round) / 100 + 0.05);
-    for (let i = 0; i < weights.length; i++) {
-      const slope = (gradient[i] ?? 0) / sparse.length + restraint * (weights[i] ?? 0);
-      first[i] = 0.9 * (first[i] ?? 0) + 0.1 * slope;
-      second[i] = 0.999 * (second[i] ?? 0) + 0.001 * slope * slope;
-      weights[i] =
-        (weights[i] ?? 0) -
-        (pace * ((first[i] ?? 0) / (1 - 0.9 ** round))) / (Math.sqrt((second[i] ?? 0) / (1 - 0.999 ** round)) + 1e-8);
-    }
-  }
-  return new Map(
-    names.map((name, i) => [name, Array.from(weights.slice(i * n, i * n + n), (weight) => Math.round(weight * thousandth))]),
+  const weights = regress(
+    examples.map(({ features, meant }) => ({ features, outcome: meant })),
+    { outcomes: judged.length, rounds, restraint, least: 1 },
   );
+  return new Map([...weights].map(([name, row]) => [name, row.map((weight) => Math.round(weight * thousandth))]));
 }
 
 /** How many columns of a batch are judged as meant by weights that were trained without it. */
-export function rightOf(examples: readonly Example[], weights: ReadonlyMap<string, readonly number[]>): number {
+export function rightOf(examples: readonly Example[], trained: ReadonlyMap<string, readonly number[]>): number {
+  const weights = weightsOf(trained);
   return examples.filter(({ features, meant }) => {
     const shares = [...judge(features, weights).values()];
     return shares.indexOf(Math.max(...shares)) === meant;

@@ -58,6 +58,8 @@ export interface Reading {
   statements: Statement[];
   /** What might be printed: the seller is asked. */
   unsure: Statement[];
+  /** What the seller was asked about and has answered: yes and no. */
+  answered: { yes: Statement[]; no: Statement[] };
   /** All that is said in the brief, with what the judge makes of it. */
   judged: Judgement[];
   /** Wishes about the site, which are never printed. */
@@ -179,6 +181,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     steps: readSteps(brief, told),
     statements,
     unsure: told.filter(({ print }) => print < surelyPrinted),
+    answered: { yes: [], no: [] },
     judged,
     wishes: [...wishes].map((sentence) => sentence.source),
     person: personOf(brief),
@@ -251,6 +254,7 @@ export function correct(reading: Reading, decided: Decided): Reading {
     ...reading,
     statements,
     unsure: told.filter((one) => said(one) === undefined && one.print < surelyPrinted),
+    answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
     figures: reading.figures.filter(isPrinted),
     steps: reading.steps.filter(isPrinted),
     doubts: reading.doubts.filter((doubt) => !settled(doubt.about)),

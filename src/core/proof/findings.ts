@@ -6,7 +6,7 @@ import { sayNow } from '../places';
 import { type Shop } from '../site';
 import { type Finding, type Station } from './finding';
 import { contentTexts, suits, textFieldAt, wordCount } from '../sections';
-import { readingEase, stockIn } from '../words';
+import { capitalised, numberWords, readingEase, stockIn } from '../words';
 
 /** One kind of thing that is looked at. To add one, write it and put it on the list. */
 export interface Check {
@@ -219,6 +219,21 @@ export const checks: readonly Check[] = [
       }
       return twice.length ? [todo(`Some pages share a title for search: ${some(twice)}. Give them different names.`)] : [];
     },
+  },
+  {
+    id: 'unsure',
+    station: 'brief',
+    fine: 'You have said of each sentence whether it may be printed.',
+    look: ({ reading: { unsure } }) =>
+      unsure.length
+        ? [
+            todo(
+              unsure.length === 1
+                ? 'One sentence of your brief could be printed: say whether it may.'
+                : `${capitalised(numberWords(unsure.length))} sentences of your brief could be printed: say which may.`,
+            ),
+          ]
+        : [],
   },
   {
     id: 'doubts',

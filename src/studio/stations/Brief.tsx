@@ -13,6 +13,7 @@ import { tokens } from '../theme';
 import { Change } from './brief/Change';
 import { Facts } from './brief/Facts';
 import { Ideas } from './brief/Ideas';
+import { PickList } from './brief/PickList';
 import { Questions } from './brief/Questions';
 import { type StationProps } from './station';
 
@@ -163,6 +164,7 @@ export function BriefStation({ state, shop }: StationProps) {
       ) : null}
       {reading && draft.trim() ? (
         <>
+          {staged ? null : <PickList state={state} reading={reading} onShow={showSource} />}
           <Facts
             reading={reading}
             onShow={showSource}

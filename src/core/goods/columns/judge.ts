@@ -1,4 +1,5 @@
 import { once } from '../../once';
+import { softmax } from '../../softmax';
 import { judged, type Features } from './features';
 import { type Meaning } from './meaning';
 import trained from './weights.json';
@@ -11,17 +12,14 @@ export interface Weights {
   [feature: string]: readonly number[];
 }
 
-const weights = once(() => new Map(Object.entries(trained as Weights)));
+/** Stored weights as numbers. */
+export const weightsOf = (rows: ReadonlyMap<string, readonly number[]>): ReadonlyMap<string, number[]> =>
+  new Map([...rows].map(([name, row]) => [name, row.map((weight) => weight / thousandth)]));
+
+const weights = once(() => weightsOf(new Map(Object.entries(trained as Weights))));
 
 /** How likely a column is each meaning, by all that speaks for and against it; the shares add up to 1. */
 export function judge(features: Features, by: ReadonlyMap<string, readonly number[]> = weights()): ReadonlyMap<Meaning, number> {
-  const scores = judged.map(() => 0);
-  for (const [name, value] of Object.entries(features)) {
-    const row = by.get(name);
-    if (row) row.forEach((weight, k) => (scores[k] = (scores[k] ?? 0) + (weight / thousandth) * value));
-  }
-  const most = Math.max(...scores);
-  const shares = scores.map((score) => Math.exp(score - most));
-  const sum = shares.reduce((total, share) => total + share, 0);
-  return new Map(judged.map((meaning, k) => [meaning, (shares[k] ?? 0) / sum]));
+  const shares = softmax(features, by, judged.length);
+  return new Map(judged.map((meaning, k) => [meaning, shares[k] ?? 0]));
 }
