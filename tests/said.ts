@@ -4,8 +4,8 @@ import { mayPrint } from '@/core/places';
 /** A brief of which the seller has said that all may be printed that is asked about. */
 export function readSaid(brief: string): Reading {
   const reading = readBrief(brief);
-  const statements = [...reading.statements, ...reading.unsure].sort((a, b) => a.source.start - b.source.start);
-  return { ...reading, statements, unsure: [] };
+  const asked = new Set(reading.unsure);
+  return { ...reading, statements: reading.told.filter((one) => asked.has(one) || reading.statements.includes(one)), unsure: [] };
 }
 
 /** What the seller decides with every yes. */

@@ -33,6 +33,8 @@ const refused = /\b(?:no|not|without|don'?t (?:want|need)|never|skip the|drop th
 export function readFeatures(brief: string, sentences: readonly Sentence[], wishes: ReadonlySet<Sentence>): Fact<string>[] {
   const found: Fact<string>[] = [];
   for (const sentence of sentences) {
+    // What a question asks for is asked for by its answer.
+    if (sentence.asks) continue;
     const labelled = sentence.label === 'features' || sentence.label === 'goal' || sentence.label === 'look';
     const wished = labelled || wishes.has(sentence) || asking.test(sentence.text);
     if (!wished && !/\bappointment\b/i.test(sentence.text)) continue;

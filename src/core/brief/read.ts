@@ -17,7 +17,7 @@ import { readSells } from './sells';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference, readOrigin } from './stance';
-import { statementsOf, surelyPrinted, type Statement } from './statements';
+import { sorted, statementsOf, type Statement } from './statements';
 import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
 import { readTone, styleOf } from './tone';
 import { readTrade, type Trade } from './trade';
@@ -54,6 +54,8 @@ export interface Reading {
   reviews: Fact<Review>[];
   openings: Fact<Opening>[];
   steps: Fact<string>[];
+  /** All that could stand on a page, in order. */
+  told: Statement[];
   /** What copy may use: what the judge is sure of, and what the seller has said yes to. */
   statements: Statement[];
   /** What might be printed: the seller is asked. */
@@ -119,7 +121,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const wishes = likeWishes(likelyWish);
   const clearWishes = likeWishes(clearWish);
   const told = statementsOf(sentences, judged);
-  const statements = told.filter(({ print }) => print >= surelyPrinted);
+  const printed = sorted(told);
   const colours = sentences
     .filter((sentence) => !sentence.asks)
     .map((sentence) =>
@@ -163,7 +165,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     coloursAvoided,
     features: readFeatures(brief, sentences, wishes),
     goal: readGoal(brief, sentences),
-    difference: readDifference(sentences, statements),
+    difference: readDifference(sentences, printed.statements),
     place,
     country,
     reach: readReach(brief, sentences, place, country?.value ?? ''),
@@ -179,9 +181,8 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     reviews,
     openings: readOpenings(brief),
     steps: readSteps(brief, told),
-    statements,
-    unsure: told.filter(({ print }) => print < surelyPrinted),
-    answered: { yes: [], no: [] },
+    told,
+    ...printed,
     judged,
     wishes: [...wishes].map((sentence) => sentence.source),
     person: personOf(brief),
@@ -244,17 +245,13 @@ export function correct(reading: Reading, decided: Decided): Reading {
           ]
         : [];
     }) ?? facts;
-  const told = [...reading.statements, ...reading.unsure].sort((a, b) => a.source.start - b.source.start);
-  const said = (statement: Statement) => decided.get(mayPrint(statement.key));
-  const statements = told.filter((one) => said(one) ?? one.print >= surelyPrinted);
+  const printed = sorted(reading.told, (key) => decided.get(mayPrint(key)));
   const isPrinted = ({ source }: Fact<unknown>) =>
-    statements.some((one) => source && one.source.start <= source.start && source.end <= one.source.end);
+    printed.statements.some((one) => source && one.source.start <= source.start && source.end <= one.source.end);
   const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));
   return {
     ...reading,
-    statements,
-    unsure: told.filter((one) => said(one) === undefined && one.print < surelyPrinted),
-    answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
+    ...printed,
     figures: reading.figures.filter(isPrinted),
     steps: reading.steps.filter(isPrinted),
     doubts: reading.doubts.filter((doubt) => !settled(doubt.about)),

@@ -24,7 +24,7 @@ export interface Statement {
 /** What may be printed without asking: of a hundred sentences that are this likely, one may be wrong. */
 export const surelyPrinted = 0.7;
 /** What is less likely than this is not even asked about. */
-export const worthAsking = 0.06;
+export const leastAsked = 0.06;
 
 /** How gladly an editor would take a sentence for any of those places. */
 export const worthOf = ({ fit }: Pick<Statement, 'fit'>): number => 1 - fit.none;
@@ -63,6 +63,19 @@ function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
   return givesBack.test(text) && (role === 'promise' || role === 'delivery') ? [...own, 'returns'] : own;
 }
 
+/** What of that is printed, and what the seller is asked about; a word of the seller's decides. */
+export function sorted(
+  told: readonly Statement[],
+  word: (key: string) => boolean | undefined = () => undefined,
+): { statements: Statement[]; unsure: Statement[]; answered: { yes: Statement[]; no: Statement[] } } {
+  const said = (one: Statement) => word(one.key);
+  return {
+    statements: told.filter((one) => said(one) ?? one.print >= surelyPrinted),
+    unsure: told.filter((one) => said(one) === undefined && one.print >= leastAsked && one.print < surelyPrinted),
+    answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
+  };
+}
+
 /** A gap that a fuller brief marks for the seller: "[where you are]". */
 export const isGap = (text: string): boolean => /\[[^\]]*\]/.test(text);
 
@@ -73,7 +86,7 @@ function couldStand({ text, asks, label }: Sentence): boolean {
   return words >= (label === 'detail' ? 2 : fewest) && words <= most && !text.endsWith(':');
 }
 
-/** The sentences that say something of the business and may be worth printing, the unlikely ones left out. */
+/** The sentences that could stand on a page, each with how likely it may. */
 export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[]): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
@@ -83,7 +96,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
     const isDetail = sentence.label === 'detail';
     const print = isDetail ? 1 : judged.print;
     const text = repaired(sentence.text);
-    if (print < worthAsking || known.has(text)) return [];
+    if (known.has(text)) return [];
     known.add(text);
     const role = tellingRole(judged);
     return [

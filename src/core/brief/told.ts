@@ -1,4 +1,4 @@
-import { isVerb } from '../lexicon';
+import { isVerb, sensesOf } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
 import { type Statement } from './statements';
@@ -54,6 +54,10 @@ function inFigures(word: string): string {
   return digits[lower] ?? String((tens[ten] ?? 0) + Number(one ? (digits[one] ?? (one === 'one' ? 1 : 0)) : 0));
 }
 
+/** Classes of nouns that measure: quantities and times (lexnames of WordNet). A number of them says nothing by itself. */
+const measures = new Set([23, 28]);
+const isMeasure = (what: string): boolean => !what.includes(' ') && measures.has(sensesOf(what)[0]?.kind ?? 0);
+
 /** Numbers that say how much, how many or how long; not prices, hours, terms of delivery or numbers to call. */
 export function readFigures(brief: string, statements: readonly Statement[]): Fact<Figure>[] {
   const found: Fact<Figure>[] = [];
@@ -79,6 +83,7 @@ export function readFigures(brief: string, statements: readonly Statement[]): Fa
       )
         continue;
       if (/\b(?:within|after|before|than|from|between|up to)\s*$/i.test(source.text.slice(0, match.index))) continue;
+      if (isMeasure(what)) continue;
       const start = source.start + match.index;
       if (!found.some((known) => known.value.what === what))
         found.push(factAt(brief, { figure: inFigures(figure), what }, 0.8, start, start + match[0].length));

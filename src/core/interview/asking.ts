@@ -19,6 +19,8 @@ export interface Situation {
 /** What an answer adds: a sentence to the brief, or wishes where no sentence would say it. */
 export interface Answer {
   sentence?: string;
+  /** Whether the sentence is meant for shoppers: then nobody has to be asked. */
+  prints?: boolean;
   wishes?: readonly Wish[];
 }
 
@@ -62,7 +64,10 @@ export const asSentence = (text: string): string => {
   return /[.!?…]["”’)]*$/.test(capital) ? capital : `${capital}.`;
 };
 
-export const asSentences = (given: readonly string[]): Answer => ({ sentence: given.map(asSentence).filter(Boolean).join(' ') });
+export const asSentences = (given: readonly string[]): Answer => ({
+  sentence: given.map(asSentence).filter(Boolean).join(' '),
+  prints: true,
+});
 
 const singularVerbs: Record<string, string> = {
   are: 'is',

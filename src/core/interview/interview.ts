@@ -1,6 +1,6 @@
-import { kindsOf } from '../brief';
+import { kindsOf, readBrief, leastAsked } from '../brief';
 import { findingsOf } from '../proof';
-import { asked, Decided, given, areaOf, set, type Wish } from '../places';
+import { asked, Decided, given, areaOf, mayPrint, set, type Wish } from '../places';
 import { withWishes, type Project } from '../project';
 import { contentTexts, pathOf } from '../sections';
 import { fail, ok, type Result } from '../result';
@@ -75,11 +75,13 @@ export const askedSoFar = (project: Project): number => new Decided(project.deci
 
 const isAsked = (project: Project, id: string): boolean => new Decided(project.decisions).has(asked(id));
 
-/** What an answer comes to: a sentence more in the brief, and what is decided by it. */
-export function wishesOf(project: Project, { sentence, wishes = [] }: Answer): Wish[] {
+/** What an answer comes to: a sentence more in the brief, and what is decided by it. One that is meant for shoppers is not asked about. */
+export function wishesOf(project: Project, { sentence, prints, wishes = [] }: Answer): Wish[] {
   if (!sentence) return [...wishes];
   const before = project.brief.trimEnd();
-  return [set(given.brief, before ? `${before}\n\n${sentence}` : `${project.brief}${sentence}`), ...wishes];
+  const brief = before ? `${before}\n\n${sentence}` : `${project.brief}${sentence}`;
+  const own = prints ? readBrief(brief).told.filter(({ source, print }) => source.start >= before.length && print >= leastAsked) : [];
+  return [set(given.brief, brief), ...own.map(({ key }) => set(mayPrint(key), true)), ...wishes];
 }
 
 /** A project with an answer in it. */

@@ -34,7 +34,7 @@ const leastFit = 0.12;
 const largeFit = ({ fit }: Statement): number => fit.headline + 0.3 * fit.why;
 const leastLarge = 0.06;
 /** What leans on a sentence before it can't stand large. */
-const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then)\b(?!['’]s (?:never|always|not))/i;
+const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then|(?:the|each|every|some) \w+ ones?)\b/i;
 
 /** Gives each sentence of a brief the place that it suits best. */
 export function harvest(reading: Reading, pins: Pins = {}): Harvest {
@@ -76,7 +76,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const contact = [...held.contact, ...take(candidates(about('contact')))].sort(inOrder).map(clean);
 
   const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
-  const leads = candidates((s) => ofTheBusiness(s) && s.words >= 6 && s.fit.lead >= leastFit)
+  const leads = candidates((s) => ofTheBusiness(s) && s.words >= 6 && s.fit.lead >= leastFit && !leans.test(s.text))
     .sort(bestFor('lead'))
     .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading.sells[0]?.value) }))
     .filter(({ text }) => text.split(' ').length <= 34);

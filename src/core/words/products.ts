@@ -1,17 +1,15 @@
-import { type Known } from '../plan/about';
 import { type Product } from '../goods/about';
-import { capitalised, inSentence, listed, numberWords, pluralTitle, verbFor } from './grammar';
-import { shelfOf, stockOf } from '../goods';
+import { capitalised, listed, numberWords, pluralTitle, verbFor } from './grammar';
+import { stockOf } from '../goods';
 import { fromGoods, type Text } from './text';
 
-/** A product as it is told of: what the list says, else what its own options, shelf, stock and weight say. It always opens with its name. */
-export function describe(product: Product, known: Known): Text {
+/** A product as it is told of: what the list says, else what its own options, stock and weight say. It always opens with its name. */
+export function describe(product: Product): Text {
   if (product.description.trim())
     return { text: product.description, rank: 1, sources: [{ kind: 'goods', say: 'its description in your list' }] };
   const plural = pluralTitle(product.title);
   const options = ofOptions(product)?.(plural);
-  // Every sentence names something of this one product, so that none is said of two.
-  const others = [ofShelf(product, known), ofKind(product), ofStock(product)].flatMap((predicate) =>
+  const others = [ofKind(product), ofStock(product)].flatMap((predicate) =>
     predicate ? [predicate(plural)] : [],
   );
   const rest = others.slice(0, 2).join(', and ');
@@ -20,7 +18,7 @@ export function describe(product: Product, known: Known): Text {
     rest ? `${options ? (plural ? 'They' : 'It') : product.title} ${rest}` : '',
   ];
   const text = sentences.filter(Boolean).join('. ');
-  return fromGoods(text ? `${text}.` : '', text ? 'its options, shelf and stock in your list' : 'nothing but a name and a price');
+  return fromGoods(text ? `${text}.` : '', text ? 'its options and stock in your list' : 'nothing but a name and a price');
 }
 
 type Predicate = (plural: boolean) => string;
@@ -47,27 +45,6 @@ const pluralOf = (noun: string, count: number): string =>
       : /[^aeiou]y$/.test(noun)
         ? `${noun.slice(0, -1)}ies`
         : `${noun}s`;
-
-/** "is one of two rings here, beside Tide ring" */
-function ofShelf(product: Product, { catalogue }: Known): Predicate | null {
-  if (!product.categories.length && catalogue.products.length > 1) {
-    const at = catalogue.products.findIndex((other) => other.id === product.id);
-    const mate = catalogue.products[(at + 1) % catalogue.products.length];
-    return (plural) =>
-      `${plural ? 'are among' : 'is one of'} the ${numberWords(catalogue.products.length)} things here, beside ${mate?.title ?? ''}`;
-  }
-  const shelf = shelfOf(catalogue, product);
-  if (!shelf || shelf.products.length < 2) return null;
-  const at = shelf.products.findIndex((other) => other.id === product.id);
-  const [mate] = [1, 2]
-    .map((step) => shelf.products[(at + step) % shelf.products.length])
-    .filter((other) => other && other.id !== product.id);
-  const beside = mate ? `, beside ${mate.title}` : '';
-  const count = numberWords(shelf.products.length);
-  const name = inSentence(shelf.name);
-  const named = pluralTitle(shelf.name) ? `${count} ${name} here` : `${count} under ${name}`;
-  return (plural) => `${plural ? 'are among' : 'is one of'} the ${named}${beside}`;
-}
 
 function ofKind(product: Product): Predicate | null {
   if (product.kind === 'download') return (plural) => `${comes(plural)} as a file, right after paying`;

@@ -36,6 +36,13 @@ function distinctNames(products: readonly Product[]): Map<string, string> {
   return names;
 }
 
+/** What the list says of a product that nobody has described: its particulars, or where it stands. */
+const particularsOf = ({ particulars, categories }: Product): string =>
+  particulars
+    .slice(0, 3)
+    .map(({ name, value }) => `${name}: ${value}.`)
+    .join(' ') || (categories[0] ?? '');
+
 function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap<string, string>): PageMeta {
   const { reading, catalogue } = known;
   const name = reading.name?.value ?? 'Shop';
@@ -75,7 +82,7 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
   }
   if (page.product) {
     const title = names.get(page.product.id) ?? page.product.title;
-    const about = describe(page.product, known).text;
+    const about = describe(page.product).text;
     const opens = about.toLowerCase().startsWith(page.product.title.toLowerCase());
     const said = from([page.product]).trim();
     const price = said ? (opens ? `F${said.slice(1)}` : `${title}, ${said}`) : opens ? '' : title;
@@ -84,7 +91,7 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
       description: fit(
         opens
           ? `${title}${about.slice(page.product.title.length)}${price ? ` ${price}.` : ''}`
-          : `${price}. ${about || (page.product.categories[0] ?? '')}`.trim(),
+          : `${price}. ${about || particularsOf(page.product)}`.trim(),
         longestDescription,
       ),
     };

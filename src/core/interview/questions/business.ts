@@ -104,7 +104,7 @@ export const businessQuestions: readonly Question[] = [
             field: 'Or in your words',
             sample: [`${we(s)} make ${them(s)} ${ourselves(s)}`],
             answerable: 1,
-            answer: ([pick = '']) => ({ sentence: originSentence(pick, s) }),
+            answer: ([pick = '']) => ({ sentence: originSentence(pick, s), prints: true }),
           },
   },
   {
@@ -125,6 +125,7 @@ export const businessQuestions: readonly Question[] = [
               sentence: asSentence(
                 /\b(?:we|i)\b/i.test(typed) ? typed : `${we(s)} ${typed.charAt(0).toLowerCase()}${typed.slice(1)}`,
               ),
+              prints: true,
             }),
           },
   },

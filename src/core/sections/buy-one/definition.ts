@@ -13,7 +13,7 @@ export const buyOne = defineSection(about, {
     const price = priceRange(product);
     return {
       heading: fromGoods(product.title, 'the one thing in your list'),
-      text: describe(product, w),
+      text: describe(product),
       button: price ? fromGoods(`See it, ${money(price.low, w)}`, 'its price in your list') : ours('See it'),
     };
   },

@@ -23,16 +23,19 @@ const Box = styled.section`
     list-style: none;
     margin: 0;
     padding: 0;
-    max-height: 250px;
+    max-height: 300px;
     overflow: auto;
   }
   li {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 4px 14px;
-    align-items: center;
+    gap: 6px;
     border-top: 1px solid ${tokens.line};
-    padding: 6px 2px;
+    padding: 8px 4px 9px;
+  }
+  li button {
+    min-height: 30px;
+    padding: 3px 12px;
+    font-size: 14px;
   }
   li:focus-visible {
     outline: 3px solid ${tokens.verdigris};
