@@ -20,7 +20,10 @@ export interface Training {
 export function train(examples: readonly Example[], { outcomes: n, rounds, restraint, least }: Training): Map<string, number[]> {
   const seen = new Map<string, number>();
   for (const { features } of examples) for (const name of Object.keys(features)) seen.set(name, (seen.get(name) ?? 0) + 1);
-  const names = [...seen].filter(([, count]) => count >= least).map(([name]) => name).sort();
+  const names = [...seen]
+    .filter(([, count]) => count >= least)
+    .map(([name]) => name)
+    .sort();
   const at = new Map(names.map((name, i) => [name, i]));
   const sparse = examples.map(({ features, outcome, weight = 1 }) => {
     const known = Object.entries(features).filter(([name]) => at.has(name));

@@ -1,5 +1,15 @@
 import { featuresOf, namesIn } from '@/core/brief/judge/features';
-import { fits, judge, learnedOf, nearOf, roles, verdicts, type JudgeWeights, type Judgement, type StoredWeights } from '@/core/brief/judge/judge';
+import {
+  fits,
+  judge,
+  learnedOf,
+  nearOf,
+  roles,
+  verdicts,
+  type JudgeWeights,
+  type Judgement,
+  type StoredWeights,
+} from '@/core/brief/judge/judge';
 import { readDocument, type Document } from '@/core/document';
 import { packRow, softmax, type Features } from '@/core/softmax';
 import { train, type Training } from '../regression';

@@ -80,7 +80,9 @@ describe('a brief', () => {
     expect(shop.currency?.value).toBe('USD');
     expect(shop.tone.map(({ value }) => value)).toEqual(['loud', 'sunny', 'funny']);
     // What somebody wants their shop to be is still a wish.
-    expect(readBrief('I sell kelp in Bray. What I want is an online shop with big pictures.').wishes.at(-1)?.text).toMatch(/^What I want/);
+    expect(readBrief('I sell kelp in Bray. What I want is an online shop with big pictures.').wishes.at(-1)?.text).toMatch(
+      /^What I want/,
+    );
     expect(readBrief('I sell kelp. This should be a modern online store selling lamps.').sells.map(({ value }) => value)).toEqual(
       ['kelp'],
     );
@@ -129,9 +131,11 @@ describe('what may be printed', () => {
   });
 
   test('is repaired lightly', () => {
-    expect(readSaid("We sew tents in Leeds and every tent lasts thirty years.\nand we dont sell a tent that can't be mended").statements.at(-1)?.text).toBe(
-      "We don’t sell a tent that can't be mended.",
-    );
+    expect(
+      readSaid(
+        "We sew tents in Leeds and every tent lasts thirty years.\nand we dont sell a tent that can't be mended",
+      ).statements.at(-1)?.text,
+    ).toBe("We don’t sell a tent that can't be mended.");
   });
 
   test('a year or a price is not a number to call', () =>

@@ -101,7 +101,8 @@ let last: { brief: string; goods: string; reading: Reading } | null = null;
  */
 export function readBrief(brief: string, titles: readonly string[] = []): Reading {
   const goods = titles.slice(0, mostTitles).join('\n');
-  if (last?.brief !== brief || last.goods !== goods) last = { brief, goods, reading: readAnew(brief, titles.slice(0, mostTitles)) };
+  if (last?.brief !== brief || last.goods !== goods)
+    last = { brief, goods, reading: readAnew(brief, titles.slice(0, mostTitles)) };
   return last.reading;
 }
 

@@ -85,7 +85,6 @@ describe('headings, questions and labels', () => {
     ['What do customers say?', 'reviews'],
     ['How old are you?', null],
   ])('“%s” asks for %s', (question, label) => expect(labelOf(question)).toBe(label));
-
 });
 
 describe('wishes about the site', () => {
@@ -117,7 +116,9 @@ describe('wishes about the site', () => {
   });
 
   test('what goes on from a wish without a subject of its own is one too', () => {
-    const { wishes } = readBrief('We cast bells in Leeds. The site should be serious. With a wink, though. We have cast 900 since 1994.');
+    const { wishes } = readBrief(
+      'We cast bells in Leeds. The site should be serious. With a wink, though. We have cast 900 since 1994.',
+    );
     expect(wishes.map((one) => one.text)).toEqual(['The site should be serious.', 'With a wink, though.']);
   });
 });

@@ -15,7 +15,9 @@ const cell = /^\|?\s*([^|\t\n]{1,44}?)\s*(?:\||\t)\s*(?=\S)/u;
 const labelIn = (form: RegExp, raw: string): Labelled | null => {
   const match = form.exec(raw);
   const label = plain(match?.[1] ?? '');
-  return match && label && !/[.!?,;]/.test(label) && label.split(' ').length <= mostWords ? { label, from: match[0].length } : null;
+  return match && label && !/[.!?,;]/.test(label) && label.split(' ').length <= mostWords
+    ? { label, from: match[0].length }
+    : null;
 };
 
 /** Speakers of a conversation: names before a colon, of which two or more come again and again. */
@@ -37,7 +39,10 @@ export interface LabelForms {
 }
 
 export function labelFormsOf(lines: readonly Line[]): LabelForms {
-  const share = (form: RegExp) => lines.filter(({ raw }) => labelIn(form, raw)).length / Math.max(1, lines.length);
+  const share = (form: RegExp) => {
+    const found = lines.filter(({ raw }) => labelIn(form, raw)).length;
+    return found > 1 ? found / lines.length : 0;
+  };
   return { colons: share(colon) >= 0.4, dashes: share(dash) >= 0.5, cells: share(cell) >= 0.5 };
 }
 

@@ -26,12 +26,20 @@ function isHeading(line: Line, before: Line | undefined, after: Line | undefined
   const words = line.raw.split(/\s+/).length;
   if (words > mostHeadingWords || ends.test(line.raw) || /[,;]$/.test(line.raw)) return false;
   if (line.raw.endsWith(':')) return true;
-  const isStressed = /^(?:\*\*|__).+(?:\*\*|__)$/.test(line.raw) || (!capitals && line.raw.length > 2 && line.raw === line.raw.toUpperCase() && /\p{Lu}{2}/u.test(line.raw));
+  const isStressed =
+    /^(?:\*\*|__).+(?:\*\*|__)$/.test(line.raw) ||
+    (!capitals && line.raw.length > 2 && line.raw === line.raw.toUpperCase() && /\p{Lu}{2}/u.test(line.raw));
   if (isStressed && !line.marker) return true;
   // "2. Products" over "2.1 Each altar …", or over a line without a number.
   if (isNumber(line.marker)) return !isNumber(after.marker) || after.marker.startsWith(line.marker.replace(/[.)]$/, '.'));
   // A short line without a full stop over sentences or entries.
-  return !line.marker && !line.closes && (line.opens || before?.marker !== '') && (after.marker !== '' || ends.test(after.raw)) && !after.opens;
+  return (
+    !line.marker &&
+    !line.closes &&
+    (line.opens || before?.marker !== '') &&
+    (after.marker !== '' || ends.test(after.raw)) &&
+    !after.opens
+  );
 }
 
 class Reader {
@@ -91,7 +99,8 @@ class Reader {
     const sentences = sentencesIn(this.text, { start: from, end: line.end });
     for (const { start: begin, end } of sentences) {
       // A sentence inside a line may bring a label of its own: "… for a month. Customers = gyms."
-      const own = begin > from ? labelOf({ ...line, start: begin, raw: this.text.slice(begin, end), marker: '' }, ownLabels) : null;
+      const own =
+        begin > from ? labelOf({ ...line, start: begin, raw: this.text.slice(begin, end), marker: '' }, ownLabels) : null;
       const start = begin + (own?.from ?? 0);
       const question = asksAlone.test(this.text.slice(start, end));
       const standing = question && sentences.length === 1 ? 'question' : 'said';
@@ -104,7 +113,20 @@ class Reader {
     const text = plain(this.text.slice(start, end));
     if (!text) return;
     const { heading, question, speaker, paragraph, nth } = this.context;
-    this.said.push({ text, start, end, standing, label, heading, question, speaker, paragraph, nth, bullet: line.marker !== '', ownLine });
+    this.said.push({
+      text,
+      start,
+      end,
+      standing,
+      label,
+      heading,
+      question,
+      speaker,
+      paragraph,
+      nth,
+      bullet: line.marker !== '',
+      ownLine,
+    });
     this.context = { ...this.context, nth: nth + 1 };
   }
 }

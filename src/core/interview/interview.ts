@@ -80,7 +80,9 @@ export function wishesOf(project: Project, { sentence, prints, wishes = [] }: An
   if (!sentence) return [...wishes];
   const before = project.brief.trimEnd();
   const brief = before ? `${before}\n\n${sentence}` : `${project.brief}${sentence}`;
-  const own = prints ? readBrief(brief).told.filter(({ source, print }) => source.start >= before.length && print >= leastAsked) : [];
+  const own = prints
+    ? readBrief(brief).told.filter(({ source, print }) => source.start >= before.length && print >= leastAsked)
+    : [];
   return [set(given.brief, brief), ...own.map(({ key }) => set(mayPrint(key), true)), ...wishes];
 }
 

@@ -4,7 +4,9 @@ import { once } from '../once';
 import { packedVerbs } from './verbs.generated';
 
 const verbs = once(() => unpack(packedVerbs).split('\n'));
-const irregularForms = new Map(Object.entries(irregular).flatMap(([base, forms]) => forms.split(' ').map((form) => [form, base])));
+const irregularForms = new Map(
+  Object.entries(irregular).flatMap(([base, forms]) => forms.split(' ').map((form) => [form, base])),
+);
 
 /** Whether a word can be a verb in its base form, as after "we" and "I". Most such words can be nouns too. */
 export const isVerb = (word: string): boolean => lineOf(verbs(), word.toLowerCase()) !== null;
@@ -28,7 +30,11 @@ export function baseOf(word: string): string | null {
   const known = irregularForms.get(given);
   if (known !== undefined) return known;
   if (isVerb(given)) return given;
-  return endings.map(([end, base]) => (end.test(given) ? given.replace(end, base) : '')).find((base) => base.length > 1 && isVerb(base)) ?? null;
+  return (
+    endings
+      .map(([end, base]) => (end.test(given) ? given.replace(end, base) : ''))
+      .find((base) => base.length > 1 && isVerb(base)) ?? null
+  );
 }
 
 /** The class of a verb's commonest meaning, in any of its forms: 36 creation, 37 emotion, 40 possession, … (lexnames of WordNet). */

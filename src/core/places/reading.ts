@@ -51,5 +51,9 @@ export const mayPrint = definePlace({
   address: ['printed', ':sentence'],
   value: z.boolean(),
   says: (_, after) =>
-    after === undefined ? 'A sentence of the brief is asked about again' : after ? 'A sentence of the brief may be printed' : 'A sentence of the brief is never printed',
+    after === undefined
+      ? 'A sentence of the brief is asked about again'
+      : after
+        ? 'A sentence of the brief may be printed'
+        : 'A sentence of the brief is never printed',
 });

@@ -21,7 +21,10 @@ const clean = (statement: Statement): Text => fromBrief(statement.text, statemen
 const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
 const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
 const bestFor = (place: 'lead' | 'why') => (a: Statement, b: Statement) => b.fit[place] - a.fit[place] || inOrder(a, b);
-const does = (...roles: Role[]) => (statement: Statement) => roles.includes(statement.role);
+const does =
+  (...roles: Role[]) =>
+  (statement: Statement) =>
+    roles.includes(statement.role);
 /** What may stand large: terms of business never do. */
 const ofTheBusiness = does('claim', 'promise', 'process', 'story', 'person');
 
@@ -85,11 +88,18 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
 
   const headlines = candidates(
     (s) =>
-      ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && largeFit(s) >= leastLarge && !leans.test(s.text),
+      ofTheBusiness(s) &&
+      s.words >= 3 &&
+      s.words <= 12 &&
+      s.text.length <= 70 &&
+      largeFit(s) >= leastLarge &&
+      !leans.test(s.text),
   ).sort((a, b) => largeFit(b) - largeFit(a) || inOrder(a, b));
   const headline = take(headlines.slice(0, 1))[0];
 
-  const reasons = candidates((s) => does('claim', 'promise', 'process')(s) && s.words <= 30 && s.fit.why >= leastFit).sort(bestFor('why'));
+  const reasons = candidates((s) => does('claim', 'promise', 'process')(s) && s.words <= 30 && s.fit.why >= leastFit).sort(
+    bestFor('why'),
+  );
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - held.why.length);
   const why = [...held.why, ...take(reasons.slice(0, most))];
   const run = take(takeRun(candidates(does('story', 'person', 'process')).sort(inOrder)));
@@ -115,7 +125,8 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
 /** Whether a figure is all that its sentence says. */
 const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean =>
   reading.statements.some(
-    (s) => fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && worthOf(s) < 0.5,
+    (s) =>
+      fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && worthOf(s) < 0.5,
   );
 
 /** Two or three sentences that follow one another and tell of people and years; how things are made where none do. */

@@ -9,7 +9,9 @@ test.each([
 ])('“%s”: the name stands above the headline, not in it', (text, name, large) => expect(withoutName(text, name)).toBe(large));
 
 test('a sentence is parted into a claim and what follows from it', () => {
-  const [statement] = readSaid('We dye wool by hand in a mill. No two batches match, so we write the batch on the band.').statements.slice(-1);
+  const [statement] = readSaid(
+    'We dye wool by hand in a mill. No two batches match, so we write the batch on the band.',
+  ).statements.slice(-1);
   if (!statement) throw new Error('the sentence is not read');
   const { title, text } = titled(statement);
   expect([title?.text, text.text]).toEqual(['No two batches match.', 'We write the batch on the band.']);

@@ -9,9 +9,7 @@ export function describe(product: Product): Text {
     return { text: product.description, rank: 1, sources: [{ kind: 'goods', say: 'its description in your list' }] };
   const plural = pluralTitle(product.title);
   const options = ofOptions(product)?.(plural);
-  const others = [ofKind(product), ofStock(product)].flatMap((predicate) =>
-    predicate ? [predicate(plural)] : [],
-  );
+  const others = [ofKind(product), ofStock(product)].flatMap((predicate) => (predicate ? [predicate(plural)] : []));
   const rest = others.slice(0, 2).join(', and ');
   const sentences = [
     options ? `${product.title} ${options}` : '',

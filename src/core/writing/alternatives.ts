@@ -16,8 +16,7 @@ const leans =
 function shortClaims(statements: readonly Statement[], most: number): Text[] {
   return statements
     .filter(
-      (s) =>
-        !s.topics.some((topic) => topic === 'contact' || topic === 'detail' || topic === 'delivery' || topic === 'returns'),
+      (s) => !s.topics.some((topic) => topic === 'contact' || topic === 'detail' || topic === 'delivery' || topic === 'returns'),
     )
     .sort((a, b) => worthOf(b) - worthOf(a))
     .flatMap((statement) =>
@@ -80,10 +79,7 @@ function leads(w: Writing): Text[] {
   const { reading, catalogue } = w;
   const single = reading.person === 'I';
   const own = reading.statements
-    .filter(
-      (s) =>
-        s.words >= 6 && s.words <= 28 && !s.topics.some((topic) => topic === 'contact' || topic === 'detail'),
-    )
+    .filter((s) => s.words >= 6 && s.words <= 28 && !s.topics.some((topic) => topic === 'contact' || topic === 'detail'))
     .sort((a, b) => b.fit.lead - a.fit.lead)
     .map((s) => fromBrief(s.text, s.source));
   const goods = listed(reading.sells.slice(0, 3).map((one) => one.value));

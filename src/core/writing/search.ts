@@ -41,7 +41,8 @@ const particularsOf = ({ particulars, categories }: Product): string =>
   particulars
     .slice(0, 3)
     .map(({ name, value }) => `${name}: ${value}.`)
-    .join(' ') || (categories[0] ?? '');
+    .join(' ') ||
+  (categories[0] ?? '');
 
 function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap<string, string>): PageMeta {
   const { reading, catalogue } = known;

@@ -95,10 +95,7 @@ describe('a product’s description', () => {
       'title,price,kind,category\nSock pattern,4,download,Patterns\nHat pattern,5,download,Patterns\n',
       'Sock pattern comes as a file, right after paying.',
     ],
-    [
-      'title,price,stock\nBell,4,1\nHorn,5,8\n',
-      'Bell is the only one of its kind.',
-    ],
+    ['title,price,stock\nBell,4,1\nHorn,5,8\n', 'Bell is the only one of its kind.'],
     ['title,price\nBell,4\n', ''],
   ])('%s', (list, wanted) => expect(describeFirst(list).text).toBe(wanted));
 });

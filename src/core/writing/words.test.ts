@@ -91,8 +91,9 @@ describe('harvest', () => {
 
   test('puts what is done and where into the lead', () =>
     expect(
-      harvest(readSaid('We turn bowls, lamps and stools in Galway from ash that the wind brought down. My father cut the first tree.'))
-        .lead?.text,
+      harvest(
+        readSaid('We turn bowls, lamps and stools in Galway from ash that the wind brought down. My father cut the first tree.'),
+      ).lead?.text,
     ).toBe('We turn bowls, lamps and stools in Galway from ash that the wind brought down.'));
   test('puts parcels and returns where delivery is told', () =>
     expect(taken.delivery.map((t) => t.text)).toContain('Parcels leave on Mondays.'));
@@ -117,7 +118,9 @@ describe('harvest', () => {
   });
 
   test('does not put a sentence first that means nothing without the one before', () => {
-    const { headline } = harvest(readSaid('I carve scoops from bamboo. They do this by themselves. Each one is signed underneath.'));
+    const { headline } = harvest(
+      readSaid('I carve scoops from bamboo. They do this by themselves. Each one is signed underneath.'),
+    );
     expect(headline?.text ?? '').not.toMatch(/do this/);
   });
 });
@@ -185,7 +188,13 @@ describe('sections', () => {
   test('speaks as the seller speaks', () => {
     expect(words(known(), 'home', 'why')?.heading).toBe('How we work');
     expect(
-      words(known('I turn bowls by hand in Galway. Every bowl is oiled three times before it leaves. If one cracks I mend it for nothing.'), 'home', 'why')?.heading,
+      words(
+        known(
+          'I turn bowls by hand in Galway. Every bowl is oiled three times before it leaves. If one cracks I mend it for nothing.',
+        ),
+        'home',
+        'why',
+      )?.heading,
     ).toBe('How I work');
   });
 });

@@ -26,7 +26,22 @@ export const wordsIn = (text: string): string[] =>
 const isWord = (token: string): boolean => /^\p{L}/u.test(token);
 const stemLength = 5;
 const stemOf = (word: string): string => word.replace(/(?:'s|ing|ed|es|s|ly)$/, '').slice(0, stemLength + 1);
-const subjects = new Set(['i', 'we', 'you', 'it', 'they', 'he', 'she', 'this', 'that', 'these', 'there', 'nobody', 'everyone', 'people']);
+const subjects = new Set([
+  'i',
+  'we',
+  'you',
+  'it',
+  'they',
+  'he',
+  'she',
+  'this',
+  'that',
+  'these',
+  'there',
+  'nobody',
+  'everyone',
+  'people',
+]);
 
 const lengths: readonly [number, string][] = [
   [1, 'one'],
@@ -67,7 +82,13 @@ const isEnglish = (word: string): boolean => {
 
 /** What goods are called, as single words. */
 export const namesIn = (goods: readonly string[]): ReadonlySet<string> =>
-  new Set(goods.flatMap((title) => wordsIn(title).filter((word) => isWord(word) && word.length > 2).map((word) => singular(word))));
+  new Set(
+    goods.flatMap((title) =>
+      wordsIn(title)
+        .filter((word) => isWord(word) && word.length > 2)
+        .map((word) => singular(word)),
+    ),
+  );
 
 type Bag = Record<string, number>;
 const put = (bag: Bag, name: string, value = 1): void => void (bag[name] = Math.max(bag[name] ?? 0, value));

@@ -33,7 +33,17 @@ export const verdicts = ['print', 'mend', 'never'] as const;
 export type Verdict = (typeof verdicts)[number];
 
 /** Roles of what tells of the business; the others speak to whoever makes the site. */
-const telling: ReadonlySet<Role> = new Set(['claim', 'promise', 'process', 'story', 'person', 'delivery', 'contact', 'hours', 'price']);
+const telling: ReadonlySet<Role> = new Set([
+  'claim',
+  'promise',
+  'process',
+  'story',
+  'person',
+  'delivery',
+  'contact',
+  'hours',
+  'price',
+]);
 
 const toMaker: ReadonlySet<Role> = new Set(['wish', 'ban', 'instruction']);
 

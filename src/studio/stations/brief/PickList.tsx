@@ -90,7 +90,8 @@ export function PickList({ state, reading, onShow }: PickListProps) {
       {unsure.length ? (
         <Soft>
           Arcatum was not sure whether {unsure.length === 1 ? 'this is' : 'these are'} for shoppers, so{' '}
-          {unsure.length === 1 ? 'it is' : 'they are'} not in the shop. With the keyboard: <kbd>y</kbd> prints, <kbd>n</kbd> never.
+          {unsure.length === 1 ? 'it is' : 'they are'} not in the shop. With the keyboard: <kbd>y</kbd> prints, <kbd>n</kbd>{' '}
+          never.
         </Soft>
       ) : (
         <Soft>
