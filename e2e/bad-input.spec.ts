@@ -85,6 +85,9 @@ test('a brief in capitals, and one with markup, are read as text and nothing run
     page,
     'Evil <img src=x onerror=alert(1)> Soap. We make <script>alert(2)</script> soap by hand, twice a week, in Cork.',
   );
+  // What it does not understand it asks about; what is then printed is text.
+  const asked = page.getByRole('region', { name: 'May these be printed?' });
+  await asked.getByRole('button', { name: /^Print: .*alert\(2\)/ }).click();
   await expect(shopWindow(page).locator('body')).toContainText('<script>alert(2)</script>');
   expect(dialogs).toEqual([]);
 });

@@ -1,6 +1,6 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
-import { tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
@@ -14,6 +14,8 @@ export interface Statement {
   source: Source;
   role: Role;
   topics: Topic[];
+  /** How likely it tells of people and of how it all began. */
+  story: number;
   /** How likely it may be printed, by what the judge has learned. */
   print: number;
   /** How likely an editor would take it for each place of the home page. */
@@ -35,6 +37,9 @@ export function verdictOf({ print, mend }: Pick<Judgement, 'print' | 'mend'>): {
   if (print >= surelyPrinted) return { verdict: 'print', sure: print };
   return mend > never ? { verdict: 'mend', sure: mend } : { verdict: 'never', sure: never };
 }
+
+/** A sentence is a story for us from here on. */
+export const leastStory = 0.25;
 
 const topicOfRole: Partial<Record<Role, Topic>> = {
   claim: 'what',
@@ -106,6 +111,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
         source: sentence.source,
         role,
         topics: topicsOf(role, text, isDetail),
+        story: shareOf(judged, 'story') + shareOf(judged, 'person'),
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,

@@ -42,7 +42,7 @@ export interface Next {
 export const mostQuestions = 12;
 
 /** A question whose answer would change less than this isn't worth the seller's time. */
-const worthAsking = 3.5;
+const worthAsking = 3;
 
 /** Goods that stand for the whole list while answers are tried out. */
 const triedWith = 40;

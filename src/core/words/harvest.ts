@@ -1,4 +1,4 @@
-import { worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
+import { leastStory, worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
 import { keyFrom } from '../keys';
 import { fromBrief, type Text } from './text';
 import { liftClause, nameThem, titled, withoutName, type TitledText } from './lines';
@@ -26,7 +26,9 @@ const does =
   (statement: Statement) =>
     roles.includes(statement.role);
 /** What may stand large: terms of business never do. */
-const ofTheBusiness = does('claim', 'promise', 'process', 'story', 'person');
+const ofTheBusiness = (s: Statement) => does('claim', 'promise', 'process', 'person')(s) && s.story < clearlyStory;
+/** What is clearly a story is told as one. */
+const clearlyStory = 0.5;
 
 /** Sentences that the seller has worked on where they stand, by their keys: they stay there, whatever else comes into the brief. */
 export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
@@ -102,7 +104,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   );
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - held.why.length);
   const why = [...held.why, ...take(reasons.slice(0, most))];
-  const run = take(takeRun(candidates(does('story', 'person', 'process')).sort(inOrder)));
+  const run = take(takeRun(candidates((s) => s.story >= leastStory || does('process')(s)).sort(inOrder)));
   const story = [...held.story, ...run].sort(inOrder);
   const rest = [...held.about, ...take(candidates(() => true))].sort(inOrder);
   return {
@@ -131,7 +133,7 @@ const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean
 
 /** Two or three sentences that follow one another and tell of people and years; how things are made where none do. */
 function takeRun(statements: Statement[]): Statement[] {
-  const told = statements.findIndex(does('story', 'person'));
+  const told = statements.findIndex((s) => s.story >= leastStory);
   const from = told < 0 ? 0 : told;
   return statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
 }

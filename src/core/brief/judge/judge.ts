@@ -53,6 +53,9 @@ const sumOver = (of: ReadonlySet<Role>, shares: readonly number[]): number =>
 /** How likely a sentence speaks to whoever makes the site. */
 export const toTheMaker = ({ roles: shares }: Pick<Judgement, 'roles'>): number => sumOver(toMaker, shares);
 
+/** How likely a sentence does one thing. */
+export const shareOf = ({ roles: shares }: Pick<Judgement, 'roles'>, role: Role): number => shares[roles.indexOf(role)] ?? 0;
+
 /** What a sentence does if it does tell of the business. */
 export function tellingRole({ roles: shares }: Pick<Judgement, 'roles'>): Role {
   const best = roles.reduce((at, role, k) => (telling.has(role) && (shares[k] ?? 0) > (shares[at] ?? 0) ? k : at), 0);

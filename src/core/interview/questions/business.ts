@@ -1,3 +1,4 @@
+import { leastAsked, leastStory, type Reading } from '../../brief';
 import { suggestShelves } from '../../lexicon';
 import { inSentence, pluralTitle } from '../../words';
 import { nameIdeas } from '../ideas';
@@ -29,6 +30,12 @@ function originSentence(answer: string, s: Situation): string {
 }
 
 /** What the business is. */
+/** A year that something goes back to. */
+const sinceWhen = /\b(?:since|in|from) (?:1[6-9]|20)\d\d\b/i;
+/** Whether a sentence tells how it all began, printed or not. */
+const isTold = ({ story, print, text }: Reading['told'][number]): boolean =>
+  print >= leastAsked && (story >= leastStory || sinceWhen.test(text));
+
 export const businessQuestions: readonly Question[] = [
   {
     id: 'name',
@@ -132,7 +139,7 @@ export const businessQuestions: readonly Question[] = [
   {
     id: 'story',
     ask: (s) =>
-      s.shop.reading.statements.some((one) => one.topics.includes('since'))
+      s.shop.reading.told.some(isTold)
         ? null
         : {
             say: 'How did it begin, and when?',

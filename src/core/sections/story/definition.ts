@@ -1,5 +1,6 @@
 import { reasonFrom } from '../../plan/about';
 import { ours } from '../../words';
+import { leastStory } from '../../brief';
 import { defineSection, spoken } from '../definition';
 import { headingOf } from '../headings';
 import { itemOf } from '../keys';
@@ -7,7 +8,7 @@ import { story as about } from './about';
 
 export const story = defineSection(about, {
   because: ({ reading }) => {
-    const telling = reading.statements.filter((s) => s.role === 'story' || s.role === 'person');
+    const telling = reading.statements.filter((s) => s.story >= leastStory);
     return telling.length ? reasonFrom('Your brief tells where you come from.', telling.slice(0, 3)) : null;
   },
   write: (w) =>
