@@ -33,6 +33,9 @@ export const packRow = (row: readonly number[]): string =>
 export function unpackWeights(packed: Readonly<Record<string, string>>, from = 0, to = Infinity): Weights {
   const steps = new Map([...letters].map((letter, i) => [letter, (i - middle) * letterStep]));
   return new Map(
-    Object.entries(packed).map(([name, row]) => [name, Float64Array.from(row.slice(from, to), (letter) => steps.get(letter) ?? 0)]),
+    Object.entries(packed).map(([name, row]) => [
+      name,
+      Float64Array.from(row.slice(from, to), (letter) => steps.get(letter) ?? 0),
+    ]),
   );
 }
