@@ -5,7 +5,8 @@ import { nextQuestion } from '@/core/interview';
 import { type Text } from '@/core/words';
 import { readingEase } from '@/core/words';
 import { sets } from '../tests/briefs';
-import { overall, precision, recall, tally } from '../tests/briefs/score';
+import { precision, recall } from '../corpus/briefs/score';
+import { overall, tally } from '../tests/briefs/score';
 import { sites, type Site } from '../tests/sites/sites';
 
 const share = (n: number) => n.toFixed(2);

@@ -57,10 +57,10 @@ const wordsOf = (text: string): string[] =>
     ?.map((word) => word.replace(/(?<=\p{L}{2})s$/u, '')) ?? [];
 
 /** Whether two phrases say the same: equal, or sharing six words of ten of the shorter and half of the longer. */
-export function sameWords(fact: FactName, a: string, b: string): boolean {
+export function samePhrase(a: string, b: string, isLoose: boolean): boolean {
   const [first, second] = [wordsOf(a), wordsOf(b)];
   if (first.join(' ') === second.join(' ')) return true;
-  if (!loose.has(fact) || !first.length || !second.length) return false;
+  if (!isLoose) return false;
   const shared = first.filter((word) => second.includes(word)).length;
   return shared >= Math.min(first.length, second.length) * 0.6 && shared * 2 >= Math.max(first.length, second.length);
 }
@@ -87,7 +87,7 @@ export function factsOf(briefs: readonly { brief: MarkedBrief; reading: Reading 
     for (const { brief, reading } of briefs) {
       const left = [...(brief.facts[fact] ?? [])];
       for (const values of readValues(reading, fact)) {
-        const at = left.findIndex((one) => values.some((value) => sameWords(fact, one, value)));
+        const at = left.findIndex((one) => values.some((value) => samePhrase(one, value, loose.has(fact))));
         if (at >= 0) {
           left.splice(at, 1);
           sum.right++;

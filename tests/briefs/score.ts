@@ -1,4 +1,5 @@
 import { type Reading } from '@/core/brief';
+import { samePhrase, sumOf, type Count } from '../../corpus/briefs/score';
 import { type Expected, type MarkedBrief } from './brief';
 
 export type ScoredFact = keyof Expected;
@@ -51,36 +52,11 @@ function readValues(reading: Reading, fact: ScoredFact): string[] {
   return found.source || fact === 'language' ? [found.value] : [];
 }
 
-const wordsOf = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .replace(/[’]/g, "'")
-    .match(/[\p{L}\p{N}']+/gu)
-    ?.map((word) => word.replace(/(?<=\p{L}{2})s$/u, '')) ?? [];
-
-/** Whether two phrases say the same: equal, or sharing at least six of ten words of the shorter and half of the longer. */
-export function sameFact(fact: ScoredFact, a: string, b: string): boolean {
-  const [first, second] = [wordsOf(a), wordsOf(b)];
-  if (first.join(' ') === second.join(' ')) return true;
-  if (!loose.has(fact)) return false;
-  const shared = first.filter((word) => second.includes(word)).length;
-  const [shorter, longer] = [Math.min(first.length, second.length), Math.max(first.length, second.length)];
-  return shared >= shorter * 0.6 && shared * 2 >= longer;
-}
-
-export interface Tally {
-  right: number;
-  /** Read, but not in the brief. */
-  wrong: string[];
-  /** In the brief, but not read. */
-  missed: string[];
-}
-
 /** Counts right, wrong and missed values for each fact over several briefs. */
-export function tally(briefs: readonly MarkedBrief[], read: (brief: string) => Reading): Record<ScoredFact, Tally> {
+export function tally(briefs: readonly MarkedBrief[], read: (brief: string) => Reading): Record<ScoredFact, Count> {
   const counts = Object.fromEntries(scoredFacts.map((fact) => [fact, { right: 0, wrong: [], missed: [] }])) as unknown as Record<
     ScoredFact,
-    Tally
+    Count
   >;
   for (const { what, brief, expected } of briefs) {
     const reading = read(brief);
@@ -88,7 +64,7 @@ export function tally(briefs: readonly MarkedBrief[], read: (brief: string) => R
       const wanted = expected[fact];
       const left = wanted === undefined ? [] : Array.isArray(wanted) ? [...wanted] : [wanted];
       for (const value of readValues(reading, fact)) {
-        const at = left.findIndex((one) => sameFact(fact, one, value));
+        const at = left.findIndex((one) => samePhrase(one, value, loose.has(fact)));
         if (at >= 0) {
           left.splice(at, 1);
           counts[fact].right++;
@@ -100,15 +76,5 @@ export function tally(briefs: readonly MarkedBrief[], read: (brief: string) => R
   return counts;
 }
 
-export const precision = ({ right, wrong }: Tally): number => (right + wrong.length ? right / (right + wrong.length) : 1);
-export const recall = ({ right, missed }: Tally): number => (right + missed.length ? right / (right + missed.length) : 1);
-
 /** All facts taken together. */
-export function overall(counts: Record<ScoredFact, Tally>): Tally {
-  const all = Object.values(counts);
-  return {
-    right: all.reduce((sum, one) => sum + one.right, 0),
-    wrong: all.flatMap((one) => one.wrong),
-    missed: all.flatMap((one) => one.missed),
-  };
-}
+export const overall = (counts: Record<ScoredFact, Count>): Count => sumOf(Object.values(counts));

@@ -2,7 +2,7 @@ export { briefCurrency, correct, hintsOf, readBrief, type Reading } from './read
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
 export { type Judgement, type Role } from './judge/judge';
-export { leastStory, surelyPrinted, verdictOf, leastAsked, worthOf, type Statement, type Topic } from './statements';
+export { leastStory, verdictOf, leastAsked, worthOf, type Statement, type Topic } from './statements';
 export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';
 export { isAnswered, kindsOf } from './kinds';

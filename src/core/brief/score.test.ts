@@ -1,6 +1,7 @@
 import { readBrief } from './index';
 import { sets } from '../../../tests/briefs';
-import { overall, precision, recall, tally } from '../../../tests/briefs/score';
+import { precision, recall } from '../../../corpus/briefs/score';
+import { overall, tally } from '../../../tests/briefs/score';
 
 const all = [...sets.before, ...sets.after];
 

@@ -136,3 +136,6 @@ export type ListReport = z.infer<typeof listReportSchema>;
 export type Goods = z.infer<typeof goodsSchema>;
 
 export const noGoods: Goods = { file: '', currency: '', digits: 2, products: [], problems: [], former: [], report: null };
+
+/** What the goods of a list are called. */
+export const titlesOf = ({ products }: Pick<Goods, 'products'>): string[] => products.map(({ title }) => title);

@@ -1,6 +1,7 @@
 import { kindsOf, readBrief, leastAsked } from '../brief';
 import { findingsOf } from '../proof';
 import { asked, Decided, given, areaOf, mayPrint, set, type Wish } from '../places';
+import { titlesOf } from '../goods/about';
 import { withWishes, type Project } from '../project';
 import { contentTexts, pathOf } from '../sections';
 import { fail, ok, type Result } from '../result';
@@ -81,7 +82,9 @@ export function wishesOf(project: Project, { sentence, prints, wishes = [] }: An
   const before = project.brief.trimEnd();
   const brief = before ? `${before}\n\n${sentence}` : `${project.brief}${sentence}`;
   const own = prints
-    ? readBrief(brief).told.filter(({ source, print }) => source.start >= before.length && print >= leastAsked)
+    ? readBrief(brief, titlesOf(project.goods)).told.filter(
+        ({ source, print }) => source.start >= before.length && print >= leastAsked,
+      )
     : [];
   return [set(given.brief, brief), ...own.map(({ key }) => set(mayPrint(key), true)), ...wishes];
 }

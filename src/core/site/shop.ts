@@ -1,6 +1,6 @@
 import { correct, readBrief, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
-import { type Goods } from '../goods/about';
+import { titlesOf, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
 import { type MadePicture } from '../pictures';
 import { planShop, type Known, type Page } from '../plan';
@@ -53,15 +53,7 @@ export const makeShop = (project: Project): Shop => new Workshop().make(project)
  */
 export class Workshop {
   private readonly stages = {
-    reading: new Stage((decided, brief: string, goods: Goods) =>
-      correct(
-        readBrief(
-          brief,
-          goods.products.map(({ title }) => title),
-        ),
-        decided,
-      ),
-    ),
+    reading: new Stage((decided, brief: string, goods: Goods) => correct(readBrief(brief, titlesOf(goods)), decided)),
     rules: new Stage((decided, reading: Reading, currency: string) => makeRules(reading, decided, currency)),
     moneyKnown: new Stage((decided, reading: Reading, currency: string) => isMoneyKnown(reading, decided, currency)),
     catalogue: new Stage((decided, goods: Goods, digits: number, moneyKnown: boolean) =>
