@@ -49,7 +49,7 @@ export const usual = { rounds: 150, restraint: 0.0005, least: 2 };
 /** Parts that the lessons are shown in, so that first guesses are known of sentences that were not shown. */
 const folds = 4;
 /** A feature of which no weight is as strong as this is left out. */
-const leastWeight = 0.12;
+const leastWeight = 0.18;
 
 type Rows = ReadonlyMap<string, readonly number[]>;
 /** What a mark says that there is to learn; an editor may take one sentence for several places. */

@@ -1,9 +1,10 @@
 import { type Reading } from '@/core/brief';
+import { featureIdOf } from '@/core/brief/facts/features';
 import { factNames, type FactName, type Mark, type MarkedBrief } from './marked';
 
-/** What a reading says of a fact, as words to compare. What stands in no words of the brief, as a guessed goal, doesn't count. */
+/** What a reading says of a fact, as words to compare. */
 function readValues(reading: Reading, fact: FactName): string[][] {
-  const one = (found: { value: string; source: unknown } | null) => (found?.source ? [[found.value]] : []);
+  const one = (found: { value: string } | null) => (found ? [[found.value]] : []);
   switch (fact) {
     case 'name':
     case 'place':
@@ -16,7 +17,8 @@ function readValues(reading: Reading, fact: FactName): string[][] {
     case 'currency':
       return one(reading[fact]);
     case 'goal':
-      return one(reading.goal);
+      // To sell is what a shop does where nothing else is said; it is marked so, too.
+      return [[reading.goal.value]];
     case 'language':
       return reading.language && reading.language.value !== 'en' ? [[reading.language.value]] : [];
     case 'trade':
@@ -37,7 +39,7 @@ function readValues(reading: Reading, fact: FactName): string[][] {
 }
 
 /** Facts whose words may be more or fewer than a reader's, as long as most of them are the same. */
-const loose: ReadonlySet<FactName> = new Set([
+const loose: ReadonlySet<string> = new Set<FactName>([
   'sells',
   'trade',
   'audience',
@@ -48,6 +50,8 @@ const loose: ReadonlySet<FactName> = new Set([
   'address',
   'reviews',
 ]);
+
+export const isLoose = (fact: string): boolean => loose.has(fact);
 
 const wordsOf = (text: string): string[] =>
   text
@@ -65,6 +69,15 @@ export function samePhrase(a: string, b: string, isLoose: boolean): boolean {
   return shared >= Math.min(first.length, second.length) * 0.6 && shared * 2 >= Math.max(first.length, second.length);
 }
 
+/** Whether two numbers call the same telephone: one may be written without its country or with a 0 before its area. */
+export function sameNumber(a: string, b: string): boolean {
+  const [one = '', other = ''] = [a, b]
+    .map((text) => text.replace(/\(0\)/g, '').replace(/\D/g, '').replace(/^0+/, ''))
+    .sort((x, y) => y.length - x.length);
+  return other.length >= leastDigits && one.endsWith(other);
+}
+const leastDigits = 6;
+
 export interface Count {
   right: number;
   wrong: string[];
@@ -80,6 +93,14 @@ export const sumOf = (counts: readonly Count[]): Count => ({
   missed: counts.flatMap(({ missed }) => missed),
 });
 
+/** What is asked for may be marked as a page that Arcatum makes or in the seller's words. */
+function isSame(fact: FactName, marked: string, read: string): boolean {
+  if (fact === 'phone') return sameNumber(marked, read);
+  if (samePhrase(marked, read, isLoose(fact))) return true;
+  const id = fact === 'features' ? featureIdOf(read) : null;
+  return id !== null && (marked === id || featureIdOf(marked) === id);
+}
+
 /** Right, wrong and missed values of each fact. */
 export function factsOf(briefs: readonly { brief: MarkedBrief; reading: Reading }[]): Record<FactName, Count> {
   const count = (fact: FactName): Count => {
@@ -87,7 +108,7 @@ export function factsOf(briefs: readonly { brief: MarkedBrief; reading: Reading 
     for (const { brief, reading } of briefs) {
       const left = [...(brief.facts[fact] ?? [])];
       for (const values of readValues(reading, fact)) {
-        const at = left.findIndex((one) => values.some((value) => samePhrase(one, value, loose.has(fact))));
+        const at = left.findIndex((one) => values.some((value) => isSame(fact, one, value)));
         if (at >= 0) {
           left.splice(at, 1);
           sum.right++;

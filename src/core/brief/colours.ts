@@ -185,56 +185,8 @@ export function colourOf(phrase: string): string | undefined {
   return hex && modifier ? mix(hex, modifier.lighten) : hex;
 }
 
-const negation =
-  /\b(no|not|never|avoid|without|hate|hates|nothing|isn't|don't|dont|do not|anything but|rather than|instead of|less|except|sick of|tired of|enough of)\b/i;
-const siteTalk =
-  /\b(colou?rs?|palette|brand|logo|website|web site|site|page|look|feel|card|sign|accent|background|theme|please|hate|love|avoid|want|like)\b/i;
-
-export interface ColourReading {
-  wanted: Fact<NamedColour>[];
-  avoided: Fact<NamedColour>[];
-}
-
-/** How a sentence is to be taken: a label before it, or its place among wishes, may say that it speaks of the site. */
-export interface ColourTalk {
-  /** The sentence is a wish about the site. */
-  wish: boolean;
-  /** It stands under "Colours", "Look" or the like. */
-  ofColours: boolean;
-  /** It stands under "Avoid". */
-  refused: boolean;
-}
-
-/**
- * Colours that a sentence asks for and refuses. A colour of the goods ("blue mugs") is neither: the sentence has to speak of the
- * site or the brand, or refuse the colour.
- */
-export function coloursIn(sentence: string, start: number, brief: string, talk: ColourTalk): ColourReading {
-  const wanted: Fact<NamedColour>[] = [];
-  const avoided: Fact<NamedColour>[] = [];
-  const speaksOfSite = talk.wish || talk.ofColours || siteTalk.test(sentence) || isColourList(sentence);
-  const speaksOfColour = talk.ofColours || talk.refused || /\b(colou?rs?|palette)\b/i.test(sentence) || isColourList(sentence);
-  for (const clause of clausesOf(sentence)) {
-    const refused = negation.exec(clause.text);
-    for (const found of colourWords(clause.text, speaksOfColour, talk.wish)) {
-      const at = start + clause.at + found.at;
-      const fact: Fact<NamedColour> = {
-        value: { name: found.text.toLowerCase(), hex: found.hex },
-        confidence: speaksOfSite ? 0.9 : 0.7,
-        source: sourceAt(brief, at, at + found.text.length),
-      };
-      if (talk.refused || (refused && refused.index < found.at)) avoided.push(fact);
-      else if (speaksOfSite && !carried(clause.text.slice(found.at + found.text.length))) wanted.push(fact);
-    }
-  }
-  return { wanted, avoided };
-}
-
-/** "yellow cartoon bees" asks for bees; "cream paper" and "black ink" still name the colour of a ground or a line. */
-const carried = (after: string): boolean =>
-  /^\s(?!(?:paper|ink|letters?|lettering|text|type|background|ground|accents?|for|and|or|with|on|as|like|buttons?|tones?|colou?rs?|shades?|please|too|only|first|but|not|never|rather|so|if|though|perhaps|maybe|then|that|which|the|to|is|are|lines?|in)\b)\p{Ll}{3,}/u.test(
-    after,
-  );
+/** The colour of a word or two that a survey may know though neither is a colour alone: "dusty rose". */
+export const hexOf = (phrase: string): string | undefined => surveyedColours[phrase.toLowerCase()] ?? colourOf(phrase);
 
 /** Whether any word of a sentence is a colour, wherever it stands. */
 export const namesColour = (sentence: string): boolean =>
@@ -253,24 +205,12 @@ export function isColourList(sentence: string): boolean {
   return coloured.length >= 2 && coloured.length * 2 >= parts.length;
 }
 
-function clausesOf(sentence: string): { text: string; at: number }[] {
-  const clauses: { text: string; at: number }[] = [];
-  let at = 0;
-  for (const part of sentence.split(
-    /(;|:|—|–|,\s*(?=but\b|just\b|only\b|we\b|i\b|our\b|my\b|more\b)|(?<!anything )(?<!nothing )\bbut\b(?! not)|\bjust\b)/i,
-  )) {
-    clauses.push({ text: part, at });
-    at += part.length;
-  }
-  return clauses;
-}
-
 const modifierWord = /^(?:dark|deep|pale|light|soft|bright|pastel|warm|cool|strong|rich|dusty|muted|vivid)$/;
 /** Words that lead up to a colour in a list and are no part of its name. */
 const leadsUp =
   /^(?:a|an|the|of|and|or|with|some|one|just|only|mostly|mainly|dash|touch|hint|bit|little|lots|use|please|colou?rs?|are|is|be|to|in|no|not|plus|our|my|keep|maybe|very|but|more|like|white|black|strong|for|by|than|it|should|want|feel|look|as|from|on|at|than|never|without|avoid)$/;
 
-function* colourWords(
+export function* colourWords(
   clause: string,
   speaksOfColour: boolean,
   wish: boolean,

@@ -1,6 +1,5 @@
 import { parsePhoneNumberFromString, type CountryCode } from 'libphonenumber-js/min';
 import { factAt, type Fact } from './fact';
-import { type Sentence } from './sentences';
 
 /** An address as RFC 5321 allows in everyday use: a local part of atoms, and a domain of at least two labels. */
 const emailPattern =
@@ -27,12 +26,6 @@ export function readPhone(brief: string, country: string): Fact<string> | null {
   return null;
 }
 
-/** The country that a number with a plus sign is dialled in. */
-export function phoneCountry(brief: string): string {
-  const match = /\+\d[\d\s().-]{6,17}\d/.exec(brief);
-  return (match && parsePhoneNumberFromString(match[0])?.country) || '';
-}
-
 const streetWords =
   'Street|St|Road|Rd|Lane|Ln|Avenue|Ave|Row|Square|Quay|Terrace|Close|Drive|Way|Yard|Mews|Court|Place|Parade|Boulevard|Blvd|Hill|Wharf|Gate|Crescent|Alley|Mill|Farm|Works|Unit';
 const word = String.raw`[\p{Lu}][\p{L}.’'-]*`;
@@ -51,20 +44,10 @@ const addressForms: RegExp[] = [
   ),
 ];
 
-/** A postal address, street and town. */
-export function readAddress(brief: string, sentences: readonly Sentence[]): Fact<string> | null {
-  for (const form of addressForms) {
-    const match = form.exec(brief);
-    if (match) {
-      const text = match[0].replace(/[.,\s]+$/, '');
-      const labelled = sentences.some(
-        (s) => (s.label === 'contact' || s.label === 'place') && s.source.start <= match.index && match.index < s.source.end,
-      );
-      return factAt(brief, text.replace(/\s+/g, ' '), labelled ? 0.95 : 0.85, match.index, match.index + text.length);
-    }
-  }
-  return null;
-}
+const wholeForms = addressForms.map((form) => new RegExp(`^(?:${form.source})$`, form.flags));
+
+/** Whether some words are written as addresses are in some countries. */
+export const isAddressForm = (text: string): boolean => wholeForms.some((form) => form.test(text));
 
 const topLevel = String.raw`(?:com|org|net|shop|store|example|co\.uk|uk|de|fr|nl|be|it|es|pt|ie|ch|at|se|no|dk|fi|pl|cz|jp|ca|us|au|nz|io|eu|art|design|studio)`;
 

@@ -10,6 +10,8 @@ export interface Fact<T> {
   value: T;
   confidence: number;
   source: Source | null;
+  /** True where it is not said, but follows from what is; `source` is what it follows from. */
+  implied?: boolean;
   /** True where the seller has put it right. */
   corrected?: boolean;
 }

@@ -2,26 +2,24 @@ import { readDocument } from '../document';
 import { placesNamed } from '../lexicon';
 import { correctionOf, corrections, isCorrectable, mayPrint, type Decided, type Place } from '../places';
 import { type Goal, type Origin, type Reach } from './about';
-import { readFeatures, readGoal } from './asked';
-import { readAudience } from './audience';
-import { colourOf, coloursIn, type NamedColour } from './colours';
-import { phoneCountry, readAddress, readEmail, readLinks, readPhone } from './contact';
+import { colourOf, hexOf, type NamedColour } from './colours';
+import { readEmail, readLinks, readPhone } from './contact';
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
+import { groundOf } from './facts/about';
+import { featureIdOf } from './facts/features';
+import { readFacts } from './facts/read';
 import { moneySpokenOf } from './money';
 import { currencyNamed } from './currencyNames';
 import { readLanguage } from './language';
-import { readName } from './names';
-import { readSells } from './sells';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
-import { readDifference, readOrigin } from './stance';
+import { readDifference } from './stance';
 import { sorted, statementsOf, type Statement } from './statements';
 import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
-import { readTone, styleOf } from './tone';
-import { readTrade, type Trade } from './trade';
-import { readCountry, readPlace, readReach } from './where';
+import { styleOf } from './tone';
+import { tradeOf, type Trade } from './trade';
 
 /** What Arcatum understood of a brief. Every fact keeps its words. */
 export interface Reading {
@@ -34,7 +32,7 @@ export interface Reading {
   style: Fact<string>[];
   coloursWanted: Fact<NamedColour>[];
   coloursAvoided: Fact<NamedColour>[];
-  /** Pages and functions that are asked for, by the plan's names. */
+  /** Pages and functions that are asked for: those that Arcatum makes by the plan's names, others in the seller's words. */
   features: Fact<string>[];
   goal: Fact<Goal>;
   difference: Fact<string>[];
@@ -115,77 +113,51 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const document = readDocument(brief);
   const judged = judge(document, titles);
   const sentences = sentencesOf(document);
-  const likeWishes = (least: number) => {
-    const ends = new Set(judged.filter((one) => toTheMaker(one) >= least).map(({ said }) => said.end));
-    return new Set(sentences.filter(({ source }) => ends.has(source.end)));
-  };
-  const wishes = likeWishes(likelyWish);
-  const clearWishes = likeWishes(clearWish);
+  const ends = new Set(judged.filter((one) => toTheMaker(one) >= likelyWish).map(({ said }) => said.end));
+  const wishes = sentences.filter(({ source }) => ends.has(source.end));
   const told = statementsOf(sentences, judged);
   const printed = sorted(told);
-  const colours = sentences
-    .filter((sentence) => !sentence.asks)
-    .map((sentence) =>
-      coloursIn(sentence.source.text, sentence.source.start, brief, {
-        wish: wishes.has(sentence),
-        ofColours: sentence.label === 'colours' || sentence.label === 'look',
-        refused: sentence.label === 'avoid',
-      }),
-    );
-  const byName = (colour: NamedColour) => colour.name;
-  const coloursWanted = firstOfEach(
-    colours.flatMap((c) => c.wanted),
-    byName,
-  );
-  const coloursAvoided = firstOfEach(
-    colours.flatMap((c) => c.avoided),
-    byName,
-  );
-  const name = readName(brief, sentences);
-  const sells = readSells(brief, sentences, clearWishes);
-  const reviews = readReviews(brief, sentences);
-  // Where the people live who are quoted is not where the shop is.
-  const quoted = reviews.flatMap(({ source }) => source ?? []);
-  const own = sentences.filter(({ source }) => !quoted.some(({ start, end }) => source.start < end && start < source.end));
-  const place = readPlace(without(brief, quoted), own, name?.source ?? null);
-  const dialled = phoneCountry(brief);
+  const facts = readFacts(groundOf(document, judged, titles));
+  const { name, sells, place, country, tone } = facts;
   const language = readLanguage(brief);
-  const money = (where: string) => readCurrency(brief, where) ?? currencyNamed(brief, language?.value ?? '', where);
-  const abouts = readCountry(brief, place, money('')?.value ?? '', dialled);
-  const currency = money(abouts?.value ?? '') ?? moneySpokenOf(brief, language?.value ?? '', abouts?.value ?? '');
-  const country = readCountry(brief, place, currency?.value ?? '', dialled);
-  const tone = readTone(brief, sentences, wishes);
+  const home = country?.value ?? '';
+  const spoken =
+    readCurrency(brief, home) ??
+    currencyNamed(brief, language?.value ?? '', home) ??
+    moneySpokenOf(brief, language?.value ?? '', home);
+  const coloursWanted = coloursOf(facts.wanted);
+  const coloursAvoided = coloursOf(facts.avoided);
   const reading = {
     name,
     sells,
-    trade: readTrade(brief, sentences, wishes, sells, name),
-    audience: readAudience(brief, sentences, wishes),
+    trade: tradeOf(facts.trade, sells),
+    audience: facts.audience,
     tone,
     style: styleOf(tone),
     coloursWanted,
     coloursAvoided,
-    features: readFeatures(brief, sentences, wishes),
-    goal: readGoal(brief, sentences),
+    features: featuresOf(facts.features),
+    goal: facts.goal ?? { value: 'sell' as const, confidence: 0.3, source: null },
     difference: readDifference(sentences, printed.statements),
     place,
     country,
-    reach: readReach(brief, sentences, place, country?.value ?? ''),
-    origin: readOrigin(brief, sentences),
+    reach: facts.reach,
+    origin: facts.origin,
     email: readEmail(brief),
     phone: readPhone(brief, country?.value ?? ''),
-    address: readAddress(brief, sentences),
+    address: facts.address,
     links: readLinks(brief),
-    currency,
+    currency: spoken ?? impliedCurrency(country),
     language,
     figures: readFigures(brief, told),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
-    reviews,
+    reviews: readReviews(brief, sentences),
     openings: readOpenings(brief),
     steps: readSteps(brief, told),
     told,
     ...printed,
     judged,
-    wishes: [...wishes].map((sentence) => sentence.source),
+    wishes: wishes.map((sentence) => sentence.source),
     person: personOf(brief),
   };
   // Asked for and refused: both stand in the reading, unsure, until the seller says which.
@@ -196,12 +168,29 @@ function readAnew(given: string, titles: readonly string[]): Reading {
 
 /** How likely a sentence has to speak to whoever makes the site to be read for wishes. */
 const likelyWish = 0.35;
-/** … and not to be read for what the business is. */
-const clearWish = 0.6;
 
-/** A text with spaces where these parts of it stand, so that all else keeps its position. */
-const without = (text: string, parts: readonly Pick<Source, 'start' | 'end'>[]): string =>
-  parts.reduce((left, { start, end }) => left.slice(0, start) + ' '.repeat(end - start) + left.slice(end), text);
+/** What a country pays with follows from it, where no other money is named. */
+function impliedCurrency(country: Fact<string> | null): Fact<string> | null {
+  const value = currencyFor(null, country);
+  return country && value ? { value, confidence: country.confidence, source: country.source, implied: true } : null;
+}
+
+/** Colours by the names that they were found under; what nobody could paint is none. */
+const coloursOf = (facts: readonly Fact<string>[]): Fact<NamedColour>[] =>
+  firstOfEach(
+    facts.flatMap((fact) => {
+      const name = fact.value.toLowerCase();
+      const hex = hexOf(name);
+      return hex ? [{ ...fact, value: { name, hex } }] : [];
+    }),
+    ({ name }) => name,
+  );
+
+const featuresOf = (facts: readonly Fact<string>[]): Fact<string>[] =>
+  firstOfEach(
+    facts.map((fact) => ({ ...fact, value: featureIdOf(fact.value) ?? fact.value })),
+    (value) => value,
+  );
 
 function personOf(brief: string): 'I' | 'we' {
   const single = brief.match(/\b(?:I|my)\b|\bi(?='m| )/gi)?.length ?? 0;

@@ -16,4 +16,4 @@ export {
 export { placesBegunBy, placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, proposeShelves, suggestShelves, type SharedTerm, type ShelfIdea } from './kinds';
 export { surveyedColours } from './survey.generated';
-export { isVerb, verbClass } from './verbs';
+export { baseOf, isVerb, verbClass } from './verbs';

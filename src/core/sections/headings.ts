@@ -1,24 +1,67 @@
-import { moodOf, type Reading } from '../brief';
+import { moodOf, type Fact, type Reading } from '../brief';
+import { capitalised, ours, sourcesOf, type Text } from '../words';
 import { type SectionAbout } from './kind';
 
-type Spoken = Pick<SectionAbout, 'headings' | 'loud'>;
+type Spoken = Pick<SectionAbout, 'headings' | 'loud' | 'particular'>;
 
 const asks = (phrase: string): string => phrase.replace(/ \?$/, '?');
 
-/** All headings of a kind in the person of the shop, the usual one first. */
-export function headingsOf({ headings = [] }: Spoken, { reading }: { reading: Reading }): string[] {
+/** Phrases in the person of the shop. */
+function turned(phrases: readonly string[], { reading }: { reading: Reading }): string[] {
   const single = reading.person === 'I';
-  const turned = (phrase: string) =>
+  return phrases.map((phrase) =>
     phrase
       .replace(/\{I\} \{am\}/g, single ? 'I am' : 'we are')
       .replace(/\{I\}/g, single ? 'I' : 'we')
       .replace(/\{me\}/g, single ? 'me' : 'us')
-      .replace(/\{my\}/g, single ? 'my' : 'our');
-  return headings.map(turned).map(asks);
+      .replace(/\{my\}/g, single ? 'my' : 'our'),
+  );
 }
 
-/** The heading that stands there unless the seller takes another: short where the shop is to be loud. */
-export function headingOf(about: Spoken, known: { reading: Reading }): string {
+/** All headings of ours of a kind, the usual one first. */
+export const headingsOf = ({ headings = [] }: Spoken, known: { reading: Reading }): string[] => turned(headings, known).map(asks);
+
+/** A fact has to be this sure to stand in a heading, and its words this few. */
+const sure = 0.65;
+const mostLetters = 42;
+const mostLoudLetters = 26;
+
+const large = (fact: Fact<string> | null | undefined): Fact<string> | null =>
+  fact && (fact.corrected || fact.confidence >= sure) ? fact : null;
+
+const small = (goods: string): string => goods.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase());
+
+/** What stands for each slot of a heading that says something of this shop alone. */
+function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string; fact: Fact<string> }> {
+  const goods = large(reading.sells[0]);
+  const place = large(reading.place);
+  const town = place?.value.split(',')[0] ?? '';
+  const name = large(reading.name);
+  return new Map([
+    ...(goods ? ([['goods', { text: small(goods.value), fact: goods }], ['Goods', { text: capitalised(goods.value), fact: goods }]] as const) : []),
+    // "A farm outside Zagreb" is told in the text.
+    ...(place && /^\p{Lu}/u.test(town) ? ([['place', { text: town, fact: place }]] as const) : []),
+    ...(name ? ([['name', { text: name.value, fact: name }]] as const) : []),
+  ]);
+}
+
+/** A heading that could stand over no other shop's section, or null where too little is known. */
+function particularHeading({ particular = [] }: Spoken, known: { reading: Reading }, most: number): Text | null {
+  const slots = slotsOf(known);
+  for (const phrase of turned(particular, known)) {
+    const used = [...phrase.matchAll(/\{(\w+)\}/g)].map(([, slot = '']) => slots.get(slot));
+    if (used.includes(undefined)) continue;
+    const text = phrase.replace(/\{(\w+)\}/g, (_, slot: string) => slots.get(slot)?.text ?? '');
+    if (text.length <= most) return { text, rank: 2, sources: sourcesOf(...used.map((one) => one?.fact)) };
+  }
+  return null;
+}
+
+/** The heading that stands there unless the seller takes another: of this shop where enough is known, short where it is to be loud. */
+export function headingOf(about: Spoken, known: { reading: Reading }): Text {
   const isLoud = moodOf(known.reading.tone.map((fact) => fact.value)).loud > 0.4;
-  return (isLoud ? about.loud : undefined) ?? headingsOf(about, known)[0] ?? '';
+  return (
+    particularHeading(about, known, isLoud ? mostLoudLetters : mostLetters) ??
+    ours((isLoud ? about.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
+  );
 }

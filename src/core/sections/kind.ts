@@ -68,6 +68,11 @@ export interface SectionAbout<F extends Fields = Fields, K extends SectionKind =
    * person that the brief speaks in.
    */
   headings?: readonly string[];
+  /**
+   * What a heading says of this shop alone, best first: `{goods}` is what is sold, `{Goods}` the same at the beginning, `{name}` the shop,
+   * `{place}` its town. Where one of them isn't known for sure, a heading of ours stands there.
+   */
+  particular?: readonly string[];
   /** The heading for a shop that is to be loud. */
   loud?: string;
   fields: F;

@@ -1,4 +1,4 @@
-import { verdictOf, type Fact } from '../brief';
+import { isMade, verdictOf, type Fact } from '../brief';
 import { bestLine, contrastPairs } from '../look';
 import { type Problem } from '../project';
 import { type Shop } from './shop';
@@ -16,7 +16,7 @@ export function readingReport({ reading }: Pick<Shop, 'reading'>) {
     style: reading.style.map(plain),
     coloursWanted: reading.coloursWanted.map(plain),
     coloursAvoided: reading.coloursAvoided.map(plain),
-    features: reading.features.map(plain),
+    features: reading.features.map((fact) => ({ ...plain(fact), made: isMade(fact.value) })),
     goal: plain(reading.goal),
     difference: reading.difference.map(plain),
     place: plain(reading.place),

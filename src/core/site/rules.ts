@@ -14,7 +14,8 @@ const ownCurrencies = (reading: Reading, decided: Decided): string[] =>
 
 /** The till's rules: what the seller set, and what the brief says. Tax and delivery are never guessed. */
 export function makeRules(reading: Reading, decided: Decided, listCurrency: string): TillRules {
-  const wanted = reading.currency?.value ?? listCurrency;
+  // What only follows from the country gives way to what the list says.
+  const wanted = (reading.currency?.implied ? '' : reading.currency?.value) || listCurrency;
   const country = countryFor(reading, decided);
   const [own] = ownCurrencies(reading, decided);
   const currency = isCurrency(wanted) ? wanted : listCurrency || own || 'EUR';

@@ -1,14 +1,22 @@
 import { topOf } from '../../goods';
 import { reason } from '../../plan/about';
-import { ours } from '../../words';
+import { capitalised, fromGoods, inSentence, listed } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { categories as about } from './about';
+
+/** Categories that fit a line are their own heading. */
+const mostLetters = 42;
 
 export const categories = defineSection(about, {
   because: ({ catalogue }) =>
     topOf(catalogue.categories).length > 1
       ? reason(`Your goods fall into ${topOf(catalogue.categories).length} categories.`)
       : null,
-  write: (w) => (w.catalogue.categories.length ? { heading: ours(headingOf(about, w)) } : null),
+  write: (w) => {
+    const shelves = topOf(w.catalogue.categories).map(({ name }) => name);
+    if (!shelves.length) return null;
+    const named = capitalised(listed(shelves.map((name, i) => (i ? inSentence(name) : name))));
+    return { heading: named.length <= mostLetters ? fromGoods(named, 'the categories of your list') : headingOf(about, w) };
+  },
 });

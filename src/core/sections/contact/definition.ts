@@ -1,6 +1,7 @@
 import { reasonFrom } from '../../plan/about';
 import { ours } from '../../words';
-import { defineSection, spoken } from '../definition';
+import { defineSection } from '../definition';
+import { headingOf } from '../headings';
 import { itemOf } from '../keys';
 import { contact as about } from './about';
 
@@ -12,5 +13,5 @@ export const contact = defineSection(about, {
   write: (w) =>
     w.page.kind === 'contact'
       ? { heading: ours('Contact'), passages: w.harvest.contact.map((text) => itemOf(text, { text })) }
-      : { heading: ours(spoken(w, 'Write to me', 'Write to us')) },
+      : { heading: headingOf(about, w) },
 });

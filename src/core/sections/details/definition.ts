@@ -17,7 +17,7 @@ export const details = defineSection(about, {
     const found = told(w);
     if (!found.length && w.section.from === 'made') return null;
     return {
-      heading: ours(headingOf(about, w)),
+      heading: headingOf(about, w),
       details: found.map((statement) => {
         const [name = '', ...rest] = statement.text.split(':');
         return itemFrom(

@@ -11,7 +11,7 @@ export const extracts = defineSection(about, {
   write: (w) => {
     const entries = itemsIn(w.written('journal', 'posts'), 'entries').slice(0, 3);
     return entries.length || w.section.from !== 'made'
-      ? { heading: ours(headingOf(about, w)), entries, link: ours('To the journal') }
+      ? { heading: headingOf(about, w), entries, link: ours('To the journal') }
       : null;
   },
 });

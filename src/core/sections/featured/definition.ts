@@ -14,7 +14,7 @@ export const featured = defineSection(about, {
     const products = onCards ? w.catalogue.products.filter((product) => product.kind === 'gift-card') : w.catalogue.products;
     if (!products.length) return null;
     return {
-      heading: ours(onCards ? w.page.name : headingOf(about, w)),
+      heading: onCards ? ours(w.page.name) : headingOf(about, w),
       intro: goodsFact(products, w, true),
       link: ours('See everything'),
     };

@@ -14,7 +14,7 @@ export const form = defineSection(about, {
     const { email } = w.reading;
     return email
       ? {
-          heading: ours(headingOf(about, w)),
+          heading: headingOf(about, w),
           note: {
             text: `It opens your mail program with the letter to ${email.value} begun.`,
             rank: 2,

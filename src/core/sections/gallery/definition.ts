@@ -12,6 +12,6 @@ export const gallery = defineSection(about, {
       : null,
   write: (w) =>
     w.catalogue.products.some((product) => product.pictures.length)
-      ? { heading: ours(w.page.kind === 'gallery' ? w.page.name : headingOf(about, w)) }
+      ? { heading: w.page.kind === 'gallery' ? ours(w.page.name) : headingOf(about, w) }
       : null,
 });

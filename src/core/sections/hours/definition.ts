@@ -9,7 +9,7 @@ export const hours = defineSection(about, {
   because: ({ reading }) => (reading.openings.length ? reasonFrom('Your brief says when you are open.', reading.openings) : null),
   asked: (known) => wished(known, 'hours', 'Your brief asks for opening hours.'),
   write: (w) => ({
-    heading: ours(headingOf(about, w)),
+    heading: headingOf(about, w),
     openings: w.reading.openings.map((fact) => {
       const { days, hours: open } = fact.value;
       const sources = sourcesOf(fact);

@@ -13,7 +13,7 @@ export const map = defineSection(about, {
   write: (w) => {
     const where = w.reading.address ?? w.reading.place;
     return where
-      ? { heading: ours(headingOf(about, w)), address: { text: where.value, rank: 2, sources: sourcesOf(where) } }
+      ? { heading: headingOf(about, w), address: { text: where.value, rank: 2, sources: sourcesOf(where) } }
       : null;
   },
 });

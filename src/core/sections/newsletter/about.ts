@@ -12,6 +12,7 @@ export const newsletter = aboutSection({
     { id: 'band', label: 'A band across' },
     { id: 'column', label: 'In the column' },
   ],
+  particular: ['Letters from {name}'],
   headings: ['Letters from {me}', 'Hear from {me}', 'Now and then, a letter', 'By letter', 'Word from here', 'Stay in touch'],
   fields: {
     heading: heading(),

@@ -14,7 +14,7 @@ export const newsletter = defineSection(about, {
     const { email } = w.reading;
     return email
       ? {
-          heading: ours(headingOf(about, w)),
+          heading: headingOf(about, w),
           note: {
             text: `You sign up by a letter to ${email.value}, and leave in the same way.`,
             rank: 2,

@@ -11,6 +11,7 @@ export const numbers = aboutSection({
     { id: 'row', label: 'In a row' },
     { id: 'ledger', label: 'In a column, figures right' },
   ],
+  particular: ['{name} in numbers'],
   headings: ['In numbers', 'Counted', 'By the numbers', 'So far', 'What can be counted', 'The count'],
   loud: 'Counted',
   fields: {

@@ -12,7 +12,7 @@ export const numbers = defineSection(about, {
     const { figures } = w.reading;
     if (figures.length < 2 && w.section.from === 'made') return null;
     return {
-      heading: ours(headingOf(about, w)),
+      heading: headingOf(about, w),
       figures: figures.slice(0, 4).map((fact) => {
         const { figure, what } = fact.value;
         const sources = sourcesOf(fact);

@@ -11,6 +11,7 @@ export const offer = aboutSection({
     { id: 'band', label: 'A band across' },
     { id: 'notice', label: 'A boxed notice' },
   ],
+  particular: ['{Goods} for less'],
   headings: ['Cheaper just now', 'On offer', 'For less', 'While it lasts', 'Lower prices', 'This time only'],
   loud: 'On offer',
   fields: {

@@ -53,7 +53,7 @@ export const offer = defineSection(about, {
   write: (w) => {
     const text = cheaperText(reduced(w), w);
     const code = codeText(w);
-    const heading = ours(headingOf(about, w));
+    const heading = headingOf(about, w);
     return text || code
       ? { heading, ...(text ? { text } : {}), ...(code ? { code } : {}), link: ours('To the shop') }
       : { heading };

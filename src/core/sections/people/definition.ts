@@ -9,7 +9,7 @@ export const people = defineSection(about, {
   because: () => null,
   asked: (known) => wished(known, 'people', 'Your brief asks for the people behind it.'),
   write: (w) => ({
-    heading: ours(headingOf(about, w)),
+    heading: headingOf(about, w),
     // A person is known by the name, wherever and however the brief speaks of her.
     people: w.reading.people.map((fact) =>
       itemSaying(fact.value, { name: { text: fact.value, rank: 2, sources: sourcesOf(fact) } }),

@@ -13,7 +13,7 @@ export const posted = defineSection(about, {
   asked: (known) => wished(known, 'posted', 'Your brief asks for the pictures that you post elsewhere.'),
   write: (w) => {
     const link = w.reading.links.find((one) => one.value.includes('/'));
-    const heading = ours(headingOf(about, w));
+    const heading = headingOf(about, w);
     return link ? { heading, address: fromBrief(link.value, ...(link.source ? [link.source] : [])) } : { heading };
   },
 });

@@ -15,6 +15,6 @@ export const priceTable = defineSection(about, {
     const booked = appointments(w);
     const onTheirPage = w.page.kind === 'appointments';
     const shown = onTheirPage || (booked.length > 1 && w.section.from === 'made') ? booked : w.catalogue.products;
-    return shown.length ? { heading: ours(onTheirPage ? w.page.name : headingOf(about, w)), intro: goodsFact(shown, w) } : null;
+    return shown.length ? { heading: onTheirPage ? ours(w.page.name) : headingOf(about, w), intro: goodsFact(shown, w) } : null;
   },
 });

@@ -11,6 +11,7 @@ export const questions = aboutSection({
     { id: 'open', label: 'All open' },
     { id: 'folded', label: 'Folded' },
   ],
+  particular: ['Before you order {goods}'],
   headings: ['Before you order', 'Good questions', 'Asked before', 'What buyers ask', 'Answers', 'In case you wonder'],
   loud: 'Answers',
   fields: {

@@ -14,7 +14,7 @@ export const questions = defineSection(about, {
     const answers = deliveryAnswers(w);
     if (!answers.length && w.section.from === 'made') return null;
     return {
-      heading: ours(w.page.kind === 'questions' ? w.page.name : headingOf(about, w)),
+      heading: w.page.kind === 'questions' ? ours(w.page.name) : headingOf(about, w),
       answers: answers.map(({ about: topic, question, answer }) => itemNamed(topic, { question, answer })),
     };
   },

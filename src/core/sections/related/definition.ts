@@ -6,5 +6,5 @@ import { related as about } from './about';
 
 export const related = defineSection(about, {
   because: ({ catalogue }) => (catalogue.products.length > 1 ? reason('It shares a category with other goods.') : null),
-  write: (w) => ({ heading: ours(headingOf(about, w)) }),
+  write: (w) => ({ heading: headingOf(about, w) }),
 });

@@ -9,7 +9,7 @@ export const reviews = defineSection(about, {
   because: ({ reading }) => (reading.reviews.length ? reasonFrom('Your brief quotes what buyers said.', reading.reviews) : null),
   asked: (known) => wished(known, 'reviews', 'Your brief asks for reviews. They have to come from your buyers.'),
   write: (w) => ({
-    heading: ours(headingOf(about, w)),
+    heading: headingOf(about, w),
     praise: w.reading.reviews.map((fact) => {
       const { text, by } = fact.value;
       const sources = sourcesOf(fact);

@@ -10,7 +10,7 @@ export const steps = defineSection(about, {
     reading.steps.length >= 3 ? reasonFrom('Your brief tells the steps of the work.', reading.steps) : null,
   asked: (known) => wished(known, 'steps', 'Your brief asks for the steps.'),
   write: (w) => ({
-    heading: ours(headingOf(about, w)),
+    heading: headingOf(about, w),
     steps: w.reading.steps.map((fact) =>
       itemSaying(fact.value, { step: fromBrief(capitalised(fact.value), ...(fact.source ? [fact.source] : [])) }),
     ),

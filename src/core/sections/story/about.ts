@@ -11,6 +11,7 @@ export const story = aboutSection({
     { id: 'column', label: 'One column' },
     { id: 'columns', label: 'Two columns' },
   ],
+  particular: ['{name} in {place}'],
   headings: [
     'Where it comes from',
     'How it began',

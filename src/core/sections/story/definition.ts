@@ -14,7 +14,7 @@ export const story = defineSection(about, {
   write: (w) =>
     w.harvest.story.length || w.section.from !== 'made'
       ? {
-          heading: ours(headingOf(about, w)),
+          heading: headingOf(about, w),
           passages: w.harvest.story.map((text) => itemOf(text, { text })),
           ...(w.harvest.about.length ? { link: ours(spoken(w, 'More about me', 'More about us')) } : {}),
         }

@@ -7,5 +7,5 @@ import { video as about } from './about';
 export const video = defineSection(about, {
   because: () => null,
   asked: (known) => wished(known, 'video', 'Your brief asks for a video.'),
-  write: (w) => ({ heading: ours(headingOf(about, w)) }),
+  write: (w) => ({ heading: headingOf(about, w) }),
 });

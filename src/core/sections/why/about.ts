@@ -11,6 +11,7 @@ export const why = aboutSection({
     { id: 'abreast', label: 'Side by side' },
     { id: 'stacked', label: 'One under the other' },
   ],
+  particular: ['Why {goods} from {name}'],
   headings: [
     'How {I} work',
     'What you can count on',

@@ -13,7 +13,7 @@ export const why = defineSection(about, {
   write: (w) =>
     w.harvest.why.length || w.section.from === 'added'
       ? {
-          heading: ours(headingOf(about, w)),
+          heading: headingOf(about, w),
           reasons: w.harvest.why.map(({ title, text }) => itemOf(text, { ...(title ? { title } : {}), text })),
         }
       : null,

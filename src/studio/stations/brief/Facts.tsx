@@ -231,6 +231,7 @@ function FactLine({
             {i ? (line.key === 'difference' ? ' ' : ', ') : ''}
             {line.hex ? <Swatch style={{ background: line.hex(fact.value) }} /> : null}
             {line.options?.[fact.value] ?? fact.value}
+            {line.many && line.options && !line.options[fact.value] ? ' (kept, but nothing that Arcatum makes)' : null}
           </span>
         ))}
         {corrected ? <span className="from">You put this right.</span> : null}
@@ -275,7 +276,10 @@ function FactEdit({ line, onSave, onLeave }: { line: Line; onSave: (value: strin
       return setWrong('Write the three letters of the currency, such as EUR.');
     if (line.options) {
       const ids = values.map(
-        (value) => Object.entries(line.options ?? {}).find(([id, label]) => id === value || label === value.toLowerCase())?.[0],
+        (value) =>
+          Object.entries(line.options ?? {}).find(([id, label]) => id === value || label === value.toLowerCase())?.[0] ??
+          // What was asked for and can't be made stays asked for.
+          line.facts.find((fact) => fact.value === value)?.value,
       );
       const strange = values.find((_, i) => !ids[i]);
       if (strange)

@@ -1,0 +1,52 @@
+import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
+import { countries, countryOf, placesNamed, sharedCurrency } from '../../lexicon';
+import { readCurrency } from '../currency';
+import { locate } from '../where';
+import { type Features } from '../../softmax';
+import { type Ground } from './about';
+import { isWord } from './tokens';
+import { type Weighed } from './weigh';
+
+/** Below this a place is none. */
+const worthLocating = 0.02;
+/** Power of ten of the people of a place that its bare name may mean. */
+const [town, country] = [5, 8];
+
+/** All countries that anything in a brief points to, and what does: where the shop may be, places and people that are named, money, numbers to call. */
+export function countryFeatures({ document, lines }: Ground, places: readonly Weighed[]): Map<string, Features> {
+  const bags = new Map<string, Record<string, number>>();
+  const add = (code: string, name: string, value = 1, sum = false) => {
+    const bag = bags.get(code) ?? { 'any country': 1 };
+    bag[name] = sum ? Math.min(1, (bag[name] ?? 0) + value) : Math.max(bag[name] ?? 0, value);
+    bags.set(code, bag);
+  };
+  for (const { span, share } of places)
+    if (share > worthLocating) {
+      const place = locate(span.text);
+      if (place) add(place.country, place.size >= town ? 'country of place' : 'country of small place', share, true);
+    }
+  const text = document.text;
+  for (const { tokens, judged } of lines) {
+    if (!judged) continue;
+    tokens.forEach((token, i) => {
+      if (!isWord(token.low) || !/^\p{Lu}/u.test(token.text)) return;
+      const next = tokens[i + 1];
+      const [place] = [...(next ? placesNamed(`${token.text} ${next.text}`) : []), ...placesNamed(token.text)];
+      if (!place || place.size < town) return;
+      add(place.country, place.size >= country ? 'country named' : 'town of country named');
+      add(place.country, `country named in ${judged.role}`);
+    });
+  }
+  for (const { code, people } of countries)
+    if (people.length > 3 && text.includes(people) && new RegExp(String.raw`(?<!\p{L})${people}(?!\p{L})`, 'u').test(text))
+      add(code, 'people of country');
+  const money = readCurrency(text, '')?.value;
+  if (money)
+    for (const { code, currencies } of countries)
+      if (currencies[0]?.code === money) add(code, sharedCurrency(money) ? 'shared money of country' : 'money of country');
+  const dialled = /\+\d[\d\s().-]{6,17}\d/.exec(text)?.[0];
+  const number = dialled === undefined ? undefined : parsePhoneNumberFromString(dialled);
+  if (number?.country) add(number.country, 'dialled in country');
+  for (const [code, bag] of bags) bag[`${countryOf(code)?.region ?? ''} country`] = 0;
+  return bags;
+}

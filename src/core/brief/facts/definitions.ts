@@ -1,0 +1,172 @@
+import { placesNamed } from '../../lexicon';
+import { colourWords } from '../colours';
+import { toTheMaker } from '../judge/judge';
+import { lineShare, type Ground, type Line } from './about';
+import { spanOf, type Span } from './spans';
+import { isWord, knownOf, type Token } from './tokens';
+
+/**
+ * A kind of fact that stands in the words of a brief. A definition says which words may be one; which of them are is learned. Of `one` a brief
+ * has one at most: all that may be it are weighed against each other. Of `some` it may have several: each is weighed by itself.
+ */
+export interface SpanFact {
+  takes: 'one' | 'some';
+  propose(line: Line, ground: Ground): Span[];
+}
+
+const small = new Set(
+  'a an the and or but of for from in on at to with by as is are was were be been has have had do does did it its this that these those i we you they he she my our your their his her us me them who which what when where so if not no also only just very please'.split(
+    ' ',
+  ),
+);
+const inside = new Set(['of', 'for', 'with', 'from', 'in', 'and', 'de', 'cut', 'to', 'on']);
+const openers = new Set(['and', 'or', 'but', 'to', 'is', 'are', 'of', 'from']);
+
+const isCapital = (token: Token | undefined): boolean => token !== undefined && /^[\p{Lu}\d]/u.test(token.text);
+const isSmall = (token: Token | undefined): boolean => token !== undefined && small.has(token.low);
+
+const isFigure = (low: string): boolean => low === '@number' || low === '@year';
+
+/** All stretches of a line of at most so many words and marks that may be it. */
+function* stretches(line: Line, most: number): Generator<{ span: Span; own: Token[]; first: Token; last: Token }> {
+  const { tokens } = line;
+  for (let from = 0; from < tokens.length; from++)
+    for (let to = from + 1; to <= Math.min(tokens.length, from + most); to++) {
+      const [first, last] = [tokens[from], tokens[to - 1]];
+      if (first && last) yield { span: spanOf(line, from, to), own: tokens.slice(from, to), first, last };
+    }
+}
+
+/** Whether a phrase goes on with the next word: "pipe" in "pipe racks" is no thing of its own. */
+const goesOn = (next: Token | undefined): boolean =>
+  next !== undefined && isWord(next.low) && !small.has(next.low) && knownOf(next.low).noun !== null && !isCapital(next);
+
+/** Phrases that name things: "oak boards", "lamps for reading". */
+function things(most: number): SpanFact['propose'] {
+  return (line) => {
+    if (line.judged?.said.standing === 'greeting') return [];
+    return [...stretches(line, most)].flatMap(({ span, own, first, last }) => {
+      if (isSmall(first) || isSmall(last)) return [];
+      if (!own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0)))) return [];
+      const { noun, base } = knownOf(last.low);
+      return (noun !== null || base === null) && !goesOn(line.tokens[span.to]) ? [span] : [];
+    });
+  };
+}
+
+/** Whether a phrase can end before this: a mark, a small word, the end. */
+const endsBefore = (next: Token | undefined): boolean => next === undefined || !isWord(next.low) || isSmall(next);
+
+const makers = ({ judged }: Line): number => (judged ? toTheMaker(judged) : 0);
+
+/** Where an asked-for page or function ends that begins with its noun: "a page to hear it played, please". */
+const breaks = /^(?:[.;!?:,()]|and|but|because|so|since|please|if|though|too|would|should|is|are|was|must|will)$/;
+/** Verbs of asking; they lead up to what is asked for. */
+const asking = /^(?:wants?|needs?|likes?|loves?|adds?|includes?|puts?|shows?|gives?|makes?|gets?|uses?)$/;
+
+/** A noun in a wish, with what stands before it in its phrase and what is said of it. */
+function grown(line: Line, head: number): Span {
+  const { tokens } = line;
+  let from = head;
+  const joins = (token: Token | undefined) =>
+    token !== undefined && isWord(token.low) && !small.has(token.low) && knownOf(token.low).verb === null;
+  const isPart = (token: Token | undefined) => !asking.test(token?.low ?? '') && (joins(token) || (token !== undefined && knownOf(token.low).noun !== null && !isSmall(token)));
+  while (from > 0 && head - from < 3 && isPart(tokens[from - 1])) from--;
+  let to = head + 1;
+  while (to < tokens.length && to - head < 12 && !breaks.test(tokens[to]?.low ?? '')) to++;
+  while (to > head + 1 && isSmall(tokens[to - 1])) to--;
+  return spanOf(line, from, to);
+}
+
+export const spanFacts = {
+  name: {
+    takes: 'one',
+    propose: (line, { domain }) => {
+      if (!line.judged) return [];
+      const words = line.tokens.filter(({ low }) => isWord(low)).length;
+      return [...stretches(line, 6)].flatMap(({ span, own, first, last }) => {
+        if (!own.every(({ low }) => isWord(low) || /^[&+\d'’@%]/.test(low)) || first.low.startsWith('@mail')) return [];
+        if (own.every(isSmall)) return [];
+        const [left, right] = [line.tokens[span.from - 1], line.tokens[span.to]];
+        // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
+        if (isCapital(first) && isCapital(last)) return !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
+        const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(left?.low ?? '');
+        const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
+        return !isSmall(last) && own.length <= 4 && (own.length >= words || introduced || isMail) ? [span] : [];
+      });
+    },
+  },
+  sells: { takes: 'one', propose: things(5) },
+  trade: { takes: 'one', propose: things(3) },
+  audience: {
+    takes: 'one',
+    propose: (line) =>
+      [...stretches(line, 18)].flatMap(({ span, own, first, last }) => {
+        if (!isWord(first.low) || !(isWord(last.low) || last.low.startsWith('@')) || isSmall(last) || openers.has(first.low)) return [];
+        if (own.some(({ low }) => /^[.;!?:]$/.test(low)) || !endsBefore(line.tokens[span.to])) return [];
+        const before = line.tokens[span.from - 1]?.low;
+        return lineShare(line, 'buyer') > 0.04 || first.low === 'people' || before === 'for' ? [span] : [];
+      }),
+  },
+  place: {
+    takes: 'one',
+    propose: (line) =>
+      line.judged
+        ? [...stretches(line, 8)].flatMap(({ span, own, first, last }) => {
+            if (!isWord(last.low) || isSmall(last)) return [];
+            if (!own.every(({ low }) => isWord(low) || /^[,'’]$/.test(low))) return [];
+            if (isCapital(last) && isCapital(first)) return [span];
+            const before = line.tokens[span.from - 1]?.low ?? '';
+            if (isCapital(last) && /^(?:an?|the)$/.test(first.low)) return /^(?:in|on|at|from|near)$/.test(before) ? [span] : [];
+            return own.length <= 3 && (placesNamed(span.text)[0]?.size ?? 0) >= 5 ? [span] : [];
+          })
+        : [],
+  },
+  address: {
+    takes: 'one',
+    propose: (line) =>
+      line.tokens.some(({ low }) => isFigure(low))
+        ? [...stretches(line, 12)].flatMap(({ span, own, first, last }) => {
+            if (own.length < 2 || !own.some(({ low }) => isFigure(low)) || !own.some((token) => isWord(token.low) && isCapital(token)))
+              return [];
+            if (own.some(({ low }) => /^[;!?()"“”]$|^@(?:mail|link)/.test(low)) || isSmall(last) || !/^[\p{L}\d@]/u.test(last.low)) return [];
+            return isCapital(first) || /^\p{L}+\.?$/u.test(first.text) ? [span] : [];
+          })
+        : [],
+  },
+  tone: {
+    takes: 'some',
+    propose: (line) =>
+      [...stretches(line, 2)].flatMap(({ span, own }) =>
+        own.every(({ low }) => isWord(low) && !small.has(low)) && (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood))
+          ? [span]
+          : [],
+      ),
+  },
+  features: {
+    takes: 'some',
+    propose: (line) =>
+      makers(line) > 0.15 || lineShare(line, 'planning') > 0.2
+        ? line.tokens.flatMap(({ low }, i) =>
+            isWord(low) && !small.has(low) && knownOf(low).noun !== null ? [grown(line, i)] : [],
+          )
+        : [],
+  },
+  wanted: { takes: 'some', propose: colours },
+  avoided: { takes: 'some', propose: colours },
+} satisfies Record<string, SpanFact>;
+
+function colours(line: Line): Span[] {
+  if (!line.judged) return [];
+  const { tokens } = line;
+  const from = tokens[0]?.start ?? 0;
+  const text = line.text.slice(from, tokens.at(-1)?.end ?? 0);
+  return [...colourWords(text, true, true)].flatMap(({ at, text: words }) => {
+    const first = tokens.findIndex(({ end }) => end > from + at);
+    const behind = tokens.findIndex(({ start }) => start >= from + at + words.length);
+    return first < 0 ? [] : [spanOf(line, first, behind < 0 ? tokens.length : behind)];
+  });
+}
+
+export type SpanFactName = keyof typeof spanFacts;
+export const spanFactNames = Object.keys(spanFacts) as SpanFactName[];

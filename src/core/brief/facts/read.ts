@@ -1,0 +1,187 @@
+import { singular } from '../../lexicon';
+import { type Goal, type Origin, type Reach } from '../about';
+import { factAt, type Fact } from '../fact';
+import { locate } from '../where';
+import { type Ground } from './about';
+import { countryFeatures } from './country';
+import { type SpanFactName } from './definitions';
+import { allOptionFeatures, bearing, optionFeatures, optionsOf, type OptionFact } from './options';
+import { type Span } from './spans';
+import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
+
+/** Facts of a brief and its list, each with how likely it is right. */
+export interface Facts {
+  name: Fact<string> | null;
+  sells: Fact<string>[];
+  trade: Fact<string> | null;
+  audience: Fact<string>[];
+  place: Fact<string> | null;
+  address: Fact<string> | null;
+  country: Fact<string> | null;
+  tone: Fact<string>[];
+  features: Fact<string>[];
+  wanted: Fact<string>[];
+  avoided: Fact<string>[];
+  reach: Fact<Reach> | null;
+  origin: Fact<Origin> | null;
+  goal: Fact<Goal> | null;
+}
+
+/** From here on something is taken; how sure it is stands beside it. */
+const least: Record<SpanFactName | OptionFact | 'country', number> = {
+  name: 0.25,
+  sells: 0.2,
+  trade: 0.25,
+  audience: 0.25,
+  place: 0.25,
+  address: 0.35,
+  country: 0.3,
+  tone: 0.4,
+  features: 0.25,
+  wanted: 0.5,
+  avoided: 0.5,
+  reach: 0.35,
+  origin: 0.5,
+  goal: 0.4,
+};
+
+const most = { sells: 6, tone: 8, features: 8, wanted: 8, avoided: 8 };
+
+/** A fact in the words of the brief; one in those of the list has no source there. */
+function factOf(ground: Ground, { text, start, end, line }: Span, share: number): Fact<string> {
+  const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
+  return line.judged ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
+}
+
+/** The same words in several places count together; the first place where they are likeliest stands for them. */
+function together(weighed: readonly Weighed[], keyOf: (text: string) => string): Weighed[] {
+  const by = new Map<string, Weighed>();
+  for (const { span, share } of weighed) {
+    const key = keyOf(span.text);
+    const known = by.get(key);
+    by.set(key, known ? { span: known.span, share: known.share + share } : { span, share });
+  }
+  return [...by.values()].sort((a, b) => b.share - a.share);
+}
+
+const plain = (text: string): string => text.toLowerCase();
+
+const overlap = (a: Span, b: Span): boolean => a.line === b.line && a.from < b.to && b.from < a.to;
+
+/** Of the phrases that end in the same noun the one that says most, of those that are about as likely. */
+function things(weighed: readonly Weighed[]): Weighed[] {
+  const headOf = ({ span }: Weighed) => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? '');
+  const wordsIn = ({ span }: Weighed) => span.text.split(/[ -]/).length;
+  const heads = new Map<string, Weighed[]>();
+  for (const one of together(weighed, plain)) heads.set(headOf(one), [...(heads.get(headOf(one)) ?? []), one]);
+  return [...heads.values()]
+    .flatMap((all) => {
+      const likely = Math.max(...all.map(({ share }) => share));
+      const [best] = all
+        .filter(({ share }) => share * 2 >= likely)
+        .sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
+      return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
+    })
+    .sort((a, b) => b.share - a.share);
+}
+
+const joins = /^(?:,|and|&|\+|\/|or)$/;
+/** Whether two phrases stand in one list, with nothing but its marks between them. */
+function isBeside(a: Span, b: Span): boolean {
+  const [left, right] = a.from < b.from ? [a, b] : [b, a];
+  const between = left.line.tokens.slice(left.to, right.from);
+  return left.line === right.line && between.length > 0 && between.length < 3 && between.every(({ low }) => joins.test(low));
+}
+/** What stands in one list with something that is sold is sold, but for what is next to impossible. */
+const besideSold = 0.002;
+
+function readSells(weighed: readonly Weighed[]): Weighed[] {
+  const taken: Weighed[] = [];
+  const take = (one: Weighed): void => {
+    if (taken.some(({ span }) => overlap(span, one.span) || plain(span.text) === plain(one.span.text))) return;
+    taken.push(one);
+    for (const next of weighed)
+      if (next.share >= besideSold && isBeside(one.span, next.span)) take({ span: next.span, share: Math.max(next.share, one.share * 0.8) });
+  };
+  for (const one of things(weighed)) if (one.share >= least.sells) take(one);
+  return taken.slice(0, most.sells);
+}
+
+/** Places in the country that all else points to are likelier, and others less so. */
+function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, number>): Weighed[] {
+  return weighed.map(({ span, share }) => {
+    const country = locate(span.text)?.country;
+    return { span, share: country === undefined ? share : share * (0.4 + 0.6 * (shares.get(country) ?? 0)) };
+  });
+}
+
+export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Facts {
+  const scales = new Scales(ground, by);
+  const one = (fact: SpanFactName, weighed = scales.weigh(fact)): Fact<string> | null => {
+    const [best] = together(weighed, plain);
+    return best && best.share >= least[fact] ? factOf(ground, best.span, best.share) : null;
+  };
+  const some = (fact: 'tone' | 'features' | 'wanted' | 'avoided'): Fact<string>[] => {
+    const taken: Weighed[] = [];
+    for (const found of scales.weigh(fact))
+      if (
+        found.share >= least[fact] &&
+        !taken.some(({ span }) => overlap(span, found.span) || plain(span.text) === plain(found.span.text))
+      )
+        taken.push(found);
+    return taken.slice(0, most[fact]).map(({ span, share }) => factOf(ground, span, share));
+  };
+  const places = scales.weigh('place');
+  const bags = [...countryFeatures(ground, places)];
+  const column = learnedFacts.indexOf('country');
+  const shares = sharesOf(bags.map(([, bag]) => scoreOf(bag, by.facts, column)));
+  const byCountry = new Map(bags.map(([code], i) => [code, shares[i] ?? 0]));
+  const place = one('place', placesIn(places, byCountry));
+  const [country] = [...byCountry].sort((a, b) => b[1] - a[1]);
+  const sells = readSells(scales.weigh('sells'));
+  const audience = one('audience');
+  const home = country?.[0] ?? '';
+  return {
+    name: one('name'),
+    sells: sells.map(({ span, share }) => factOf(ground, span, share)),
+    trade: one('trade'),
+    audience: audience ? [audience] : [],
+    place,
+    address: one('address'),
+    country:
+      country && country[1] >= least.country
+        ? { value: country[0], confidence: Math.round(Math.min(0.99, country[1]) * 100) / 100, source: place?.source ?? null }
+        : null,
+    tone: some('tone').map((fact) => ({ ...fact, value: plain(fact.value) })),
+    features: some('features'),
+    wanted: some('wanted'),
+    avoided: some('avoided'),
+    reach: readOption(ground, 'reach', home, by),
+    origin: readOption(ground, 'origin', home, by),
+    goal: readOption(ground, 'goal', home, by),
+  };
+}
+
+/** One of a few things, and the sentence that says most for it. */
+function readOption<Of extends OptionFact>(
+  ground: Ground,
+  fact: Of,
+  country: string,
+  { options }: FactWeights,
+): Fact<(typeof optionsOf)[Of][number]> | null {
+  const all = allOptionFeatures(ground, fact, country);
+  const columnOf = (option: string) => learnedOptions.findIndex(([of, one]) => of === fact && one === option);
+  const shares = sharesOf(optionsOf[fact].map((option: string) => scoreOf(all, options, columnOf(option))));
+  const best = shares.indexOf(Math.max(...shares));
+  const [option, share] = [optionsOf[fact][best] as (typeof optionsOf)[Of][number] | undefined, shares[best] ?? 0];
+  if (option === undefined || share < least[fact]) return null;
+  const [spoken] = ground.lines
+    .filter((line) => bearing(line, fact) > 0.25)
+    .map((line) => ({ line, score: scoreOf(optionFeatures(line, fact, country), options, columnOf(option)) }))
+    .sort((a, b) => b.score - a.score);
+  const said = spoken && spoken.score > 0.3 ? spoken.line.judged?.said : undefined;
+  const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
+  return said
+    ? factAt(ground.document.text, option, confidence, said.start, said.end)
+    : { value: option, confidence, source: null };
+}

@@ -1,0 +1,82 @@
+import { baseOf, isNoun, moodWordsLike, placesNamed, sensesOf, singular, verbClass } from '../../lexicon';
+import { colourOf } from '../colours';
+import smallWords from '../judge/smallWords.json';
+import { isMoodWord } from '../tone';
+
+/** A word, a number or a mark of a brief. */
+export interface Token {
+  text: string;
+  /** Small, with straight apostrophes; numbers by their kind. */
+  low: string;
+  start: number;
+  end: number;
+}
+
+const tokens =
+  /[\w.+-]+@[\w.-]+\.\p{L}{2,}|https?:\/\/\S+|#[0-9a-f]{3,6}\b|[£€$¥₹]|\d[\d.,]*\d|\d|\p{L}[\p{L}\p{M}\d]*(?:['’.&-]\p{L}[\p{L}\p{M}]*)*|[^\s*_`]/giu;
+
+const kindOf = (text: string): string => {
+  if (text.includes('@') && text.length > 1) return '@mail';
+  if (/^https?:/i.test(text)) return '@link';
+  if (/^#./.test(text)) return '@code';
+  if (/^(?:1[5-9]|20)\d\d$/.test(text)) return '@year';
+  return /^\d/.test(text) ? '@number' : '';
+};
+
+/** The words and marks between two offsets of a text; markup is none. */
+export const tokensIn = (text: string, start: number, end: number): Token[] =>
+  [...text.slice(start, end).matchAll(tokens)].map(({ 0: token, index }) => ({
+    text: token,
+    low: kindOf(token) || token.toLowerCase().replace(/’/g, "'"),
+    start: start + index,
+    end: start + index + token.length,
+  }));
+
+const grammar = new Set(smallWords);
+
+/** Whether a word carries grammar rather than a meaning: "everything", "they'll". */
+export const isGrammar = (low: string): boolean => grammar.has(low.split("'")[0] ?? '');
+
+export const isWord = (low: string): boolean => /^\p{L}/u.test(low);
+
+/** What the dictionaries know of a word by itself. */
+export interface Known {
+  /** Class of its commonest meaning as a noun, as a verb (lexnames of WordNet). */
+  noun: number | null;
+  verb: number | null;
+  base: string | null;
+  stem: string;
+  singular: string;
+  colour: boolean;
+  /** Whether it is listed as a word of mood, or means nearly what a listed one means. */
+  mood: boolean;
+  likeMood: boolean;
+  /** Power of ten of the largest place of this name. */
+  place: number;
+}
+
+const known = new Map<string, Known>();
+const mostKnown = 20_000;
+
+const unknown: Known = { noun: null, verb: null, base: null, stem: '', singular: '', colour: false, mood: false, likeMood: false, place: 0 };
+
+/** What is known of a word; nothing of a number or a mark. */
+export function knownOf(low: string): Known {
+  if (!isWord(low)) return unknown;
+  const found = known.get(low);
+  if (found) return found;
+  const made: Known = {
+    noun: low.length > 2 && isNoun(low) ? (sensesOf(low)[0]?.kind ?? null) : null,
+    verb: verbClass(low),
+    base: baseOf(low),
+    stem: low.replace(/(?:'s|ing|ed|es|s|ly)$/, '').slice(0, 6),
+    singular: singular(low),
+    colour: colourOf(low) !== undefined,
+    mood: isMoodWord(low),
+    likeMood: moodWordsLike(low).length > 0,
+    place: low.length > 2 ? (placesNamed(low)[0]?.size ?? 0) : 0,
+  };
+  if (known.size > mostKnown) known.clear();
+  known.set(low, made);
+  return made;
+}
