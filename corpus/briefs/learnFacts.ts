@@ -17,6 +17,7 @@ import { packRow } from '@/core/softmax';
 import { rank, train, type Choice } from '../regression';
 import { trainJudge, type Lesson } from './learn';
 import { factNames, type FactName, type MarkedBrief } from './marked';
+import { saidPlainly } from './plainly';
 import { isLoose, samePhrase } from './score';
 
 /** A brief as the reader of facts learns of it. */
@@ -46,7 +47,7 @@ export function formsOf(brief: MarkedBrief, { document: { text, said } }: Pick<L
   return [brief, { ...brief, goods: [] }, ...(end < text.length ? [opening] : [])];
 }
 
-/** Whether a fact was looked for in what is left of a brief; one that was looked for and isn't there has no values at all. */
+/** Whether a fact is known to be in a brief or not; of one that was not looked for there is an empty list. */
 const isKnown = ({ facts }: MarkedBrief, fact: FactName): boolean => facts[fact]?.length !== 0;
 
 const isSpanFact = (fact: string): boolean => (spanFactNames as readonly string[]).includes(fact);
@@ -59,7 +60,7 @@ export function groundsOf(briefs: readonly MarkedBrief[], lessons: readonly Less
     lessons.forEach((lesson, i) => {
       const brief = briefs[i];
       if (i % folds !== fold || !brief) return;
-      made[i] = formsOf(brief, lesson).map((form) => factLessonOf(form, by));
+      made[i] = [...formsOf(brief, lesson), ...saidPlainly(brief, i)].map((form) => factLessonOf(form, by));
     });
   }
   return made.flat();

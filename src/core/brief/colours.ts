@@ -185,8 +185,13 @@ export function colourOf(phrase: string): string | undefined {
   return hex && modifier ? mix(hex, modifier.lighten) : hex;
 }
 
-/** The colour of a word or two that a survey may know though neither is a colour alone: "dusty rose". */
-export const hexOf = (phrase: string): string | undefined => surveyedColours[phrase.toLowerCase()] ?? colourOf(phrase);
+/** The colour of a word or two; a survey may know two together that are none alone: "dusty rose". */
+export function hexOf(phrase: string): string | undefined {
+  const [first = '', ...rest] = phrase.toLowerCase().split(/\s+/);
+  const surveyed = surveyedColours[phrase.toLowerCase()];
+  const plain = colourOf(phrase);
+  return rest.length && !hues.has(first) && !modifierWord.test(first) ? (surveyed ?? plain) : (plain ?? surveyed);
+}
 
 /** Whether any word of a sentence is a colour, wherever it stands. */
 export const namesColour = (sentence: string): boolean =>

@@ -44,6 +44,16 @@ const addressForms: RegExp[] = [
   ),
 ];
 
+/** An address in one of those forms, wherever it stands. */
+export function readAddress(brief: string): Fact<string> | null {
+  for (const form of addressForms) {
+    const match = form.exec(brief);
+    const text = match?.[0].replace(/[.,\s]+$/, '');
+    if (match && text) return factAt(brief, text.replace(/\s+/g, ' '), 0.85, match.index, match.index + text.length);
+  }
+  return null;
+}
+
 const wholeForms = addressForms.map((form) => new RegExp(`^(?:${form.source})$`, form.flags));
 
 /** Whether some words are written as addresses are in some countries. */

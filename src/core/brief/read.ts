@@ -3,7 +3,7 @@ import { placesNamed } from '../lexicon';
 import { correctionOf, corrections, isCorrectable, mayPrint, type Decided, type Place } from '../places';
 import { type Goal, type Origin, type Reach } from './about';
 import { colourOf, hexOf, type NamedColour } from './colours';
-import { readEmail, readLinks, readPhone } from './contact';
+import { readAddress, readEmail, readLinks, readPhone } from './contact';
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { type Fact, type Source } from './fact';
@@ -145,7 +145,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     origin: facts.origin,
     email: readEmail(brief),
     phone: readPhone(brief, country?.value ?? ''),
-    address: facts.address,
+    address: readAddress(brief) ?? facts.address,
     links: readLinks(brief),
     currency: spoken ?? impliedCurrency(country),
     language,

@@ -1,6 +1,6 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
-import { shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { shareOf, tellingRole, toTheMaker, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
@@ -98,7 +98,8 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
   return sentences.flatMap((sentence) => {
     const judged = at.get(sentence.source.end);
     if (!judged || !couldStand(sentence)) return [];
-    const isDetail = sentence.label === 'detail';
+    // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
+    const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') + toTheMaker(judged) < 0.5;
     const print = isDetail ? 1 : judged.print;
     const text = repaired(sentence.text);
     if (known.has(text)) return [];

@@ -22,6 +22,9 @@ const small = new Set(
 const inside = new Set(['of', 'for', 'with', 'from', 'in', 'and', 'de', 'cut', 'to', 'on']);
 const openers = new Set(['and', 'or', 'but', 'to', 'is', 'are', 'of', 'from']);
 
+/** Small words inside names: "Tachuelas del Plata". */
+const linksNames = new Set('de del della di da do dos du des la le van von der den y e i und et og of &'.split(' '));
+
 const isCapital = (token: Token | undefined): boolean => token !== undefined && /^[\p{Lu}\d]/u.test(token.text);
 const isSmall = (token: Token | undefined): boolean => token !== undefined && small.has(token.low);
 
@@ -89,7 +92,8 @@ export const spanFacts = {
         if (own.every(isSmall)) return [];
         const [left, right] = [line.tokens[span.from - 1], line.tokens[span.to]];
         // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
-        if (isCapital(first) && isCapital(last)) return !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
+        const linked = linksNames.has(right?.low ?? '') && isCapital(line.tokens[span.to + 1]);
+        if (isCapital(first) && isCapital(last)) return !linked && !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
         const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(left?.low ?? '');
         const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
         return !isSmall(last) && own.length <= 4 && (own.length >= words || introduced || isMail) ? [span] : [];

@@ -1,0 +1,177 @@
+import { readDocument } from '../../document';
+import { judge } from '../judge/judge';
+import { groundOf, type Ground } from './about';
+import { countryFeatures } from './country';
+import { spanFacts, type SpanFactName } from './definitions';
+import { featureIdOf, isMade } from './features';
+import { allOptionFeatures } from './options';
+import { readFacts } from './read';
+import { featuresOf } from './spans';
+import { knownOf, tokensIn } from './tokens';
+import { factWeights, Scales, sharesOf, usualWeights } from './weigh';
+
+const ground = (text: string, goods: string[] = []): Ground => {
+  const document = readDocument(text);
+  return groundOf(document, judge(document, goods), goods);
+};
+
+const proposed = (fact: SpanFactName, text: string, goods: string[] = []): string[] => {
+  const on = ground(text, goods);
+  return on.lines.flatMap((line) => spanFacts[fact].propose(line, on).map((span) => span.text));
+};
+
+const seen = (fact: SpanFactName, text: string, words: string, goods: string[] = []) => {
+  const on = ground(text, goods);
+  const span = on.lines.flatMap((line) => spanFacts[fact].propose(line, on)).find((one) => one.text === words);
+  if (!span) throw new Error(`“${words}” is not proposed`);
+  return featuresOf(span, on);
+};
+
+describe('words of a brief', () => {
+  test('are cut where they stand, without markup', () => {
+    const text = 'Say: **hand-dyed** yarn, £4 since 1998, o’neil@mill.example #2f6f68';
+    const tokens = tokensIn(text, 5, text.length);
+    expect(tokens.map(({ text: word }) => word)).toEqual([
+      'hand-dyed',
+      'yarn',
+      ',',
+      '£',
+      '4',
+      'since',
+      '1998',
+      ',',
+      'o’neil',
+      '@',
+      'mill.example',
+      '#2f6f68',
+    ]);
+    for (const { text: word, start, end } of tokens) expect(text.slice(start, end)).toBe(word);
+    expect(tokens.map(({ low }) => low)).toContain('@year');
+  });
+
+  test('are known by what dictionaries say of them', () => {
+    expect(knownOf('makes').base).toBe('make');
+    expect(knownOf('teal').colour).toBe(true);
+    expect(knownOf('cosy').mood || knownOf('cosy').likeMood).toBe(true);
+    expect(knownOf('@number')).toMatchObject({ noun: null, verb: null, place: 0 });
+  });
+});
+
+describe('what may be a fact', () => {
+  test('a name is taken whole, with the small words inside it', () => {
+    const names = proposed('name', 'Mudlark Bags sews panniers. The firm is Tachuelas del Plata.');
+    expect(names).toContain('Mudlark Bags');
+    expect(names).toContain('Tachuelas del Plata');
+    expect(names).not.toContain('Mudlark');
+    expect(names).not.toContain('Tachuelas');
+  });
+
+  test('no small word is a name by itself', () => {
+    const names = proposed('name', 'We sew. They buy.');
+    expect(names).not.toContain('We');
+    expect(names).not.toContain('They');
+  });
+
+  test('what is sold does not end inside a compound', () => {
+    const things = proposed('sells', 'We turn pipe racks and bowls.');
+    expect(things).toContain('pipe racks');
+    expect(things).toContain('bowls');
+    expect(things).not.toContain('pipe');
+  });
+
+  test('titles of the list may say it as well', () =>
+    expect(proposed('sells', 'We are Tine & Co.', ['Birch needle', 'Birch hook'])).toContain('Birch needle'));
+
+  test('what is asked for goes as far as it is spoken of, and no further', () => {
+    const asked = proposed('features', 'Please add a size chart, that is important. We need a calculator for bags, please.');
+    expect(asked).toContain('size chart');
+    expect(asked).toContain('calculator for bags');
+  });
+
+  test('a place may have its country behind it', () => {
+    const places = proposed('place', 'The workshop is in Kendal, Cumbria.');
+    expect(places).toContain('Kendal, Cumbria');
+    expect(places).toContain('Kendal');
+  });
+});
+
+describe('what is seen of it', () => {
+  test('who does what to it, and whether that is denied', () => {
+    expect(seen('sells', 'We sell tables.', 'tables')).toMatchObject({ 'verb sell': 1, 'subject we': 1, small: 1 });
+    expect(seen('sells', "We don't sell tables.", 'tables')).toMatchObject({ denied: 1 });
+    expect(seen('wanted', 'Dark green, but no pink.', 'pink')).toMatchObject({ 'denied right before': 1 });
+    expect(seen('wanted', 'No pink, but dark green.', 'dark green').denied).toBeUndefined();
+  });
+
+  test('what the list has of it, and the address', () => {
+    expect(seen('sells', 'We turn bowls.', 'bowls', ['Oak bowl', 'Ash bowl'])).toMatchObject({
+      'goods head': 1,
+      'goods most': 1,
+    });
+    expect(seen('name', 'Teme Valley. Mail: a@temevalley.example', 'Teme Valley')).toMatchObject({ 'is domain': 1 });
+  });
+
+  test('a name that no dictionary has, and that does something', () =>
+    expect(seen('name', 'Lugas grows fruit trees.', 'Lugas')).toMatchObject({ 'strange and does': 1 }));
+});
+
+describe('one reading of all of it', () => {
+  test('shares of things of which none may be right add up to less than one', () => {
+    const shares = sharesOf([2, 1, -3]);
+    expect(shares.reduce((sum, share) => sum + share, 0)).toBeLessThan(1);
+    expect(shares[0]).toBeGreaterThan(shares[1] ?? 1);
+    expect(sharesOf([])).toEqual([]);
+    // Scores this large would be infinite if they were taken as they are.
+    expect(sharesOf([1000, 999])[0]).toBeCloseTo(Math.E / (Math.E + 1), 6);
+  });
+
+  test('countries are pointed to by places, people, money and numbers to call', () => {
+    const on = ground('A workshop in Leipzig. German lamps. Call +49 341 5550142. Prices in euro.');
+    const bags = countryFeatures(on, new Scales(on, usualWeights()).weigh('place'));
+    expect(bags.get('DE')).toMatchObject({ 'people of country': 1, 'dialled in country': 1, 'shared money of country': 1 });
+    expect(bags.get('DE')?.['country of place']).toBeGreaterThan(0.3);
+  });
+
+  test('places abroad are told from places at home', () => {
+    const text = 'We deliver to Sweden and Norway by post.';
+    const abroad = allOptionFeatures(ground(text), 'reach', 'FI');
+    const home = allOptionFeatures(ground(text), 'reach', 'SE');
+    expect(Object.keys(abroad).some((name) => name.startsWith('own '))).toBe(false);
+    expect(Object.keys(home).some((name) => name.startsWith('own '))).toBe(true);
+  });
+
+  test('without weights nothing is taken', () => {
+    const none = factWeights({ facts: {}, options: {} });
+    const facts = readFacts(ground('Old Tin makes biscuit tins near Porto.'), none);
+    expect(facts.name).toBeNull();
+    expect(facts.wanted).toEqual([]);
+  });
+
+  test('the same words twice are read as once', () => {
+    const text = 'Old Tin makes biscuit tins near Porto. We ship worldwide. The site should be calm, in navy and cream.';
+    const values = (of: string) => {
+      const { name, sells, place, tone } = readFacts(ground(of));
+      return [name?.value, sells[0]?.value, place?.value, tone.map(({ value }) => value)];
+    };
+    expect(values(text)).toEqual(['Old Tin', 'biscuit tins', 'Porto', ['calm']]);
+    expect(values(`${text}\n\n${text}`)).toEqual(values(text));
+  });
+
+  test('what is listed with what is sold is sold', () =>
+    expect(readFacts(ground('We sew aprons, oven gloves and tea towels in Cork.')).sells.map(({ value }) => value)).toEqual(
+      expect.arrayContaining(['aprons', 'oven gloves', 'tea towels']),
+    ));
+});
+
+test.each([
+  ['a newsletter before each season', 'newsletter'],
+  ['an order form', 'form'],
+  ['questions and answers', 'questions'],
+  ['a page for custom orders', 'free-text'],
+  ['the opening hours', 'hours'],
+  ['a moon calendar', null],
+])('%s is made as %s', (phrase, id) => {
+  expect(featureIdOf(phrase)).toBe(id);
+  expect(isMade(phrase)).toBe(false);
+  if (id) expect(isMade(id)).toBe(true);
+});
