@@ -46,7 +46,11 @@ function numbered(seen: ReadonlyMap<string, number>, least: number): { names: st
 }
 
 /** Gradient descent with moments (Kingma and Ba 2015), all examples at once: the same bytes each time. */
-function descend(size: number, { rounds, restraint }: Pick<Training, 'rounds' | 'restraint'>, slopes: (weights: Float64Array, gradient: Float64Array) => void): Float64Array {
+function descend(
+  size: number,
+  { rounds, restraint }: Pick<Training, 'rounds' | 'restraint'>,
+  slopes: (weights: Float64Array, gradient: Float64Array) => void,
+): Float64Array {
   const weights = new Float64Array(size);
   const first = new Float64Array(size);
   const second = new Float64Array(size);
@@ -74,7 +78,8 @@ function descend(size: number, { rounds, restraint }: Pick<Training, 'rounds' | 
 export function rank(choices: readonly Choice[], { least, ...how }: Omit<Training, 'outcomes'>): Map<string, number> {
   const seen = new Map<string, number>();
   for (const { candidates } of choices)
-    for (const name of new Set(candidates.flatMap(({ features }) => Object.keys(features)))) seen.set(name, (seen.get(name) ?? 0) + 1);
+    for (const name of new Set(candidates.flatMap(({ features }) => Object.keys(features))))
+      seen.set(name, (seen.get(name) ?? 0) + 1);
   const { names, sparse } = numbered(seen, least);
   const known = choices.map(({ candidates }) => candidates.map(({ features, right }) => ({ right, ...sparse(features) })));
   const weights = descend(names.length, how, (now, gradient) => {

@@ -4,16 +4,20 @@ import { factsOf, precision, recall, sentencesOf, sumOf } from './score';
 
 // What the reader was trained on and mended with: these hold what was gained, and say nothing of first sight (see the README).
 const floors: Record<(typeof batchNames)[number], { never: number; lost: number; precision: number; recall: number }> = {
-  '0': { never: 0, lost: 0.05, precision: 0.95, recall: 0.95 },
-  '1': { never: 1, lost: 0.05, precision: 0.65, recall: 0.5 },
-  '2': { never: 1, lost: 0.05, precision: 0.65, recall: 0.5 },
-  '3': { never: 2, lost: 0.05, precision: 0.65, recall: 0.5 },
-  '4': { never: 2, lost: 0.05, precision: 0.6, recall: 0.44 },
-  '5': { never: 1, lost: 0.05, precision: 0.65, recall: 0.46 },
-  '6': { never: 2, lost: 0.05, precision: 0.65, recall: 0.46 },
-  '7': { never: 1, lost: 0.05, precision: 0.6, recall: 0.4 },
-  '8': { never: 2, lost: 0.05, precision: 0.75, recall: 0.7 },
-  '9': { never: 1, lost: 0.06, precision: 0.65, recall: 0.48 },
+  '0': { never: 0, lost: 0.05, precision: 0.85, recall: 0.86 },
+  '1': { never: 1, lost: 0.05, precision: 0.84, recall: 0.76 },
+  '2': { never: 1, lost: 0.05, precision: 0.82, recall: 0.74 },
+  '3': { never: 2, lost: 0.05, precision: 0.82, recall: 0.76 },
+  '4': { never: 2, lost: 0.05, precision: 0.84, recall: 0.76 },
+  '5': { never: 1, lost: 0.05, precision: 0.84, recall: 0.76 },
+  '6': { never: 2, lost: 0.05, precision: 0.82, recall: 0.76 },
+  '7': { never: 1, lost: 0.05, precision: 0.82, recall: 0.76 },
+  '8': { never: 2, lost: 0.05, precision: 0.86, recall: 0.86 },
+  '9': { never: 1, lost: 0.06, precision: 0.82, recall: 0.78 },
+  '10': { never: 1, lost: 0.08, precision: 0.82, recall: 0.78 },
+  '11': { never: 1, lost: 0.05, precision: 0.86, recall: 0.8 },
+  '12': { never: 1, lost: 0.05, precision: 0.86, recall: 0.84 },
+  '13': { never: 2, lost: 0.08, precision: 0.8, recall: 0.68 },
 };
 
 test.each(batchNames)(
@@ -29,7 +33,7 @@ test.each(batchNames)(
       ),
     );
     const own = sentences.reduce((sum, one) => sum + one.own, 0);
-    expect(own).toBeGreaterThan(60);
+    expect(own).toBeGreaterThan(50);
     expect(sentences.flatMap(({ shaming }) => shaming).length).toBeLessThanOrEqual(floor.never);
     expect(sentences.flatMap(({ lost }) => lost).length / own).toBeLessThanOrEqual(floor.lost);
     const facts = sumOf(Object.values(factsOf(read)));

@@ -4,13 +4,7 @@ import { spanFactNames, spanFacts, type SpanFactName } from '@/core/brief/facts/
 import { featureIdOf } from '@/core/brief/facts/features';
 import { allOptionFeatures, optionsOf, type OptionFact } from '@/core/brief/facts/options';
 import { featuresOf, type Span } from '@/core/brief/facts/spans';
-import {
-  factWeights,
-  learnedFacts,
-  learnedOptions,
-  Scales,
-  type StoredFactWeights,
-} from '@/core/brief/facts/weigh';
+import { factWeights, learnedFacts, learnedOptions, Scales, type StoredFactWeights } from '@/core/brief/facts/weigh';
 import { judge, judgeWeights, type JudgeWeights } from '@/core/brief/judge/judge';
 import { readDocument } from '@/core/document';
 import { packRow } from '@/core/softmax';
@@ -40,7 +34,9 @@ export function formsOf(brief: MarkedBrief, { document: { text, said } }: Pick<L
   const end = said.filter(({ standing }) => standing === 'said')[short - 1]?.end ?? text.length;
   const start = text.slice(0, end);
   const left = factNames.flatMap((fact): [FactName, string[]][] => {
-    const values = isSpanFact(fact) ? brief.facts[fact]?.filter((value) => start.toLowerCase().includes(value.toLowerCase())) : [];
+    const values = isSpanFact(fact)
+      ? brief.facts[fact]?.filter((value) => start.toLowerCase().includes(value.toLowerCase()))
+      : [];
     return values ? [[fact, values]] : [];
   });
   const opening = { ...brief, text: start, facts: Object.fromEntries(left) as MarkedBrief['facts'], goods: [] };
@@ -146,15 +142,17 @@ function learnCountries(lessons: readonly FactLesson[]): Row {
 
 /** Each option of a fact has weights of its own for all that is said. */
 function learnOptions(fact: OptionFact, lessons: readonly FactLesson[]): Map<string, Row> {
-  const choices = lessons.filter(({ brief }) => isKnown(brief, fact)).map(({ brief, ground }) => {
-    const bag = Object.entries(allOptionFeatures(ground, fact, brief.facts.country?.[0] ?? ''));
-    return {
-      candidates: optionsOf[fact].map((option) => ({
-        features: Object.fromEntries(bag.map(([name, value]) => [`${option}\t${name}`, value])),
-        right: brief.facts[fact]?.[0] === option,
-      })),
-    };
-  });
+  const choices = lessons
+    .filter(({ brief }) => isKnown(brief, fact))
+    .map(({ brief, ground }) => {
+      const bag = Object.entries(allOptionFeatures(ground, fact, brief.facts.country?.[0] ?? ''));
+      return {
+        candidates: optionsOf[fact].map((option) => ({
+          features: Object.fromEntries(bag.map(([name, value]) => [`${option}\t${name}`, value])),
+          right: brief.facts[fact]?.[0] === option,
+        })),
+      };
+    });
   const options: readonly string[] = optionsOf[fact];
   const rows = new Map(options.map((option) => [option, new Map<string, number>()]));
   for (const [name, weight] of rank(choices, { rounds, restraint: restraints[fact], least: least.one })) {

@@ -127,7 +127,7 @@ export function readBatch(file: string): MarkedBrief[] {
     });
 }
 
-export const batchNames = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12'] as const;
+export const batchNames = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '13'] as const;
 
 /** Batches that the reader is trained on: all but the frozen one. */
 export const learnedNames = batchNames;

@@ -14,7 +14,15 @@ const phrases: Partial<Record<FactName, readonly string[]>> = {
     'Make it *.',
     'We want something *, please.',
   ],
-  wanted: ['Colours: *.', 'The site should be *.', 'Our colours are *.', '*, please.', 'We want it *.', 'Use *.'],
+  wanted: [
+    'Colours: *.',
+    'Our card is *.',
+    'The site should be *.',
+    'Our colours are *.',
+    '*, please.',
+    'We want it *.',
+    'Use *.',
+  ],
   avoided: ['No *.', 'Not *, please.', 'Anything but *.', 'We want no *.', 'Never *.', 'But not *.'],
   features: ['We need *.', 'Please include *.', 'The site should have *.', 'I want *.', 'Also *.'],
 };
@@ -25,11 +33,17 @@ const saidOutright: { readonly [fact in 'goal' | 'origin' | 'reach']: Readonly<R
     bookings: ['Goal: get people to book appointments.', 'They should book a time.', 'Visitors book a visit first.'],
     enquiries: ['Goal: get people to get in touch.', 'People should ask for a quote.', 'They should write to us first.'],
     visits: ['Goal: get people to visit the shop.', 'The site should bring people to the door.', 'They should come to the shop.'],
+    subscribers: [
+      'Goal: get people to sign up for letters.',
+      'Visitors should sign up for the newsletter.',
+      'Win readers for our letters.',
+    ],
+    known: ['Goal: be known.', 'The site should make us known.', 'People should find out that we are here.'],
   },
   origin: {
-    own: ['We make everything ourselves.', 'All of it is my own work.', 'Made by hand in our workshop.'],
-    resold: ['We buy from makers and sell on.', 'We import them.', 'All of it is chosen from other producers.'],
-    both: ['Some we make ourselves, the rest we buy.', 'Half is our own, half is bought in.', 'I make them, and resell a few by others.'],
+    own: ['We make them ourselves.', 'All of it is my own work.', 'Made by hand in our workshop.', 'I bake and pack everything.'],
+    resold: ['We buy them from makers.', 'We import them.', 'I choose all of it from other producers.', 'We find them at sales.'],
+    both: ['Some we make ourselves, the rest we buy.', 'Half is our own, half is bought in.', 'I make most and resell the rest.'],
   },
   reach: {
     local: ['Collection only.', 'We deliver in the town only.', 'Delivery by bicycle in the neighbourhood.'],
@@ -39,8 +53,14 @@ const saidOutright: { readonly [fact in 'goal' | 'origin' | 'reach']: Readonly<R
   },
 };
 
-/** What says a colour and wants none. */
-const passing = ['They come in red and blue.', 'We have them in green, too.', 'The black ones go first.', 'Some are white.'];
+/** What says a colour and wants none; `*` is what is sold. */
+const passing = [
+  'The * come in red and blue.',
+  'We have * in green, too.',
+  'We sell black * and white ones.',
+  'Our * are grey, with a pink edge.',
+  'The yellow ones go first.',
+];
 
 const listed = (values: readonly string[], by: string): string =>
   values.length < 2 ? (values[0] ?? '') : `${values.slice(0, -1).join(', ')}${by}${values.at(-1) ?? ''}`;
@@ -59,10 +79,10 @@ function sayingsOf({ facts }: MarkedBrief, n: number): { fact: FactName; values:
     if (values?.length)
       sayings.push({ fact, values, text: capitalised(turn(ways, n + i).replace('*', () => listed(values, turn(joins, n)))) });
   }
+  // What is one of a few things may be any of them here: nothing else is said that speaks for another.
   for (const [fact, ways] of Object.entries(saidOutright) as ['goal' | 'origin' | 'reach', Record<string, readonly string[]>][]) {
-    const [value = ''] = facts[fact] ?? [];
-    const said = ways[value];
-    if (said) sayings.push({ fact, values: [value], text: turn(said, n) });
+    const [value, said] = turn(Object.entries(ways), n);
+    sayings.push({ fact, values: [value], text: turn(said, Math.floor(n / 7)) });
   }
   return sayings;
 }
@@ -91,11 +111,18 @@ export function saidPlainly(brief: MarkedBrief, n: number): MarkedBrief[] {
     goods: [],
     marks: [],
     text: [...sayings.map(({ text }) => text), ...more].join(between),
-    facts: { ...implied(brief, sayings.map(({ fact }) => fact)), ...Object.fromEntries(sayings.map(({ fact, values }) => [fact, values])) },
+    facts: {
+      ...implied(
+        brief,
+        sayings.map(({ fact }) => fact),
+      ),
+      ...Object.fromEntries(sayings.map(({ fact, values }) => [fact, values])),
+    },
   });
+  const inPassing = turn(passing, n).replace('*', () => brief.facts.sells?.[0] ?? 'things');
   const [alone] = turned.slice(n % 3);
   return [
-    form(turned.slice(0, together), n % 2 ? '\n' : ' ', n % 3 ? [] : [turn(passing, n)]),
+    form(turned.slice(0, together), n % 2 ? '\n' : ' ', n % 3 ? [inPassing] : []),
     form(turned.slice(together), n % 2 ? ' ' : '\n'),
     ...(alone ? [form([alone], '')] : []),
   ].filter(({ text }) => text !== '');

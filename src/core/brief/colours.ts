@@ -1,4 +1,3 @@
-import { sourceAt, type Fact } from './fact';
 import { surveyedColours } from '../lexicon/about';
 import { cssColours } from './cssColours';
 

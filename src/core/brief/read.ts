@@ -130,7 +130,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const reading = {
     name,
     sells,
-    trade: tradeOf(facts.trade, sells),
+    trade: tradeOf(facts.trade, sells, titles),
     audience: facts.audience,
     tone,
     style: styleOf(tone),

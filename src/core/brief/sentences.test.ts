@@ -95,7 +95,6 @@ describe('wishes about the site', () => {
     'I want a newsletter.',
     "We'd like a journal.",
     'Bright green + navy.',
-    'No stock phrases about adventure.',
   ])('“%s” is one', (text) => {
     const { statements, wishes } = readBrief(`We cast bells in Leeds.\n\n${text}`);
     expect(statements.map((one) => one.source.text)).not.toContain(text);

@@ -1,6 +1,6 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
-import { shareOf, tellingRole, toTheMaker, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
@@ -99,7 +99,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
     const judged = at.get(sentence.source.end);
     if (!judged || !couldStand(sentence)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
-    const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') + toTheMaker(judged) < 0.5;
+    const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
     const print = isDetail ? 1 : judged.print;
     const text = repaired(sentence.text);
     if (known.has(text)) return [];

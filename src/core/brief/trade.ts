@@ -9,13 +9,21 @@ export interface Trade {
   broader: string[];
 }
 
+/** So many goods of a list tell which meaning of a word is meant. */
+const mostTitles = 20;
+
 /** What a business deals in: what it is said to, else the first of its goods; placed where its goods are. */
-export function tradeOf(said: Fact<string> | null, sells: readonly Fact<string>[]): Fact<Trade> | null {
+export function tradeOf(
+  said: Fact<string> | null,
+  sells: readonly Fact<string>[],
+  titles: readonly string[],
+): Fact<Trade> | null {
   const from = said ?? sells[0];
   if (!from) return null;
   const label = from.value.toLowerCase();
   const noun = headNoun(label) ?? label;
-  const heads = sells.map((fact) => headNoun(fact.value)).filter((head) => head !== null);
+  const goods = [...sells.map((fact) => fact.value), ...titles.slice(0, mostTitles)];
+  const heads = [...new Set(goods.map(headNoun).filter((head) => head !== null))];
   const [sense] = chooseSenses([noun, ...heads]);
   return { ...from, value: { label, broader: sense ? broaderTerms(noun, sense) : [] } };
 }

@@ -54,10 +54,7 @@ const longBrief = 12_000;
 function situationOf(project: Project, shop: Shop): Situation {
   const { reading, catalogue } = shop;
   const titles = catalogue.products.slice(0, 60).map((product) => product.title);
-  const kinds = kindsOf(
-    [...reading.sells.map((fact) => fact.value), ...(reading.sells.length ? [] : titles)],
-    reading.trade?.value.label,
-  );
+  const kinds = kindsOf([...reading.sells.map((fact) => fact.value), ...titles], reading.trade?.value.label);
   const [first] = reading.sells;
   return { project, shop, kinds, goods: first?.value ?? 'goods', trade: reading.trade?.value.label ?? 'goods' };
 }

@@ -38,7 +38,12 @@ function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string;
   const town = place?.value.split(',')[0] ?? '';
   const name = large(reading.name);
   return new Map([
-    ...(goods ? ([['goods', { text: small(goods.value), fact: goods }], ['Goods', { text: capitalised(goods.value), fact: goods }]] as const) : []),
+    ...(goods
+      ? ([
+          ['goods', { text: small(goods.value), fact: goods }],
+          ['Goods', { text: capitalised(goods.value), fact: goods }],
+        ] as const)
+      : []),
     // "A farm outside Zagreb" is told in the text.
     ...(place && /^\p{Lu}/u.test(town) ? ([['place', { text: town, fact: place }]] as const) : []),
     ...(name ? ([['name', { text: name.value, fact: name }]] as const) : []),

@@ -4,7 +4,7 @@ import { newProject, type Project } from '../project';
 import { compareShops, makeShop } from './index';
 
 const base =
-  'Mill House sells oat cakes in Leeds. We bake every batch twice. The site should be calm, dark green. post@mill.example';
+  'Mill House sells oat cakes in Leeds. We bake every batch twice. The site should be calm. Colours: dark green. post@mill.example';
 
 function shopOf(brief: string, decisions: Record<string, unknown> = {}) {
   const goods = importText('title,price\nOat cake,4\nRye cake,5\n');

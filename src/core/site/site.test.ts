@@ -221,7 +221,7 @@ test('the sample shop is read as its makers meant it', () => {
   const report = buildReport(shop, [], 0);
   expect(report.reading).toMatchObject({
     name: { value: 'Tarnwick Dye House' },
-    place: { value: 'Tarnwick' },
+    country: { value: 'GB' },
     currency: { value: 'GBP' },
     contact: { email: { value: 'bram@tarnwick.example' }, phone: { value: '+44 1632 960482' } },
   });

@@ -34,10 +34,10 @@ const clearlyStory = 0.5;
 export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
 
 /** An editor has to be this likely to take a sentence for a place. */
-const leastFit = 0.12;
+export const leastFit = 0.12;
 /** How well a sentence would stand large: what is a short reason to buy here does too. */
-const largeFit = ({ fit }: Statement): number => fit.headline + 0.3 * fit.why;
-const leastLarge = 0.06;
+const largeFit = ({ fit }: Statement): number => fit.headline + 0.12 * fit.why;
+const leastLarge = 0.04;
 /** What leans on a sentence before it can't stand large. */
 const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then|(?:the|each|every|some) \w+ ones?)\b/i;
 

@@ -19,7 +19,7 @@ const small = new Set(
     ' ',
   ),
 );
-const inside = new Set(['of', 'for', 'with', 'from', 'in', 'and', 'de', 'cut', 'to', 'on']);
+const inside = new Set(['of', 'for', 'with', 'de']);
 const openers = new Set(['and', 'or', 'but', 'to', 'is', 'are', 'of', 'from']);
 
 /** Small words inside names: "Tachuelas del Plata". */
@@ -44,13 +44,24 @@ function* stretches(line: Line, most: number): Generator<{ span: Span; own: Toke
 const goesOn = (next: Token | undefined): boolean =>
   next !== undefined && isWord(next.low) && !small.has(next.low) && knownOf(next.low).noun !== null && !isCapital(next);
 
+/** What comes right after these is what they do: "we repair bibles". */
+const doers = new Set(['i', 'we', 'they', 'you', 'who', 'to', 'also']);
+
+const makers = ({ judged }: Line): number => (judged ? toTheMaker(judged) : 0);
+
+/** A sentence that speaks so surely to whoever makes the site tells nothing of goods. */
+const clearWish = 0.6;
+
 /** Phrases that name things: "oak boards", "lamps for reading". */
 function things(most: number): SpanFact['propose'] {
   return (line) => {
-    if (line.judged?.said.standing === 'greeting') return [];
+    // What a shop is wished to be is not what is sold yet.
+    if (line.judged?.said.standing === 'greeting' || makers(line) > clearWish) return [];
     return [...stretches(line, most)].flatMap(({ span, own, first, last }) => {
       if (isSmall(first) || isSmall(last)) return [];
       if (!own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0)))) return [];
+      if (doers.has(line.tokens[span.from - 1]?.low ?? '') && knownOf(first.low).verb !== null) return [];
+      if (own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0)) return [];
       const { noun, base } = knownOf(last.low);
       return (noun !== null || base === null) && !goesOn(line.tokens[span.to]) ? [span] : [];
     });
@@ -59,8 +70,6 @@ function things(most: number): SpanFact['propose'] {
 
 /** Whether a phrase can end before this: a mark, a small word, the end. */
 const endsBefore = (next: Token | undefined): boolean => next === undefined || !isWord(next.low) || isSmall(next);
-
-const makers = ({ judged }: Line): number => (judged ? toTheMaker(judged) : 0);
 
 /** Where an asked-for page or function ends that begins with its noun: "a page to hear it played, please". */
 const breaks = /^(?:[.;!?:,()]|and|but|because|so|since|please|if|though|too|would|should|is|are|was|must|will)$/;
@@ -73,7 +82,9 @@ function grown(line: Line, head: number): Span {
   let from = head;
   const joins = (token: Token | undefined) =>
     token !== undefined && isWord(token.low) && !small.has(token.low) && knownOf(token.low).verb === null;
-  const isPart = (token: Token | undefined) => !asking.test(token?.low ?? '') && (joins(token) || (token !== undefined && knownOf(token.low).noun !== null && !isSmall(token)));
+  const isPart = (token: Token | undefined) =>
+    !asking.test(token?.low ?? '') &&
+    (joins(token) || (token !== undefined && knownOf(token.low).noun !== null && !isSmall(token)));
   while (from > 0 && head - from < 3 && isPart(tokens[from - 1])) from--;
   let to = head + 1;
   while (to < tokens.length && to - head < 12 && !breaks.test(tokens[to]?.low ?? '')) to++;
@@ -88,12 +99,18 @@ export const spanFacts = {
       if (!line.judged) return [];
       const words = line.tokens.filter(({ low }) => isWord(low)).length;
       return [...stretches(line, 6)].flatMap(({ span, own, first, last }) => {
-        if (!own.every(({ low }) => isWord(low) || /^[&+\d'’@%]/.test(low)) || first.low.startsWith('@mail')) return [];
+        if (
+          !own.every(({ low }) => isWord(low) || /^[&\d'’%]/.test(low) || isFigure(low)) ||
+          own.filter(({ low }) => isFigure(low)).length > 1
+        )
+          return [];
         if (own.every(isSmall)) return [];
         const [left, right] = [line.tokens[span.from - 1], line.tokens[span.to]];
         // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
         const linked = linksNames.has(right?.low ?? '') && isCapital(line.tokens[span.to + 1]);
-        if (isCapital(first) && isCapital(last)) return !linked && !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
+        if (isCapital(first) && isCapital(last))
+          return !linked && !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
+        if (!isWord(last.low) && !isFigure(last.low) && last.low !== '%') return [];
         const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(left?.low ?? '');
         const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
         return !isSmall(last) && own.length <= 4 && (own.length >= words || introduced || isMail) ? [span] : [];
@@ -106,7 +123,8 @@ export const spanFacts = {
     takes: 'one',
     propose: (line) =>
       [...stretches(line, 18)].flatMap(({ span, own, first, last }) => {
-        if (!isWord(first.low) || !(isWord(last.low) || last.low.startsWith('@')) || isSmall(last) || openers.has(first.low)) return [];
+        if (!isWord(first.low) || !(isWord(last.low) || last.low.startsWith('@')) || isSmall(last) || openers.has(first.low))
+          return [];
         if (own.some(({ low }) => /^[.;!?:]$/.test(low)) || !endsBefore(line.tokens[span.to])) return [];
         const before = line.tokens[span.from - 1]?.low;
         return lineShare(line, 'buyer') > 0.04 || first.low === 'people' || before === 'for' ? [span] : [];
@@ -131,9 +149,18 @@ export const spanFacts = {
     propose: (line) =>
       line.tokens.some(({ low }) => isFigure(low))
         ? [...stretches(line, 12)].flatMap(({ span, own, first, last }) => {
-            if (own.length < 2 || !own.some(({ low }) => isFigure(low)) || !own.some((token) => isWord(token.low) && isCapital(token)))
+            if (
+              own.length < 2 ||
+              !own.some(({ low }) => isFigure(low)) ||
+              !own.some((token) => isWord(token.low) && isCapital(token))
+            )
               return [];
-            if (own.some(({ low }) => /^[;!?()"“”]$|^@(?:mail|link)/.test(low)) || isSmall(last) || !/^[\p{L}\d@]/u.test(last.low)) return [];
+            if (
+              own.some(({ low }) => /^[;!?()"“”]$|^@(?:mail|link)/.test(low)) ||
+              isSmall(last) ||
+              !/^[\p{L}\d@]/u.test(last.low)
+            )
+              return [];
             return isCapital(first) || /^\p{L}+\.?$/u.test(first.text) ? [span] : [];
           })
         : [],
@@ -142,7 +169,10 @@ export const spanFacts = {
     takes: 'some',
     propose: (line) =>
       [...stretches(line, 2)].flatMap(({ span, own }) =>
-        own.every(({ low }) => isWord(low) && !small.has(low)) && (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood))
+        // "Garish yellow" is said of the yellow.
+        own.every(({ low }) => isWord(low) && !small.has(low)) &&
+        !knownOf(line.tokens[span.to]?.low ?? '').colour &&
+        (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood))
           ? [span]
           : [],
       ),

@@ -8,7 +8,10 @@ const longestFirst = [...names].sort((a, b) => b.words.length - a.words.length);
 
 /** What is asked for, where it is something that Arcatum makes. */
 export function featureIdOf(phrase: string): string | null {
-  const words = ` ${phrase.toLowerCase().replace(/[^\p{L}\p{N}-]+/gu, ' ').trim()} `;
+  const words = ` ${phrase
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}-]+/gu, ' ')
+    .trim()} `;
   return longestFirst.find((one) => words.includes(one.words))?.id ?? null;
 }
 

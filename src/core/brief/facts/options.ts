@@ -52,8 +52,9 @@ export function optionFeatures(line: Line, fact: OptionFact, country: string): F
     if (!/^\p{Lu}/u.test(text)) return;
     const [place] = [...placesNamed(`${text} ${line.tokens[i + 1]?.text ?? ''}`), ...placesNamed(text)];
     if (place)
-      bag[`${place.country === country ? 'own' : 'other'} ${place.size >= 8 ? 'country' : place.size >= 5 ? 'town' : 'village'}`] =
-        weight;
+      bag[
+        `${place.country === country ? 'own' : 'other'} ${place.size >= 8 ? 'country' : place.size >= 5 ? 'town' : 'village'}`
+      ] = weight;
   });
   if (fact === 'goal') for (const name in line.around) if (name.startsWith('over ')) bag[name] = 1;
   return bag;

@@ -33,15 +33,15 @@ const least: Record<SpanFactName | OptionFact | 'country', number> = {
   sells: 0.2,
   trade: 0.25,
   audience: 0.25,
-  place: 0.25,
+  place: 0.3,
   address: 0.35,
   country: 0.3,
-  tone: 0.4,
-  features: 0.25,
+  tone: 0.35,
+  features: 0.2,
   wanted: 0.5,
   avoided: 0.5,
   reach: 0.35,
-  origin: 0.5,
+  origin: 0.55,
   goal: 0.4,
 };
 
@@ -52,6 +52,12 @@ function factOf(ground: Ground, { text, start, end, line }: Span, share: number)
   const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
   return line.judged ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
 }
+
+/** Goods as they are called inside a sentence: their first letter is small, unless it is a name's. */
+const inside = (fact: Fact<string>): Fact<string> => ({
+  ...fact,
+  value: fact.value.replace(/^\p{Lu}(?=\p{Ll}+(?!.*\p{Lu}))/u, (letter) => letter.toLowerCase()),
+});
 
 /** The same words in several places count together; the first place where they are likeliest stands for them. */
 function together(weighed: readonly Weighed[], keyOf: (text: string) => string): Weighed[] {
@@ -77,13 +83,13 @@ function things(weighed: readonly Weighed[]): Weighed[] {
   return [...heads.values()]
     .flatMap((all) => {
       const likely = Math.max(...all.map(({ share }) => share));
-      const [best] = all
-        .filter(({ share }) => share * 2 >= likely)
-        .sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
+      const [best] = all.filter(({ share }) => share * 2 >= likely).sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
       return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
     })
     .sort((a, b) => b.share - a.share);
 }
+
+const inOrder = (a: Fact<string>, b: Fact<string>): number => (a.source?.start ?? Infinity) - (b.source?.start ?? Infinity);
 
 const joins = /^(?:,|and|&|\+|\/|or)$/;
 /** Whether two phrases stand in one list, with nothing but its marks between them. */
@@ -95,17 +101,41 @@ function isBeside(a: Span, b: Span): boolean {
 /** What stands in one list with something that is sold is sold, but for what is next to impossible. */
 const besideSold = 0.002;
 
+/** What is sold: the likeliest things, with all that is listed beside them. What stands in one list is as likely as all of it together. */
 function readSells(weighed: readonly Weighed[]): Weighed[] {
+  const heads = things(weighed);
   const taken: Weighed[] = [];
-  const take = (one: Weighed): void => {
-    if (taken.some(({ span }) => overlap(span, one.span) || plain(span.text) === plain(one.span.text))) return;
-    taken.push(one);
-    for (const next of weighed)
-      if (next.share >= besideSold && isBeside(one.span, next.span)) take({ span: next.span, share: Math.max(next.share, one.share * 0.8) });
+  const take = (list: readonly Weighed[]): void => {
+    for (const one of list)
+      if (!taken.some(({ span }) => overlap(span, one.span) || plain(span.text) === plain(one.span.text))) taken.push(one);
   };
-  for (const one of things(weighed)) if (one.share >= least.sells) take(one);
-  return taken.slice(0, most.sells);
+  for (const main of heads) {
+    const list = listOf(main, weighed);
+    const share = list.reduce((sum, one) => sum + one.share, 0);
+    if (share >= least.sells) take(list.map((one) => ({ span: one.span, share: Math.max(one.share, share * 0.8) })));
+  }
+  const [main] = taken;
+  const beside = taken.filter(({ span }) => span.line === main?.span.line).sort((a, b) => a.span.from - b.span.from);
+  return [...beside, ...taken.filter(({ span }) => span.line !== main?.span.line)].slice(0, most.sells);
 }
+
+/** A thing and all that stands in one list with it. */
+function listOf(main: Weighed, weighed: readonly Weighed[]): Weighed[] {
+  const list = [main];
+  for (const one of list)
+    for (const next of weighed)
+      if (
+        next.share >= besideSold &&
+        isBeside(one.span, next.span) &&
+        !list.some(({ span }) => overlap(span, next.span) || plain(span.text) === plain(next.span.text))
+      )
+        list.push(next);
+  return list;
+}
+
+/** The same words are wanted or refused, whichever is likelier. */
+const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
+  weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
 /** Places in the country that all else points to are likelier, and others less so. */
 function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, number>): Weighed[] {
@@ -121,16 +151,20 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     const [best] = together(weighed, plain);
     return best && best.share >= least[fact] ? factOf(ground, best.span, best.share) : null;
   };
-  const some = (fact: 'tone' | 'features' | 'wanted' | 'avoided'): Fact<string>[] => {
+  const some = (fact: 'tone' | 'features' | 'wanted' | 'avoided', weighed = scales.weigh(fact)): Fact<string>[] => {
     const taken: Weighed[] = [];
-    for (const found of scales.weigh(fact))
+    for (const found of weighed)
       if (
         found.share >= least[fact] &&
         !taken.some(({ span }) => overlap(span, found.span) || plain(span.text) === plain(found.span.text))
       )
         taken.push(found);
-    return taken.slice(0, most[fact]).map(({ span, share }) => factOf(ground, span, share));
+    return taken
+      .slice(0, most[fact])
+      .map(({ span, share }) => factOf(ground, span, share))
+      .sort(inOrder);
   };
+  const [wanted, avoided] = [scales.weigh('wanted'), scales.weigh('avoided')];
   const places = scales.weigh('place');
   const bags = [...countryFeatures(ground, places)];
   const column = learnedFacts.indexOf('country');
@@ -138,12 +172,19 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   const byCountry = new Map(bags.map(([code], i) => [code, shares[i] ?? 0]));
   const place = one('place', placesIn(places, byCountry));
   const [country] = [...byCountry].sort((a, b) => b[1] - a[1]);
-  const sells = readSells(scales.weigh('sells'));
+  // A shop is seldom called by its town alone, and what it is called is not what it sells.
+  const isPlace = ({ span }: Weighed) => place !== null && plain(span.text) === plain(place.value);
+  const name = one(
+    'name',
+    scales.weigh('name').filter((found) => !isPlace(found)),
+  );
+  const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
+  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found)));
   const audience = one('audience');
   const home = country?.[0] ?? '';
   return {
-    name: one('name'),
-    sells: sells.map(({ span, share }) => factOf(ground, span, share)),
+    name,
+    sells: sells.map(({ span, share }) => inside(factOf(ground, span, share))),
     trade: one('trade'),
     audience: audience ? [audience] : [],
     place,
@@ -154,13 +195,16 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
         : null,
     tone: some('tone').map((fact) => ({ ...fact, value: plain(fact.value) })),
     features: some('features'),
-    wanted: some('wanted'),
-    avoided: some('avoided'),
+    wanted: some('wanted', likelier(wanted, avoided)),
+    avoided: some('avoided', likelier(avoided, wanted)),
     reach: readOption(ground, 'reach', home, by),
     origin: readOption(ground, 'origin', home, by),
     goal: readOption(ground, 'goal', home, by),
   };
 }
+
+/** A sentence says a fact where what speaks in it for it adds up to this; selling is in the air of every brief. */
+const leastSaid: Record<OptionFact, number> = { reach: 0.3, origin: 0.3, goal: 1 };
 
 /** One of a few things, and the sentence that says most for it. */
 function readOption<Of extends OptionFact>(
@@ -179,9 +223,9 @@ function readOption<Of extends OptionFact>(
     .filter((line) => bearing(line, fact) > 0.25)
     .map((line) => ({ line, score: scoreOf(optionFeatures(line, fact, country), options, columnOf(option)) }))
     .sort((a, b) => b.score - a.score);
-  const said = spoken && spoken.score > 0.3 ? spoken.line.judged?.said : undefined;
+  const said = spoken && spoken.score > leastSaid[fact] ? spoken.line.judged?.said : undefined;
   const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
-  return said
-    ? factAt(ground.document.text, option, confidence, said.start, said.end)
-    : { value: option, confidence, source: null };
+  if (said) return factAt(ground.document.text, option, confidence, said.start, said.end);
+  // To sell is what a shop does; all else is only taken where somebody says it.
+  return fact === 'goal' ? { value: option, confidence, source: null } : null;
 }

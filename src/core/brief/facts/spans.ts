@@ -45,7 +45,9 @@ function beforeIt(bag: Bag, { line: { tokens }, from }: Span): void {
     const low = tokens[i]?.low ?? '';
     if (breaks.has(low)) break;
     if (isNegation(low)) bag[from - i < 3 ? 'denied right before' : 'denied before'] = bag.denied = 1;
-    if (low === 'used' && tokens[i + 1]?.low === 'to') bag['used to'] = 1;
+    const next = tokens[i + 1]?.low;
+    if ((low === 'used' && next === 'to') || (low === 'no' && next === 'longer') || next === 'up' || low.startsWith('stop'))
+      bag['given up'] = 1;
     const { base, verb: kind, noun } = knownOf(low);
     if (!verb && base !== null && (noun === null || kind !== null) && low.length > 1) {
       bag[`verb ${base}`] = 1;
@@ -63,6 +65,8 @@ const doesSomething = (low: string): boolean => {
   const { base } = isWord(low) && /[^s]s$/.test(low) ? knownOf(low) : { base: null };
   return base !== null && base !== low;
 };
+
+const quotation = /^["“”„«»]$/;
 
 const joins = new Set([',', 'and', '&', '/', '+', 'or', ';']);
 
@@ -83,6 +87,7 @@ function besideIt(bag: Bag, { line: { tokens }, from, to }: Span): void {
   if (a === ',' && after2 && /^\p{Lu}/u.test(after2.text)) bag['before comma and name'] = 1;
   if (joins.has(b)) bag['joined before'] = 1;
   if (joins.has(a)) bag['joined after'] = 1;
+  if (tokens.slice(0, from).some(({ low }) => quotation.test(low))) bag['behind quotation'] = 1;
   const ends = after === undefined || (/^[.!?]$/.test(a) && after2 === undefined);
   if (ends) bag['ends sentence'] = 1;
   if (from === 0 && ends) bag['all of it'] = 1;

@@ -58,7 +58,17 @@ export interface Known {
 const known = new Map<string, Known>();
 const mostKnown = 20_000;
 
-const unknown: Known = { noun: null, verb: null, base: null, stem: '', singular: '', colour: false, mood: false, likeMood: false, place: 0 };
+const unknown: Known = {
+  noun: null,
+  verb: null,
+  base: null,
+  stem: '',
+  singular: '',
+  colour: false,
+  mood: false,
+  likeMood: false,
+  place: 0,
+};
 
 /** What is known of a word; nothing of a number or a mark. */
 export function knownOf(low: string): Known {

@@ -1,5 +1,5 @@
 import { reasonFrom, type Known } from '../../plan/about';
-import { capitalised, fromBrief, ours } from '../../words';
+import { capitalised, fromBrief } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemFrom } from '../keys';

@@ -1,5 +1,5 @@
 import { reasonFrom, wished } from '../../plan/about';
-import { ours, sourcesOf } from '../../words';
+import { sourcesOf } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { map as about } from './about';
@@ -12,8 +12,6 @@ export const map = defineSection(about, {
   asked: (known) => (known.reading.place ? wished(known, 'map', 'Your brief asks for a map.') : null),
   write: (w) => {
     const where = w.reading.address ?? w.reading.place;
-    return where
-      ? { heading: headingOf(about, w), address: { text: where.value, rank: 2, sources: sourcesOf(where) } }
-      : null;
+    return where ? { heading: headingOf(about, w), address: { text: where.value, rank: 2, sources: sourcesOf(where) } } : null;
   },
 });

@@ -1,5 +1,5 @@
 import { reasonFrom } from '../../plan/about';
-import { ours, sourcesOf } from '../../words';
+import { sourcesOf } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemFrom } from '../keys';

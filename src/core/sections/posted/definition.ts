@@ -1,5 +1,5 @@
 import { reasonFrom, wished } from '../../plan/about';
-import { fromBrief, ours } from '../../words';
+import { fromBrief } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { posted as about } from './about';

@@ -1,5 +1,4 @@
 import { reason } from '../../plan/about';
-import { ours } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { related as about } from './about';

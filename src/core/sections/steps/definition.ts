@@ -1,5 +1,5 @@
 import { reasonFrom, wished } from '../../plan/about';
-import { capitalised, fromBrief, ours } from '../../words';
+import { capitalised, fromBrief } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemSaying } from '../keys';

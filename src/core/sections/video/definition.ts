@@ -1,5 +1,4 @@
 import { wished } from '../../plan/about';
-import { ours } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { video as about } from './about';

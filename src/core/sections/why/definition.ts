@@ -1,5 +1,5 @@
 import { reasonFrom } from '../../plan/about';
-import { ours } from '../../words';
+import { leastFit } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemOf } from '../keys';
@@ -7,7 +7,7 @@ import { why as about } from './about';
 
 export const why = defineSection(about, {
   because: ({ reading }) => {
-    const reasons = reading.statements.filter((s) => ['claim', 'promise', 'process'].includes(s.role));
+    const reasons = reading.statements.filter((s) => ['claim', 'promise', 'process'].includes(s.role) && s.fit.why >= leastFit);
     return reasons.length ? reasonFrom('Your brief says how you work and what you promise.', reasons.slice(0, 3)) : null;
   },
   write: (w) =>
