@@ -92,6 +92,9 @@ function grown(line: Line, head: number): Span {
   return spanOf(line, from, to);
 }
 
+/** A sentence that speaks of buyers at all. */
+const leastOfBuyers = 0.04;
+
 export const spanFacts = {
   name: {
     takes: 'one',
@@ -121,14 +124,17 @@ export const spanFacts = {
   trade: { takes: 'one', propose: things(3) },
   audience: {
     takes: 'one',
-    propose: (line) =>
-      [...stretches(line, 18)].flatMap(({ span, own, first, last }) => {
+    propose: (line) => {
+      const ofBuyers = lineShare(line, 'buyer') > leastOfBuyers;
+      if (!ofBuyers && !line.tokens.some(({ low }) => low === 'people' || low === 'for')) return [];
+      return [...stretches(line, 18)].flatMap(({ span, own, first, last }) => {
+        const before = line.tokens[span.from - 1]?.low;
+        if (!ofBuyers && first.low !== 'people' && before !== 'for') return [];
         if (!isWord(first.low) || !(isWord(last.low) || last.low.startsWith('@')) || isSmall(last) || openers.has(first.low))
           return [];
-        if (own.some(({ low }) => /^[.;!?:]$/.test(low)) || !endsBefore(line.tokens[span.to])) return [];
-        const before = line.tokens[span.from - 1]?.low;
-        return lineShare(line, 'buyer') > 0.04 || first.low === 'people' || before === 'for' ? [span] : [];
-      }),
+        return own.some(({ low }) => /^[.;!?:]$/.test(low)) || !endsBefore(line.tokens[span.to]) ? [] : [span];
+      });
+    },
   },
   place: {
     takes: 'one',

@@ -18,7 +18,18 @@ export interface Span {
 export const spanOf = (line: Line, from: number, to: number): Span => {
   const start = line.tokens[from]?.start ?? 0;
   const end = line.tokens[to - 1]?.end ?? start;
-  return { line, from, to, start, end, text: line.text.slice(start, end).replace(/[*_`]/g, '').replace(/\s+/g, ' ') };
+  let text: string | undefined;
+  return {
+    line,
+    from,
+    to,
+    start,
+    end,
+    // Most stretches are passed over before anybody reads them.
+    get text() {
+      return (text ??= line.text.slice(start, end).replace(/[*_`]/g, '').replace(/\s+/g, ' '));
+    },
+  };
 };
 
 type Bag = Record<string, number>;

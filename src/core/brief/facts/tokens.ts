@@ -37,7 +37,11 @@ const grammar = new Set(smallWords);
 /** Whether a word carries grammar rather than a meaning: "everything", "they'll". */
 export const isGrammar = (low: string): boolean => grammar.has(low.split("'")[0] ?? '');
 
-export const isWord = (low: string): boolean => /^\p{L}/u.test(low);
+/** Whether it begins with a letter; asked so often that the Latin ones are told by their number. */
+export function isWord(low: string): boolean {
+  const code = low.charCodeAt(0);
+  return code >= 97 && code <= 122 ? true : code >= 128 && /^\p{L}/u.test(low);
+}
 
 /** What the dictionaries know of a word by itself. */
 export interface Known {

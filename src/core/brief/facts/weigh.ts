@@ -1,6 +1,6 @@
 import { once } from '../../once';
 import { unpackWeights, type Features, type Weights } from '../../softmax';
-import { type Ground } from './about';
+import { type Ground, type Line } from './about';
 import { optionsOf, type OptionFact } from './options';
 import { spanFacts, spanFactNames, type SpanFactName } from './definitions';
 import { featuresOf, type Span } from './spans';
@@ -53,7 +53,7 @@ export interface Weighed {
 
 /** All that is looked at of a brief, weighed for one kind of fact. What is seen of the same words is looked at once for all kinds. */
 export class Scales {
-  private readonly seen = new Map<string, Features>();
+  private readonly seen = new Map<Line, Map<number, Features>>();
 
   constructor(
     readonly ground: Ground,
@@ -61,11 +61,13 @@ export class Scales {
   ) {}
 
   private featuresOf(span: Span): Features {
-    const key = `${this.ground.lines.indexOf(span.line)} ${span.from} ${span.to}`;
-    const known = this.seen.get(key);
+    const inLine = this.seen.get(span.line) ?? new Map<number, Features>();
+    this.seen.set(span.line, inLine);
+    const key = span.from * span.line.tokens.length + span.to;
+    const known = inLine.get(key);
     if (known) return known;
     const made = featuresOf(span, this.ground);
-    this.seen.set(key, made);
+    inLine.set(key, made);
     return made;
   }
 
