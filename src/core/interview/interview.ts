@@ -54,7 +54,11 @@ const longBrief = 12_000;
 function situationOf(project: Project, shop: Shop): Situation {
   const { reading, catalogue } = shop;
   const titles = catalogue.products.slice(0, 60).map((product) => product.title);
-  const kinds = kindsOf([...reading.sells.map((fact) => fact.value), ...titles], reading.trade?.value.label);
+  const sold = reading.sells.map((fact) => fact.value);
+  const trade = reading.trade?.value.label;
+  const told = kindsOf(sold, trade);
+  // Where what is sold says nothing of its kind, the list may: "fruit cakes" beside rye bread are no blocks of soap.
+  const kinds = told.length ? told : kindsOf([...sold, ...titles], trade);
   const [first] = reading.sells;
   return { project, shop, kinds, goods: first?.value ?? 'goods', trade: reading.trade?.value.label ?? 'goods' };
 }

@@ -110,7 +110,7 @@ function readSells(weighed: readonly Weighed[]): Weighed[] {
       if (!taken.some(({ span }) => overlap(span, one.span) || plain(span.text) === plain(one.span.text))) taken.push(one);
   };
   for (const main of heads) {
-    const list = listOf(main, weighed);
+    const list = listOf(main, heads, weighed);
     const share = list.reduce((sum, one) => sum + one.share, 0);
     if (share >= least.sells) take(list.map((one) => ({ span: one.span, share: Math.max(one.share, share * 0.8) })));
   }
@@ -119,8 +119,34 @@ function readSells(weighed: readonly Weighed[]): Weighed[] {
   return [...beside, ...taken.filter(({ span }) => span.line !== main?.span.line)].slice(0, most.sells);
 }
 
+/** Where the part of a list that something stands in begins: behind the comma before it. */
+function partOf({ line: { tokens }, from }: Span): number {
+  let at = from;
+  while (at > 0 && !/^[,;:]$/.test(tokens[at - 1]?.low ?? '')) at--;
+  return at;
+}
+
+/** So many parts make a list of a sentence with commas. */
+const leastParts = 3;
+
+/** The first thing of each part of a sentence that lists: "yarn in six weights, needles, kits and a lesson" has four. */
+function listedIn(main: Weighed, heads: readonly Weighed[]): Weighed[] {
+  const inLine = heads.filter(({ span, share }) => span.line === main.span.line && share >= worthListing);
+  const first = new Map<number, Weighed>();
+  for (const one of inLine) {
+    const part = partOf(one.span);
+    const known = first.get(part);
+    if (!known || one.span.from < known.span.from) first.set(part, one);
+  }
+  const list = [...first.values()];
+  return list.length >= leastParts && list.includes(main) ? [main, ...list.filter((one) => one !== main)] : [];
+}
+const worthListing = 0.01;
+
 /** A thing and all that stands in one list with it. */
-function listOf(main: Weighed, weighed: readonly Weighed[]): Weighed[] {
+function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weighed[]): Weighed[] {
+  const long = listedIn(main, heads);
+  if (long.length) return long;
   const list = [main];
   for (const one of list)
     for (const next of weighed)
