@@ -36,7 +36,7 @@ ${fits}
 h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:var(--h1-line);letter-spacing:var(--h1-track)}
 h2{font-size:var(--h2);line-height:var(--h2-line);letter-spacing:var(--h2-track)}
 h3{font-size:var(--h3);line-height:var(--h3-line);letter-spacing:var(--h3-track)}
-header .brand,header .brand span{overflow-wrap:anywhere;min-width:0;max-width:100%}
+header .brand,header .brand span,footer :is(p,span){overflow-wrap:anywhere;min-width:0;max-width:100%}
 main :is(h1,h2,h3,p,dd,a,figcaption,legend,label,.name){overflow-wrap:anywhere;min-width:0}
 main :is(h1,h2,p,.name){hyphens:auto;hyphenate-limit-chars:14 5 5}
 p,dl,dd,ul,ol,figure,fieldset,address{margin:0;padding:0;border:0;font-style:normal}
