@@ -211,14 +211,14 @@ export function isColourList(sentence: string): boolean {
 
 const modifierWord = /^(?:dark|deep|pale|light|soft|bright|pastel|warm|cool|strong|rich|dusty|muted|vivid)$/;
 /** Words that lead up to a colour in a list and are no part of its name. */
-const leadsUp =
-  /^(?:a|an|the|of|and|or|with|some|one|just|only|mostly|mainly|dash|touch|hint|bit|little|lots|use|please|colou?rs?|are|is|be|to|in|no|not|plus|our|my|keep|maybe|very|but|more|like|white|black|strong|for|by|than|it|should|want|feel|look|as|from|on|at|than|never|without|avoid)$/;
+const leadsUp = new Set(
+  'a an the of and or with some one just only mostly mainly dash touch hint bit little lots use please colour colours color colors are is be to in no not plus our my keep maybe very but more like white black strong for by than it should want feel look as from on at never without avoid'.split(
+    ' ',
+  ),
+);
 
-export function* colourWords(
-  clause: string,
-  speaksOfColour: boolean,
-  wish: boolean,
-): Generator<{ text: string; at: number; hex: string }> {
+/** All words that may name a colour, wherever they stand. */
+export function* colourWords(clause: string): Generator<{ text: string; at: number; hex: string }> {
   const words = [...clause.matchAll(/#[0-9a-f]{6}\b|[\p{L}]+/giu)].map((match) => ({ text: match[0], at: match.index }));
   const isColour = (word: string) => word.startsWith('#') || hues.has(word.toLowerCase().replace(/ish$/, ''));
   for (let i = 0; i < words.length; i++) {
@@ -229,7 +229,7 @@ export function* colourWords(
     const lower = word.text.toLowerCase();
     const named = next && beside ? surveyedColours[`${lower} ${next.text.toLowerCase()}`] : undefined;
     // Two words that a survey knows together, though neither is a colour alone: "dusty rose".
-    if (next && named && speaksOfColour && !isColour(next.text)) {
+    if (next && named && !isColour(next.text)) {
       yield { text: clause.slice(word.at, next.at + next.text.length), at: word.at, hex: named };
       i++;
       continue;
@@ -238,7 +238,7 @@ export function* colourWords(
       next &&
       beside &&
       isColour(next.text) &&
-      (isColour(word.text) || modifierWord.test(lower) || named || (speaksOfColour && nickname(clause, word, leadsUp)))
+      (isColour(word.text) || modifierWord.test(lower) || named || nickname(clause, word))
     ) {
       const text = clause.slice(word.at, next.at + next.text.length);
       const hex = isColour(word.text) || modifierWord.test(lower) ? colourOf(text) : (named ?? colourOf(text));
@@ -250,14 +250,13 @@ export function* colourWords(
     }
     const hex = isColour(word.text)
       ? colourOf(word.text)
-      : speaksOfColour && !modifierWord.test(lower) && !/\b(?:no|not)\s/i.test(clause) && !leadsUp.test(lower)
+      : !modifierWord.test(lower) && !/\b(?:no|not)\s/i.test(clause) && !leadsUp.has(lower)
         ? surveyedColours[lower]
         : undefined;
-    const refusedOutright = wish && /\b(?:no|not)\s+$/i.test(clause.slice(0, word.at));
-    if (hex && (speaksOfColour || refusedOutright || !onlyBeforeColour.has(lower))) yield { ...word, hex };
+    if (hex) yield { ...word, hex };
   }
 }
 
 /** "sail white", "signal red": in a list of colours a noun before one belongs to its name. */
-const nickname = (clause: string, word: { text: string; at: number }, leading: RegExp): boolean =>
-  !leading.test(word.text.toLowerCase()) && /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));
+const nickname = (clause: string, word: { text: string; at: number }): boolean =>
+  !leadsUp.has(word.text.toLowerCase()) && /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));

@@ -58,7 +58,8 @@ function aroundOf({ said, roles: shares }: Judgement, at: number, of: number): F
   return bag;
 }
 
-const lettersOf = (text: string): string =>
+/** A text as an address writes it: small letters and figures alone. */
+export const lettersOf = (text: string): string =>
   text
     .normalize('NFD')
     .toLowerCase()
@@ -98,5 +99,3 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
   }));
   return { document, lines: [...said, ...listed], goods, titles: titles.length, domain: domainOf(document.text), times };
 }
-
-export { lettersOf };

@@ -1,5 +1,5 @@
 import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
-import { countries, countryOf, placesNamed, sharedCurrency } from '../../lexicon';
+import { countries, placesNamed, sharedCurrency } from '../../lexicon';
 import { readCurrency } from '../currency';
 import { locate } from '../where';
 import { type Features } from '../../softmax';
@@ -47,6 +47,5 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
   const dialled = /\+\d[\d\s().-]{6,17}\d/.exec(text)?.[0];
   const number = dialled === undefined ? undefined : parsePhoneNumberFromString(dialled);
   if (number?.country) add(number.country, 'dialled in country');
-  for (const [code, bag] of bags) bag[`${countryOf(code)?.region ?? ''} country`] = 0;
   return bags;
 }

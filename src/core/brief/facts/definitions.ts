@@ -201,7 +201,7 @@ function colours(line: Line): Span[] {
   const { tokens } = line;
   const from = tokens[0]?.start ?? 0;
   const text = line.text.slice(from, tokens.at(-1)?.end ?? 0);
-  return [...colourWords(text, true, true)].flatMap(({ at, text: words }) => {
+  return [...colourWords(text)].flatMap(({ at, text: words }) => {
     const first = tokens.findIndex(({ end }) => end > from + at);
     const behind = tokens.findIndex(({ start }) => start >= from + at + words.length);
     return first < 0 ? [] : [spanOf(line, first, behind < 0 ? tokens.length : behind)];
