@@ -15,7 +15,7 @@ export interface SpanFact {
 }
 
 const small = new Set(
-  'a an the and or but of for from in on at to with by as is are was were be been has have had do does did it its this that these those i we you they he she my our your their his her us me them who which what when where so if not no also only just very please'.split(
+  'a an the and or but of for from in on at to with by as is are was were be been has have had do does did it its this that these those i we you they he she my our your their his her us me them who which what when where so if not no also only just very please few here there'.split(
     ' ',
   ),
 );
