@@ -77,4 +77,8 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
 
 /** The currency of a shop that a brief tells of: the one that it names, or that of its country. */
 export const currencyFor = (currency: Fact<string> | null, country: Fact<string> | null): string =>
-  currency?.value ?? countryOf(country?.value ?? '')?.currencies[0]?.code ?? '';
+  currency?.value ?? (isSureCountry(country) ? (countryOf(country?.value ?? '')?.currencies[0]?.code ?? '') : '');
+
+/** Whether a country is sure enough to say what prices are in; else that is asked. */
+export const isSureCountry = (country: Fact<string> | null): boolean =>
+  country !== null && (country.corrected === true || country.confidence >= 0.6);

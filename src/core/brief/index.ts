@@ -1,4 +1,5 @@
 export { briefCurrency, correct, hintsOf, readBrief, type Reading } from './read';
+export { isSureCountry } from './currency';
 export { isMade } from './facts/features';
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';

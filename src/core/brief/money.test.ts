@@ -1,3 +1,4 @@
+import { currencyFor } from './currency';
 import { moneySpokenOf } from './money';
 
 // Names of money as Unicode CLDR has them; places as in the gazetteer; the sentences are our own.
@@ -20,4 +21,12 @@ test.each([
 test('what is known of the country decides between two', () => {
   expect(moneySpokenOf('Prices in pesos.', 'en', 'UY')?.value).toBe('UYU');
   expect(moneySpokenOf('Priser i kronor.', 'sv', 'SE')?.value).toBe('SEK');
+});
+
+test('a country that is a guess says nothing of money; one that is sure or that the seller put right does', () => {
+  const guess = { value: 'SE', confidence: 0.45, source: null };
+  expect(currencyFor(null, guess)).toBe('');
+  expect(currencyFor(null, { ...guess, confidence: 0.7 })).toBe('SEK');
+  expect(currencyFor(null, { ...guess, corrected: true })).toBe('SEK');
+  expect(currencyFor({ value: 'GBP', confidence: 0.95, source: null }, guess)).toBe('GBP');
 });

@@ -1,4 +1,4 @@
-import { type Reading } from '../brief';
+import { isSureCountry, type Reading } from '../brief';
 import { countryOf } from '../lexicon';
 import { tillPlaces, type Decided } from '../places';
 import { isCurrency, minorDigits, type TillRules } from '../till';
@@ -9,8 +9,11 @@ export const isMoneyKnown = (reading: Reading, decided: Decided, listCurrency: s
 
 const countryFor = (reading: Reading, decided: Decided): string =>
   decided.get(tillPlaces.country) ?? reading.country?.value ?? '';
+/** What the seller's country pays with; nothing where the country is a guess, for prices are never in a guessed currency. */
 const ownCurrencies = (reading: Reading, decided: Decided): string[] =>
-  (countryOf(countryFor(reading, decided))?.currencies ?? []).map(({ code }) => code).filter(isCurrency);
+  decided.has(tillPlaces.country) || isSureCountry(reading.country)
+    ? (countryOf(countryFor(reading, decided))?.currencies ?? []).map(({ code }) => code).filter(isCurrency)
+    : [];
 
 /** The till's rules: what the seller set, and what the brief says. Tax and delivery are never guessed. */
 export function makeRules(reading: Reading, decided: Decided, listCurrency: string): TillRules {

@@ -80,11 +80,11 @@ const asking = /^(?:wants?|needs?|likes?|loves?|adds?|includes?|puts?|shows?|giv
 function grown(line: Line, head: number): Span {
   const { tokens } = line;
   let from = head;
-  const joins = (token: Token | undefined) =>
-    token !== undefined && isWord(token.low) && !small.has(token.low) && knownOf(token.low).verb === null;
-  const isPart = (token: Token | undefined) =>
-    !asking.test(token?.low ?? '') &&
-    (joins(token) || (token !== undefined && knownOf(token.low).noun !== null && !isSmall(token)));
+  const isPart = (token: Token | undefined) => {
+    if (token === undefined || !isWord(token.low) || isSmall(token) || asking.test(token.low)) return false;
+    const { noun, verb } = knownOf(token.low);
+    return noun !== null || verb === null;
+  };
   while (from > 0 && head - from < 3 && isPart(tokens[from - 1])) from--;
   let to = head + 1;
   while (to < tokens.length && to - head < 12 && !breaks.test(tokens[to]?.low ?? '')) to++;

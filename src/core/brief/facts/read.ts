@@ -47,9 +47,12 @@ const least: Record<SpanFactName | OptionFact | 'country', number> = {
 
 const most = { sells: 6, tone: 8, features: 8, wanted: 8, avoided: 8 };
 
+/** How sure a fact is that is so likely: to the hundredth, and never certain. */
+const sureness = (share: number): number => Math.round(Math.min(0.99, share) * 100) / 100;
+
 /** A fact in the words of the brief; one in those of the list has no source there. */
 function factOf(ground: Ground, { text, start, end, line }: Span, share: number): Fact<string> {
-  const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
+  const confidence = sureness(share);
   return line.judged ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
 }
 
@@ -59,18 +62,18 @@ const inside = (fact: Fact<string>): Fact<string> => ({
   value: fact.value.replace(/^\p{Lu}(?=\p{Ll}+(?!.*\p{Lu}))/u, (letter) => letter.toLowerCase()),
 });
 
+const plain = (text: string): string => text.toLowerCase();
+
 /** The same words in several places count together; the first place where they are likeliest stands for them. */
-function together(weighed: readonly Weighed[], keyOf: (text: string) => string): Weighed[] {
+function together(weighed: readonly Weighed[]): Weighed[] {
   const by = new Map<string, Weighed>();
   for (const { span, share } of weighed) {
-    const key = keyOf(span.text);
+    const key = plain(span.text);
     const known = by.get(key);
     by.set(key, known ? { span: known.span, share: known.share + share } : { span, share });
   }
   return [...by.values()].sort((a, b) => b.share - a.share);
 }
-
-const plain = (text: string): string => text.toLowerCase();
 
 const overlap = (a: Span, b: Span): boolean => a.line === b.line && a.from < b.to && b.from < a.to;
 
@@ -79,7 +82,7 @@ function things(weighed: readonly Weighed[]): Weighed[] {
   const headOf = ({ span }: Weighed) => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? '');
   const wordsIn = ({ span }: Weighed) => span.text.split(/[ -]/).length;
   const heads = new Map<string, Weighed[]>();
-  for (const one of together(weighed, plain)) heads.set(headOf(one), [...(heads.get(headOf(one)) ?? []), one]);
+  for (const one of together(weighed)) heads.set(headOf(one), [...(heads.get(headOf(one)) ?? []), one]);
   return [...heads.values()]
     .flatMap((all) => {
       const likely = Math.max(...all.map(({ share }) => share));
@@ -174,7 +177,7 @@ function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, numbe
 export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Facts {
   const scales = new Scales(ground, by);
   const one = (fact: SpanFactName, weighed = scales.weigh(fact)): Fact<string> | null => {
-    const [best] = together(weighed, plain);
+    const [best] = together(weighed);
     return best && best.share >= least[fact] ? factOf(ground, best.span, best.share) : null;
   };
   const some = (fact: 'tone' | 'features' | 'wanted' | 'avoided', weighed = scales.weigh(fact)): Fact<string>[] => {
@@ -217,7 +220,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     address: one('address'),
     country:
       country && country[1] >= least.country
-        ? { value: country[0], confidence: Math.round(Math.min(0.99, country[1]) * 100) / 100, source: place?.source ?? null }
+        ? { value: country[0], confidence: sureness(country[1]), source: place?.source ?? null }
         : null,
     tone: some('tone').map((fact) => ({ ...fact, value: plain(fact.value) })),
     features: some('features'),
@@ -250,7 +253,7 @@ function readOption<Of extends OptionFact>(
     .map((line) => ({ line, score: scoreOf(optionFeatures(line, fact, country), options, columnOf(option)) }))
     .sort((a, b) => b.score - a.score);
   const said = spoken && spoken.score > leastSaid[fact] ? spoken.line.judged?.said : undefined;
-  const confidence = Math.round(Math.min(0.99, share) * 100) / 100;
+  const confidence = sureness(share);
   if (said) return factAt(ground.document.text, option, confidence, said.start, said.end);
   // To sell is what a shop does; all else is only taken where somebody says it.
   return fact === 'goal' ? { value: option, confidence, source: null } : null;
