@@ -57,7 +57,8 @@ function particularHeading({ particular = [] }: Spoken, known: { reading: Readin
     const used = [...phrase.matchAll(/\{(\w+)\}/g)].map(([, slot = '']) => slots.get(slot));
     if (used.includes(undefined)) continue;
     const text = phrase.replace(/\{(\w+)\}/g, (_, slot: string) => slots.get(slot)?.text ?? '');
-    if (text.length <= most && !/\S{17}/.test(text)) return { text, rank: 2, sources: sourcesOf(...used.map((one) => one?.fact)) };
+    if (text.length <= most && !/\S{17}/.test(text))
+      return { text, rank: 2, sources: sourcesOf(...used.map((one) => one?.fact)) };
   }
   return null;
 }
