@@ -239,13 +239,14 @@ export function productPicture(
 export const namePlate = (context: Context, { title }: Product): Markup =>
   html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
 
-/** What stands in the place of a price that is not known. */
-export const noPrice = 'Price on request';
+/** What stands in the place of a price: it is on request only where the seller has said so. */
+export const noPrice = ({ variants }: Product): string =>
+  variants.some(({ asks }) => asks.length) ? 'Not on sale yet' : 'Price on request';
 
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {
   const range = priceRange(product);
-  if (!range) return html`<span class="price"><small>${noPrice}</small></span>`;
+  if (!range) return html`<span class="price"><small>${noPrice(product)}</small></span>`;
   const { low, high, earlier } = range;
   return html`<span class="price"
     >${low === high ? null : html`<small>from</small> `}${earlier ? html`<s><span class="aside">before </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span

@@ -241,11 +241,21 @@ export interface PriceRange {
   earlier: number | null;
 }
 
-/** Lowest and highest price over what can be bought of a product, minor units; null where nothing can. */
-export function priceRange(product: Pick<Product, 'variants'>): PriceRange | null {
+/** Whether its price is known, though something else that an order needs may not be. */
+const hasPrice = (variant: Variant): variant is Variant & { price: number } =>
+  variant.price !== null && variant.asks.every((ask) => ask === 'stock');
+
+/** Lowest and highest price, minor units: over what can be bought of a product, or else over what has a price; null where nothing has. */
+export const priceRange = ({ variants }: Pick<Product, 'variants'>): PriceRange | null =>
+  rangeOf(variants, isForSale) ?? rangeOf(variants, hasPrice);
+
+function rangeOf(
+  variants: readonly Variant[],
+  counts: (variant: Variant) => variant is Variant & { price: number },
+): PriceRange | null {
   let range: PriceRange | null = null;
-  for (const variant of product.variants) {
-    if (!isForSale(variant)) continue;
+  for (const variant of variants) {
+    if (!counts(variant)) continue;
     const { price, earlierPrice } = variant;
     if (!range) range = { low: price, high: price, earlier: earlierPrice };
     else if (price < range.low) range = { low: price, high: range.high, earlier: earlierPrice };

@@ -18,7 +18,7 @@ const rows = (c: SectionContext<'price-table'>, items: readonly Product[]): Mark
           <th scope="row"><a href="${c.addresses.page(`goods/${item.slug}/`)}">${item.title}</a></th>
           <td>${aside(item)}</td>
           <td class="price">
-            ${range ? (range.low === range.high ? money(range.low, c) : `${money(range.low, c)} – ${money(range.high, c)}`) : noPrice}
+            ${range ? (range.low === range.high ? money(range.low, c) : `${money(range.low, c)} – ${money(range.high, c)}`) : noPrice(item)}
           </td>
         </tr>`;
       })}

@@ -53,7 +53,7 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
   // Whatever is chosen has to fit, in families that say it large.
   const prices = new Set(item.variants.filter(isForSale).map((variant) => money(variant.price, c)));
   const now = first && isForSale(first) ? first.price : priceRange(item)?.low;
-  if (now === undefined) return html`<p class="product-price"><small>${noPrice}</small></p>`;
+  if (now === undefined) return html`<p class="product-price"><small>${noPrice(item)}</small></p>`;
   return html`<p class="product-price ${widthClass(c, [...prices])}" data-price aria-live="polite">
     <s ${before ? null : html` hidden`}
       ><span class="aside">before </span><span data-before>${before ? money(before, c) : null}</span></s

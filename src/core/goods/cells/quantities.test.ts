@@ -40,8 +40,28 @@ describe('stock', () => {
     ['5+', { kind: 'unsure', likeliest: 5 }],
     ['a few', { kind: 'unsure', likeliest: null }],
     ['1.5', { kind: 'unsure', likeliest: null }],
+    ['in_stock', { kind: 'uncounted' }],
+    ['out-of-stock', { kind: 'count', pieces: 0 }],
+    ['3_left', { kind: 'count', pieces: 3 }],
   ])('“%s”', (cell, meant) => expect(understandStock(cell)).toEqual(meant));
 });
+
+// The members of ItemAvailability (schema.org), by their addresses; what is sold before it is there is asked about.
+test.each([
+  ['InStock', 'uncounted'],
+  ['InStoreOnly', 'uncounted'],
+  ['LimitedAvailability', 'uncounted'],
+  ['MadeToOrder', 'uncounted'],
+  ['OnlineOnly', 'uncounted'],
+  ['Discontinued', 'count'],
+  ['OutOfStock', 'count'],
+  ['SoldOut', 'count'],
+  ['BackOrder', 'unsure'],
+  ['PreOrder', 'unsure'],
+  ['PreSale', 'unsure'],
+])('availability “%s”', (member, kind) =>
+  expect([understandStock(`https://schema.org/${member}`).kind, understandStock(member).kind]).toEqual([kind, kind]),
+);
 
 test('measures are a number and a unit, and nothing else', () => {
   expect(understandMeasure('0,5 kg')).toEqual({ kind: 'mass', number: '0,5', unit: 'kg' });

@@ -28,9 +28,19 @@ const isToOrder = (text: string): boolean => {
 /** Shorter ones are words of other kinds too: "on" is ten in Turkish. */
 const shortestNumber = 3;
 
+/** Words that a program has joined, with the address of a vocabulary before them or without: "out_of_stock", "https://schema.org/OutOfStock". */
+function apart(text: string): string {
+  if (!/^[\w:/.#-]*[A-Za-z][\w-]*$/.test(text)) return text;
+  const name = text.replace(/^.*[/#:]/, '');
+  return name
+    .replace(/(\p{Ll})(?=\p{Lu})/gu, '$1 ')
+    .replace(/(?<=\p{L})-+(?=\p{L})|_+/gu, ' ')
+    .trim();
+}
+
 /** Pieces in stock. A whole number, with a word for pieces or without; words for "there are some" and "there are none". */
 export function understandStock(cell: Cell): Stock {
-  const text = plainDigits(String(cell)).trim();
+  const text = apart(plainDigits(String(cell)).trim());
   if (!text || /^[-–—./]+$/.test(text)) return { kind: 'blank' };
   if (/^\d{1,9}(?:[.,]0+)?$/.test(text)) return { kind: 'count', pieces: Number.parseInt(text, 10) };
   if (/^\d{1,3}(?:[.,'’ ]\d{3})+$/.test(text)) return { kind: 'count', pieces: Number(text.replace(/\D/g, '')) };

@@ -137,7 +137,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     measure: share((_, one) => isMeasured(one)),
     // A number in words alone counts anything: strings, drawers, edges.
     stockWords: share(isStockInWords) * (share((text) => isStockInWords(text) && !isNumeral(text)) > 0 ? 1 : 0),
-    soldOut: share((text) => isStockInWords(text) && saysManner('soldOut', text)),
+    soldOut: share((text) => isStockInWords(text) && piecesIn(text) === 0),
     hasZero: counted.has('0'),
     largest: numbers.length ? Math.max(...numbers) : 0,
     currency: share((text) => /^[A-Z]{3}$/.test(text) && isCurrency(text)),
@@ -176,8 +176,13 @@ const isStockInWords = (text: string): boolean =>
   !saysManner('yesNo', text) &&
   ['count', 'uncounted'].includes(understandStock(text).kind);
 
-const isNumeral = (text: string): boolean =>
-  /^\p{L}+$/u.test(text) && !saysManner('inStock', text) && !saysManner('soldOut', text);
+/** How many a cell counts; nothing where it counts none. */
+const piecesIn = (text: string): number | null => {
+  const stock = understandStock(text);
+  return stock.kind === 'count' ? stock.pieces : null;
+};
+
+const isNumeral = (text: string): boolean => /^\p{L}+$/u.test(text) && (piecesIn(text) ?? 0) > 0;
 
 /** A word of a language with letters, at the end of what it says. */
 const isTold = (text: string): boolean => {
