@@ -1,5 +1,6 @@
 import { priceRange, stockOf, type Catalogue } from '@/core/goods';
 import { runLength } from '@/core/look';
+import { type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
 import { type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
 import {
@@ -27,6 +28,10 @@ export interface Context {
   addresses: Addresses;
   target: Target;
 }
+
+/** Pages with nothing on them are in the preview alone. */
+export const isThere = ({ shop, target }: Pick<Context, 'shop' | 'target'>, page: Page): boolean =>
+  target.kind === 'preview' || shop.writer.hasContent(page);
 
 /** A section of a kind, with what stands in its fields. */
 export interface SectionContext<K extends SectionKind = SectionKind> extends Context {
@@ -238,6 +243,15 @@ export function productPicture(
 /** The name of a thing without a picture, set large in the picture's place. */
 export const namePlate = (context: Context, { title }: Product): Markup =>
   html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
+
+/** The way on from a section, where the page that it leads to is there. */
+export function onward(context: SectionContext<'story' | 'extracts'>, path: string): Markup | null {
+  const { link } = context.section.words;
+  if (!link || !context.shop.pages.some((page) => page.path === path && isThere(context, page))) return null;
+  return html`<p class="onward">
+    <a href="${context.addresses.page(path)}" ${place(context, 'link')}>${link.text}</a>
+  </p>`;
+}
 
 /** What stands in the place of a price: it is on request only where the seller has said so. */
 export const noPrice = ({ variants }: Product): string =>

@@ -14,7 +14,7 @@ import {
 } from '@/core/site';
 import { type Picture } from '@/core/project';
 import { type WrittenPage, type WrittenSection } from '@/core/writing';
-import { type Context, type Drawing } from './context';
+import { isThere, type Context, type Drawing } from './context';
 import { type SectionKind } from '@/core/sections';
 import { drawing, html, jsonIn, type Markup } from './html';
 import { drawings } from './sections';
@@ -170,7 +170,7 @@ function brand(context: Context, at: 'top' | 'foot'): Markup {
 
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
-  const menu = shop.pages.filter((candidate) => candidate.inMenu);
+  const menu = shop.pages.filter((candidate) => candidate.inMenu && isThere(context, candidate));
   return html`<header class="top">
     <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}
       >${brand(context, 'top')}</a
@@ -199,7 +199,7 @@ function footer(context: Context): Markup {
     <nav aria-label="All pages">
       <ul>
         ${shop.pages
-          .filter((page) => page.inFooter)
+          .filter((page) => page.inFooter && isThere(context, page))
           .map((page) => html`<li><a href="${addresses.page(page.path)}">${page.name}</a></li>`)}
       </ul>
     </nav>

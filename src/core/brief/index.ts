@@ -8,7 +8,8 @@ export { leastStory, verdictOf, leastAsked, worthOf, type Statement, type Topic 
 export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';
 export { isAnswered, kindsOf } from './kinds';
-export { type Figure, type Opening, type Review } from './told';
+export { type Figure } from './figures';
+export { type Opening, type Review } from './told';
 export { type Goal, type Origin, type Reach } from './about';
 export { type Trade } from './trade';
 export { locate } from './where';

@@ -1,5 +1,6 @@
 import { franc } from 'franc-min';
 import { sourceAt, type Fact } from './fact';
+import { isGrammar, knownOf } from './facts/tokens';
 
 /** ISO 639-3 as the detector gives it → ISO 639-1 as pages declare it. */
 const codes: Record<string, string> = {
@@ -50,4 +51,26 @@ export function readLanguage(brief: string): Fact<string> | null {
   // Letter groups of a few words belong to many languages.
   const guessed = words >= 12 ? codes[franc(brief)] : undefined;
   return guessed ? { value: guessed, confidence: 0.6, source } : { value: 'en', confidence: 0.4, source: null };
+}
+
+/** Shorter words are words of many languages. */
+const shortestWord = 3;
+const fewestWords = 3;
+/** As many words of a longer sentence are English words by chance: “para”, “taller”. */
+const chance = 0.25;
+const shortSentence = 4;
+
+/** Whether a sentence in an English brief is in another language: hardly a word of it is English. Names say nothing of that. */
+export function isForeign(sentence: string, isMixed = false): boolean {
+  const words = (sentence.match(/\p{L}[\p{L}\p{M}'’-]*/gu) ?? []).filter(
+    (word) => word.length >= shortestWord && !/^\p{Lu}/u.test(word),
+  );
+  const isEnglish = (word: string) => {
+    const { noun, verb } = knownOf(word);
+    return isGrammar(word) || noun !== null || verb !== null;
+  };
+  const english = words.filter(isEnglish).length;
+  if (words.length >= (isMixed ? 1 : fewestWords)) return english / words.length <= (words.length > shortSentence ? chance : 0);
+  const language = readLanguage(sentence);
+  return words.length > 0 && english === 0 && language !== null && language.value !== 'en' && language.confidence >= 0.6;
 }

@@ -16,13 +16,14 @@ import { readLanguage } from './language';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference } from './stance';
-import { sorted, statementsOf, type Statement } from './statements';
-import { readFigures, readOpenings, readPeople, readReviews, readSteps, type Figure, type Opening, type Review } from './told';
+import { sorted, statementsOf, type Sorted, type Statement } from './statements';
+import { readFigures, type Figure } from './figures';
+import { readOpenings, readPeople, readReviews, readSteps, type Opening, type Review } from './told';
 import { styleOf } from './tone';
 import { tradeOf, type Trade } from './trade';
 
 /** What Arcatum understood of a brief. Every fact keeps its words. */
-export interface Reading {
+export interface Reading extends Sorted {
   name: Fact<string> | null;
   sells: Fact<string>[];
   trade: Fact<Trade> | null;
@@ -54,12 +55,6 @@ export interface Reading {
   steps: Fact<string>[];
   /** All that could stand on a page, in order. */
   told: Statement[];
-  /** What copy may use: what the judge is sure of, and what the seller has said yes to. */
-  statements: Statement[];
-  /** What might be printed: the seller is asked. */
-  unsure: Statement[];
-  /** What the seller was asked about and has answered: yes and no. */
-  answered: { yes: Statement[]; no: Statement[] };
   /** All that is said in the brief, with what the judge makes of it. */
   judged: Judgement[];
   /** Wishes about the site, which are never printed. */
@@ -115,11 +110,11 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const sentences = sentencesOf(document);
   const ends = new Set(judged.filter((one) => toTheMaker(one) >= likelyWish).map(({ said }) => said.end));
   const wishes = sentences.filter(({ source }) => ends.has(source.end));
-  const told = statementsOf(sentences, judged);
+  const language = readLanguage(brief);
+  const told = statementsOf(sentences, judged, language?.value ?? '');
   const printed = sorted(told);
   const facts = readFacts(groundOf(document, judged, titles));
   const { name, sells, place, country, tone } = facts;
-  const language = readLanguage(brief);
   const home = country?.value ?? '';
   const spoken =
     readCurrency(brief, home) ??
@@ -149,7 +144,11 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     links: readLinks(brief),
     currency: spoken ?? impliedCurrency(country),
     language,
-    figures: readFigures(brief, told),
+    figures: readFigures(
+      brief,
+      told,
+      sells.map(({ value }) => value),
+    ),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
     reviews: readReviews(brief, sentences),
     openings: readOpenings(brief),

@@ -1,5 +1,6 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
+import { isForeign } from './language';
 import { shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
@@ -21,6 +22,11 @@ export interface Statement {
   /** How likely an editor would take it for each place of the home page. */
   fit: Readonly<Record<Fit, number>>;
   words: number;
+  paragraph: number;
+  /** The sentence right before it, by its key; null where it begins a paragraph. */
+  after: string | null;
+  /** Whether it is in another language than the shop, and so never printed. */
+  foreign: boolean;
 }
 
 /** What may be printed without asking: of a hundred sentences that are this likely, one may be wrong. */
@@ -68,15 +74,24 @@ function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
   return givesBack.test(text) && (role === 'promise' || role === 'delivery') ? [...own, 'returns'] : own;
 }
 
+export interface Sorted {
+  /** What copy may use: what the judge is sure of, and what the seller has said yes to. */
+  statements: Statement[];
+  /** What might be printed: the seller is asked. */
+  unsure: Statement[];
+  /** What would do, were it in the language of the shop. */
+  foreign: Statement[];
+  /** What the seller was asked about and has answered. */
+  answered: { yes: Statement[]; no: Statement[] };
+}
+
 /** What of that is printed, and what the seller is asked about; a word of the seller's decides. */
-export function sorted(
-  told: readonly Statement[],
-  word: (key: string) => boolean | undefined = () => undefined,
-): { statements: Statement[]; unsure: Statement[]; answered: { yes: Statement[]; no: Statement[] } } {
+export function sorted(told: readonly Statement[], word: (key: string) => boolean | undefined = () => undefined): Sorted {
   const said = (one: Statement) => word(one.key);
   return {
-    statements: told.filter((one) => said(one) ?? one.print >= surelyPrinted),
-    unsure: told.filter((one) => said(one) === undefined && one.print >= leastAsked && one.print < surelyPrinted),
+    statements: told.filter((one) => said(one) ?? (!one.foreign && one.print >= surelyPrinted)),
+    unsure: told.filter((one) => said(one) === undefined && !one.foreign && one.print >= leastAsked && one.print < surelyPrinted),
+    foreign: told.filter((one) => one.foreign && one.print >= leastAsked),
     answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
   };
 }
@@ -91,11 +106,22 @@ function couldStand({ text, asks, label }: Sentence): boolean {
   return words >= (label === 'detail' ? 2 : fewest) && words <= most && !text.endsWith(':');
 }
 
+/** As many sentences in another language make a brief one of two languages, in which short ones count as foreign, too. */
+const fewestForeign = 2;
+
+function foreignIn(sentences: readonly Sentence[], language: string): (text: string) => boolean {
+  if (language !== 'en') return () => false;
+  const isMixed = sentences.filter(({ text }) => isForeign(text)).length >= fewestForeign;
+  return (text) => isForeign(text, isMixed);
+}
+
 /** The sentences that could stand on a page, each with how likely it may. */
-export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[]): Statement[] {
+export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[], language: string): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
-  return sentences.flatMap((sentence) => {
+  const isForeignHere = foreignIn(sentences, language);
+  return sentences.flatMap((sentence, i) => {
+    const before = sentences[i - 1];
     const judged = at.get(sentence.source.end);
     if (!judged || !couldStand(sentence)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
@@ -116,6 +142,9 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,
+        paragraph: sentence.paragraph,
+        after: before?.paragraph === sentence.paragraph ? keyFrom(before.source.text) : null,
+        foreign: isForeignHere(text),
       },
     ];
   });

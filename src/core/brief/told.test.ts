@@ -6,7 +6,7 @@ const figures = (text: string) => readBrief(text).figures.map(({ value }) => `${
 describe('numbers that are told', () => {
   test.each([
     ['We build wheels in Leeds. I have built 4,100 wheels since 1998.', ['4,100 wheels since 1998']],
-    ['The yarn comes in thirty-six colourways and two sizes.', ['36 colourways', '2 sizes']],
+    ['We sell hand-dyed yarn. The yarn comes in thirty-six colourways and two sizes.', ['36 colourways', '2 sizes']],
     ['We are the two of us.', []],
     ['A bag costs £30.', []],
     ['No two are alike.', []],

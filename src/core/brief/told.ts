@@ -1,13 +1,7 @@
-import { isVerb, sensesOf } from '../lexicon';
+import { isVerb } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { type Sentence } from './sentences';
 import { type Statement } from './statements';
-
-/** A number that the brief gives, with what it counts: "4,100", "wheels since 1998". */
-export interface Figure {
-  figure: string;
-  what: string;
-}
 
 /** What a buyer said, and who it was where the brief tells. */
 export interface Review {
@@ -19,77 +13,6 @@ export interface Review {
 export interface Opening {
   days: string;
   hours: string;
-}
-
-const numberWord =
-  '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-(?:one|two|three|four|five|six|seven|eight|nine))?|a hundred|a thousand)';
-
-const figurePattern = new RegExp(
-  String.raw`(?<![\p{L}\d£€$.,:@/-])(?:over |more than |about |almost |nearly )?(\d{1,3}(?:,\d{3})+|\d{1,6}|${numberWord})\s+(?!of us|of them|o'clock|am\b|pm\b|percent|or\b|and\b|to\b)(\p{L}[\p{L}’'-]*(?:\s\p{L}[\p{L}’'-]*){0,3}?(?:\s(?:since|in|a|from|of|at)\s[\p{L}\d][\p{L}\d]*)?)(?=[.,;:!?)]|\s(?:and|so|but|that|which|who|we|i|until|before|after|when|where|with|for|because|is|are|was|were|to|by)\b|$)`,
-  'giu',
-);
-
-const digits: Record<string, string> = Object.fromEntries(
-  'two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'
-    .split(' ')
-    .map((word, i) => [word, String(i + 2)]),
-);
-const tens: Record<string, number> = {
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  seventy: 70,
-  eighty: 80,
-  ninety: 90,
-};
-
-function inFigures(word: string): string {
-  const lower = word.toLowerCase();
-  if (/^\d/.test(word)) return word;
-  if (lower === 'a hundred') return '100';
-  if (lower === 'a thousand') return '1,000';
-  const [ten = '', one] = lower.split('-');
-  return digits[lower] ?? String((tens[ten] ?? 0) + Number(one ? (digits[one] ?? (one === 'one' ? 1 : 0)) : 0));
-}
-
-/** Classes of nouns that measure: quantities and times (lexnames of WordNet). A number of them says nothing by itself. */
-const measures = new Set([23, 28]);
-const isMeasure = (what: string): boolean => !what.includes(' ') && measures.has(sensesOf(what)[0]?.kind ?? 0);
-
-/** Numbers that say how much, how many or how long; not prices, hours, terms of delivery or numbers to call. */
-export function readFigures(brief: string, statements: readonly Statement[]): Fact<Figure>[] {
-  const found: Fact<Figure>[] = [];
-  for (const { source, topics } of statements) {
-    if (topics.includes('delivery') || topics.includes('returns') || topics.includes('contact')) continue;
-    for (const match of source.text.matchAll(figurePattern)) {
-      const [, figure = '', rest = ''] = match;
-      const what = rest
-        .trim()
-        .replace(/\s+/g, ' ')
-        .replace(/\s(?:and|or|once|are|were|is|was|match|alike|so|if|when|then|at least|that|from)\b(?! far).*$/i, '');
-      if (
-        /^(?:alike|are|were|match|or|and|once|z[łl]|euros?|dollars?|pounds?|francs?|kron\p{L}+)\b|^\p{Lu}/iu.test(what) &&
-        !/^\p{Ll}/u.test(
-          what.replace(/^(?:alike|are|were|match|or|and|once|z[łl]|euros?|dollars?|pounds?|francs?|kron\p{L}+)\b.*/iu, ''),
-        )
-      )
-        continue;
-      if (/\bno\s*$/i.test(source.text.slice(0, match.index)) || /['’]$/.test(what) || / guarantee/.test(what)) continue;
-      if (
-        /^(?:st|nd|rd|th)\b|^years? old\b|^(?:years? old|days?|hours?|minutes?|weeks?|times|o|per|a month)$/i.test(what) ||
-        /^(?:1[89]|20)\d\d$/.test(figure)
-      )
-        continue;
-      if (/\b(?:within|after|before|than|from|between|up to)\s*$/i.test(source.text.slice(0, match.index))) continue;
-      if (isMeasure(what)) continue;
-      const start = source.start + match.index;
-      if (!found.some((known) => known.value.what === what))
-        found.push(factAt(brief, { figure: inFigures(figure), what }, 0.8, start, start + match[0].length));
-    }
-  }
-  return found.slice(0, 6);
 }
 
 const personName = String.raw`\p{Lu}\p{Ll}+(?:[ -]\p{Lu}\p{Ll}+){0,2}`;

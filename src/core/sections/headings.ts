@@ -63,11 +63,20 @@ function particularHeading({ particular = [] }: Spoken, known: { reading: Readin
   return null;
 }
 
+const isLoud = ({ reading }: { reading: Reading }): boolean => moodOf(reading.tone.map((fact) => fact.value)).loud > 0.4;
+
+/** Whether a line of facts is short enough to head a section. */
+export const fitsHeading = (text: string, known: { reading: Reading }): boolean =>
+  text.length <= (isLoud(known) ? mostLoudLetters : mostLetters) && !/[.!?] /.test(text) && !/\S{17}/.test(text);
+
 /** The heading that stands there unless the seller takes another: of this shop where enough is known, short where it is to be loud. */
 export function headingOf(about: Spoken, known: { reading: Reading }): Text {
-  const isLoud = moodOf(known.reading.tone.map((fact) => fact.value)).loud > 0.4;
+  const loud = isLoud(known);
   return (
-    particularHeading(about, known, isLoud ? mostLoudLetters : mostLetters) ??
-    ours((isLoud ? about.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
+    particularHeading(about, known, loud ? mostLoudLetters : mostLetters) ??
+    ours((loud ? about.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
   );
 }
+
+/** A short sentence of the seller's as a heading: without its stop. */
+export const asHeading = (text: Text): Text => ({ ...text, text: text.text.replace(/(?<!\.)\.$/, '') });

@@ -138,6 +138,7 @@ export interface HostData {
 /** All files of a site, one at a time, so that ten thousand pages never stand in memory together. */
 export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<SiteFile> {
   for (const page of shop.pages) {
+    if (!shop.writer.hasContent(page)) continue;
     const written = shop.writer.write(page);
     for (const view of viewsOf(shop, page)) {
       const path = viewPath(page, view);
@@ -216,7 +217,7 @@ const xml = (text: string) =>
 /** Site map after the protocol at sitemaps.org, version 0.9. */
 export function siteMap(shop: Shop, target: Target): string {
   const urls = shop.pages
-    .filter((page) => page.listed)
+    .filter((page) => page.listed && shop.writer.hasContent(page))
     .map((page) => `  <url><loc>${xml(encodeURI(target.address + page.path))}</loc></url>`);
   return `<?xml version="1.0" encoding="UTF-8"?>\n<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${urls.join('\n')}\n</urlset>\n`;
 }

@@ -1,9 +1,10 @@
 import { leastStory, worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
-import { keyFrom } from '../keys';
+import { nameThem } from './leaning';
+import { inOrderOfTelling, paragraphsOf, textOf, unitsOf, type Unit } from './telling';
 import { fromBrief, type Text } from './text';
-import { liftClause, nameThem, titled, withoutName, type TitledText } from './lines';
+import { liftClause, titled, withoutName, type TitledText } from './lines';
 
-/** The seller's own sentences, each given one place in the shop. None stands twice. */
+/** The seller's own sentences, each given one place on the front page or on a page of its own; About tells all of it in order. */
 export interface Harvest {
   headline: Text | null;
   /** Other sentences that would do for a headline. */
@@ -11,6 +12,8 @@ export interface Harvest {
   lead: Text | null;
   leadChoices: Text[];
   why: TitledText[];
+  /** A short line of the seller's that could head them. */
+  whyHeading: Text | null;
   story: Text[];
   about: Text[];
   delivery: Text[];
@@ -19,8 +22,7 @@ export interface Harvest {
 
 const clean = (statement: Statement): Text => fromBrief(statement.text, statement.source);
 const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
-const inOrder = (a: Statement, b: Statement) => a.source.start - b.source.start;
-const bestFor = (place: 'lead' | 'why') => (a: Statement, b: Statement) => b.fit[place] - a.fit[place] || inOrder(a, b);
+const inOrder = (a: Unit, b: Unit) => a.head.source.start - b.head.source.start;
 const does =
   (...roles: Role[]) =>
   (statement: Statement) =>
@@ -33,107 +35,132 @@ const clearlyStory = 0.5;
 /** Sentences that the seller has worked on where they stand, by their keys: they stay there, whatever else comes into the brief. */
 export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
 
-/** An editor has to be this likely to take a sentence for a place. */
-export const leastFit = 0.12;
 /** How well a sentence would stand large: what is a short reason to buy here does too. */
 const largeFit = ({ fit }: Statement): number => fit.headline + 0.12 * fit.why;
 const leastLarge = 0.04;
-/** What leans on a sentence before it can't stand large. */
-const leans = /^(?:it|they|this|these|that|those|he|she|them|which|then|(?:the|each|every|some) \w+ ones?)\b/i;
+
+/** What a shopper has of a sentence as a reason to buy, beside what editors took: what is promised, and how things are made. */
+const reasonShare: Partial<Record<Role, number>> = { promise: 0.06, process: 0.05, claim: 0.01 };
+const reasonFit = ({ role, fit }: Statement): number => fit.why + (reasonShare[role] ?? 0);
+const leastReason = 0.05;
+const longestReason = 30;
+
+/** Whether a sentence could be a reason to buy here. */
+export const isReason = (s: Statement): boolean =>
+  does('claim', 'promise', 'process')(s) && s.words <= longestReason && reasonFit(s) >= leastReason;
+
+/** How well a sentence would say under the headline what is done here; where editors took none, how things are made says it. */
+const leadFit = ({ role, fit }: Statement): number => fit.lead + (role === 'process' ? 0.1 : 0);
+const leastLead = 0.1;
+const longestLead = 34;
+
+/** What is sold, where that is sure enough to stand in a sentence of the seller's. */
+const leastSure = 0.6;
+const goodsOf = ({ sells: [first] }: Reading): string | undefined =>
+  first && (first.corrected || first.confidence >= leastSure) ? first.value : undefined;
 
 /** Gives each sentence of a brief the place that it suits best. */
 export function harvest(reading: Reading, pins: Pins = {}): Harvest {
-  const free = new Set(reading.statements.filter((s) => !s.topics.includes('detail')));
-  const take = (statements: Statement[]) => {
-    for (const statement of statements) free.delete(statement);
-    return statements;
-  };
-  const candidates = (test: (statement: Statement) => boolean) => [...free].filter(test);
-  const pinned = (place: keyof Pins) => {
-    const keys = pins[place];
-    return keys?.size ? take(candidates((s) => keys.has(keyFrom(s.source.text)))) : [];
-  };
-  const held = {
-    why: pinned('why'),
-    story: pinned('story'),
-    about: pinned('about'),
-    delivery: pinned('delivery'),
-    contact: pinned('contact'),
-  };
-
-  // What has a section of its own, as opening hours and steps do, isn't told a second time.
-  const shownElsewhere = [
-    ...reading.openings,
-    ...(reading.figures.length >= 2 ? reading.figures.filter((fact) => shortlySaid(fact, reading)) : []),
-    ...(reading.steps.length >= 3 ? reading.steps : []),
-  ];
-  const holds = (s: Statement, fact: { source: Source | null }) =>
-    fact.source !== null && s.source.start <= fact.source.start && fact.source.end <= s.source.end;
-  take(candidates((s) => shownElsewhere.some((fact) => holds(s, fact))));
-  // An address on a line of its own is where the address stands.
-  take(
-    candidates(
-      (s) => reading.address !== null && holds(s, reading.address) && s.words <= reading.address.value.split(' ').length + 6,
-    ),
+  const goods = goodsOf(reading);
+  const told = unitsOf(
+    reading.statements.filter((s) => !s.topics.includes('detail') && !isShownElsewhere(s, reading)),
+    goods,
   );
-  const delivery = [...held.delivery, ...take(candidates(about('delivery')))].sort(inOrder).map(clean);
-  take(candidates((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
-  const contact = [...held.contact, ...take(candidates(about('contact')))].sort(inOrder).map(clean);
+  const free = new Set(told);
+  const take = (units: Unit[]) => {
+    for (const unit of units) free.delete(unit);
+    return units;
+  };
+  const heads = (test: (statement: Statement) => boolean) => [...free].filter(({ head }) => test(head));
+  const isPinned = (place: keyof Pins) => (s: Statement) => pins[place]?.has(s.key) ?? false;
+  const held = (place: keyof Pins) => (pins[place]?.size ? take(heads(isPinned(place))) : []);
+  const kept = {
+    why: held('why'),
+    story: held('story'),
+    about: held('about'),
+    delivery: held('delivery'),
+    contact: held('contact'),
+  };
+  const tell = (units: Unit[], place: keyof Pins): Text[] =>
+    paragraphsOf([...units].sort(inOrder), pins[place]).map((paragraph) => textOf(paragraph, goods));
+
+  const delivery = [...kept.delivery, ...take(heads(about('delivery')))];
+  take(heads((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
+  const contact = [...kept.contact, ...take(heads(about('contact')))];
+  const telling = [...kept.why, ...kept.story, ...kept.about, ...free].sort(inOrder);
+
+  const leads = heads((s) => ofTheBusiness(s) && s.words >= 6 && leadFit(s) >= leastLead)
+    .sort((a, b) => leadFit(b.head) - leadFit(a.head) || inOrder(a, b))
+    .map((unit) => ({ unit, text: nameThem(liftClause(unit.head.text), goods) }))
+    .filter(({ text }) => text.split(' ').length <= longestLead);
+  const [lead] = leads;
+  if (lead) take([lead.unit]);
 
   const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
-  const leads = candidates((s) => ofTheBusiness(s) && s.words >= 6 && s.fit.lead >= leastFit && !leans.test(s.text))
-    .sort(bestFor('lead'))
-    .map((statement) => ({ statement, text: nameThem(liftClause(statement.text), reading.sells[0]?.value) }))
-    .filter(({ text }) => text.split(' ').length <= 34);
-  const lead = leads[0];
-  if (lead) take([lead.statement]);
+  const headlines = heads(
+    (s) => ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && largeFit(s) >= leastLarge,
+  ).sort((a, b) => largeFit(b.head) - largeFit(a.head) || inOrder(a, b));
+  const [headline] = take(headlines.slice(0, 1));
 
-  const headlines = candidates(
-    (s) =>
-      ofTheBusiness(s) &&
-      s.words >= 3 &&
-      s.words <= 12 &&
-      s.text.length <= 70 &&
-      largeFit(s) >= leastLarge &&
-      !leans.test(s.text),
-  ).sort((a, b) => largeFit(b) - largeFit(a) || inOrder(a, b));
-  const headline = take(headlines.slice(0, 1))[0];
+  const story = [...kept.story, ...take(takeRun([...free].sort(inOrder)))].sort(inOrder);
+  const reasons = heads(isReason).sort((a, b) => reasonFit(b.head) - reasonFit(a.head) || inOrder(a, b));
+  const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - kept.why.length);
+  const why = [...kept.why, ...take(reasons.slice(0, most))];
+  const over = headlines.find((unit) => free.has(unit) && unit.head.words <= shortHeading && why.length > 1);
+  if (over) take([over]);
 
-  const reasons = candidates((s) => does('claim', 'promise', 'process')(s) && s.words <= 30 && s.fit.why >= leastFit).sort(
-    bestFor('why'),
-  );
-  const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - held.why.length);
-  const why = [...held.why, ...take(reasons.slice(0, most))];
-  const run = take(takeRun(candidates((s) => s.story >= leastStory || does('process')(s)).sort(inOrder)));
-  const story = [...held.story, ...run].sort(inOrder);
-  const rest = [...held.about, ...take(candidates(() => true))].sort(inOrder);
+  // What is promised under "why" isn't promised a second time; a line that stands large needs what leans on it to be told of.
+  const isSaid = (unit: Unit) =>
+    (why.includes(unit) && unit.head.role === 'promise') || ((unit === headline || unit === over) && unit.all.length === 1);
+  const whole = telling.filter((unit) => !isSaid(unit));
+  const isNew = whole.some((unit) => free.has(unit) || unit.all.length > 1) || kept.about.length > 0;
+  const retold = isNew || whole.length >= fewestRetold;
   return {
-    headline: headline ? large(headline) : null,
-    headlineChoices: headlines.slice(1, 7).map(large),
-    lead: lead ? fromBrief(lead.text, lead.statement.source) : null,
+    headline: headline ? large(headline.head) : null,
+    headlineChoices: headlines.slice(1, 7).map(({ head }) => large(head)),
+    lead: lead ? fromBrief(lead.text, lead.unit.head.source) : null,
     leadChoices: reading.statements
-      .filter((s) => ofTheBusiness(s) && s !== lead?.statement && s !== headline && s.words >= 7 && s.words <= 26)
-      .sort(bestFor('lead'))
+      .filter((s) => ofTheBusiness(s) && s !== lead?.unit.head && s !== headline?.head && s.words >= 7 && s.words <= 26)
+      .sort((a, b) => b.fit.lead - a.fit.lead || a.source.start - b.source.start)
       .slice(0, 6)
       .map(clean),
-    why: why.map(titled),
-    story: story.map(clean),
-    about: rest.map(clean),
-    delivery,
-    contact,
+    why: why.map(({ head }) => titled(head)),
+    whyHeading: over ? large(over.head) : null,
+    story: story.map((unit) => textOf([unit], goods)),
+    about: retold ? inOrderOfTelling(paragraphsOf(whole, pins.about)).map((paragraph) => textOf(paragraph, goods)) : [],
+    delivery: tell(delivery, 'delivery'),
+    contact: tell(contact, 'contact'),
   };
 }
 
-/** Whether a figure is all that its sentence says. */
-const shortlySaid = (fact: { source: Source | null }, reading: Reading): boolean =>
-  reading.statements.some(
-    (s) =>
-      fact.source && s.source.start <= fact.source.start && fact.source.end <= s.source.end && s.words <= 6 && worthOf(s) < 0.5,
-  );
+/** A heading is shorter than a headline. */
+const shortHeading = 7;
+/** As many sentences are worth telling again in their order, though the front page holds them all. */
+const fewestRetold = 4;
 
-/** Two or three sentences that follow one another and tell of people and years; how things are made where none do. */
-function takeRun(statements: Statement[]): Statement[] {
-  const told = statements.findIndex((s) => s.story >= leastStory);
-  const from = told < 0 ? 0 : told;
-  return statements.slice(from, from + 3).filter((s, i) => i === 0 || s.words < 40);
+/** What has a section of its own, as opening hours and steps do, isn't told a second time; an address is where addresses stand. */
+function isShownElsewhere(s: Statement, reading: Reading): boolean {
+  const holds = (fact: { source: Source | null }) =>
+    fact.source !== null && s.source.start <= fact.source.start && fact.source.end <= s.source.end;
+  const { address, openings, figures, steps } = reading;
+  return (
+    openings.some(holds) ||
+    (steps.length >= 3 && steps.some(holds)) ||
+    (figures.length >= 3 && figures.some((fact) => holds(fact) && shortlySaid(s))) ||
+    // A line that only says the name.
+    s.words <= (reading.name?.value.split(' ').length ?? 0) ||
+    (address !== null && holds(address) && s.words <= address.value.split(' ').length + 6)
+  );
+}
+
+/** Whether a figure is all that its sentence says. */
+const shortlySaid = (s: Statement): boolean => s.words <= 6 && worthOf(s) < 0.5;
+
+/** Up to three sentences of people and years, with what follows them in their paragraph. */
+function takeRun(units: Unit[]): Unit[] {
+  const from = units.findIndex(({ head }) => head.story >= leastStory);
+  const first = units[from];
+  return units
+    .slice(Math.max(0, from), from + 3)
+    .filter(({ head }, i) => i === 0 || (head.words < 40 && head.paragraph === first?.head.paragraph));
 }

@@ -1,5 +1,6 @@
 import { readSaid } from '../../../tests/said';
-import { liftClause, nameThem, titled, withoutName } from './lines';
+import { nameThem } from './leaning';
+import { liftClause, titled, withoutName } from './lines';
 
 test.each([
   ['Night Garden is a small nursery in Malmö.', 'Night Garden', 'A small nursery in Malmö.'],

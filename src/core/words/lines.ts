@@ -21,11 +21,6 @@ export function withoutName(text: string, name: string | undefined): string {
     : text;
 }
 
-/** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */
-export function nameThem(text: string, goods: string | undefined): string {
-  return goods?.endsWith('s') ? text.replace(/^((?:\S+ ){1,3})them\b/, `$1${goods}`) : text;
-}
-
 /** The part of a long sentence that says what is done: "We are X, the two of us, and we dye yarn" → "We dye yarn". */
 export function liftClause(text: string): string {
   if (text.split(' ').length <= 22) return text;

@@ -8,7 +8,7 @@ const asked = (parts: Readonly<Record<string, TextField>>): [part: string, promp
 
 /** The places of a section that only the seller can fill, where the brief or the seller wants it and nothing stands there yet. */
 export function withAsks(words: Content, { kind, from }: Pick<Section, 'kind' | 'from'>): Content {
-  if (from === 'made') return words;
+  if (from === 'made' && isFilled(kind, words)) return words;
   const open: Record<string, Content[string]> = {};
   for (const [name, field] of Object.entries(sectionAbout(kind).fields)) {
     if (field.kind === 'text') {

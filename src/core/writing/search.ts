@@ -2,7 +2,7 @@ import { pricesOf } from '../goods';
 import { type Product } from '../goods/about';
 import { type Known, type Page } from '../plan';
 import { formatMoney } from '../till';
-import { capitalised, describe, fit, inSentence, listed, numberWords, type Harvest } from '../words';
+import { capitalised, describe, fit, inSentence, listed, numberWords, type Harvest, type Text } from '../words';
 
 /** How a page presents itself to search engines and in shared links. */
 export interface PageMeta {
@@ -14,6 +14,8 @@ export interface PageMeta {
 
 const longestTitle = 64;
 const longestDescription = 158;
+/** Shorter ones say too little (common practice). */
+const shortestDescription = 50;
 
 /** Writes titles and descriptions from facts alone, different for every page. Goods of one name are told apart by what differs. */
 export function metaWriter(known: Known, harvest: Harvest): (page: Page) => PageMeta {
@@ -35,6 +37,10 @@ function distinctNames(products: readonly Product[]): Map<string, string> {
   }
   return names;
 }
+
+/** What is told at the beginning of a page, in whole sentences where they fit; else what can be said of any. */
+const told = ([first]: readonly Text[], otherwise: string): string =>
+  first && first.text.length >= shortestDescription ? first.text : otherwise;
 
 /** What the list says of a product that nobody has described: its particulars, or where it stands. */
 const particularsOf = ({ particulars, categories }: Product): string =>
@@ -102,14 +108,14 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
     shop: count
       ? `Everything that ${name} sells: ${numberWords(count)} products${from(catalogue.products)}.`
       : `What ${name} sells.`,
-    about: `${fit(harvest.story[0]?.text ?? harvest.about[0]?.text ?? '', 120)} About ${name}.`.trim(),
+    about: told(harvest.about, `Who is behind ${name}${where}.`),
     contact: `How to reach ${name}${where}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
     questions: `What buyers ask ${name} before they order, answered.`,
     gallery: `Pictures from ${name}${where}.`,
     journal: `What happens at ${name}${where}, written down.`,
     appointments: `What can be booked at ${name}${where}, and what it costs.`,
     'gift-cards': `Gift cards from ${name}, sent by e-mail.`,
-    delivery: `What delivery from ${name} costs, where it goes, and how to send something back.`,
+    delivery: told(harvest.delivery, `What delivery from ${name} costs, where it goes, and how to send something back.`),
     privacy: `What ${name} keeps about its buyers, and why.`,
     refunds: `How to send something back to ${name}, and how the money returns.`,
     terms: `What you and ${name} agree to when you order.`,

@@ -107,6 +107,11 @@ export class Writer {
     return written;
   }
 
+  /** Whether a page has anything to show. One that has nothing is previewed, and neither published nor linked to. */
+  hasContent(page: Page): boolean {
+    return page.kind === 'product' || page.kind === 'category' || this.write(page).sections.some(({ filled }) => filled);
+  }
+
   private writeAnew(page: Page): WrittenPage {
     const sections = page.sections.flatMap((section): WrittenSection[] => {
       if (section.hidden) return [];

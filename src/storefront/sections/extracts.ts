@@ -1,4 +1,4 @@
-import { arranged, drawPart, drawText, isArranged, items, place, type Drawing, type SectionContext } from '../context';
+import { arranged, drawPart, drawText, isArranged, items, onward, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 const entries = (c: SectionContext<'extracts'>, lines: boolean): Markup =>
@@ -12,13 +12,7 @@ const entries = (c: SectionContext<'extracts'>, lines: boolean): Markup =>
 
 const draw: Drawing<'extracts'>['draw'] = (c) =>
   html`<section class="part ${arranged(c)}" id="${c.section.id}">
-    ${drawText(c, 'heading', 'h2')}${entries(c, isArranged(c, 'openings'))}${
-      c.section.words.link
-        ? html`<p class="onward">
-            <a href="${c.addresses.page('journal/')}" ${place(c, 'link')}>${c.section.words.link.text}</a>
-          </p>`
-        : null
-    }
+    ${drawText(c, 'heading', 'h2')}${entries(c, isArranged(c, 'openings'))}${onward(c, 'journal/')}
   </section>`;
 
 export const extracts: Drawing<'extracts'> = {

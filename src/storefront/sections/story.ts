@@ -1,18 +1,10 @@
-import { arranged, drawText, items, paragraphs, place, type Drawing } from '../context';
+import { arranged, drawText, items, onward, paragraphs, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'story'>['draw'] = (c) =>
   html`<section class="${arranged(c)}" id="${c.section.id}">
     ${drawText(c, 'heading', 'h2')}
-    <div class="prose">
-      ${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${
-        c.section.words.link
-          ? html`<p class="onward">
-              <a href="${c.addresses.page('about/')}" ${place(c, 'link')}>${c.section.words.link.text}</a>
-            </p>`
-          : null
-      }
-    </div>
+    <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${onward(c, 'about/')}</div>
   </section>`;
 
 export const story: Drawing<'story'> = {

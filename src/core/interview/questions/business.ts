@@ -175,14 +175,14 @@ export const businessQuestions: readonly Question[] = [
   {
     id: 'figures',
     ask: (s) =>
-      s.shop.reading.figures.length >= 2
+      s.shop.reading.figures.length >= 3
         ? null
         : {
             say: 'Is there something that can be counted: how many, how often, how long?',
             picks: [],
             several: false,
             field: 'One or two sentences with numbers',
-            sample: [`${we(s)} have two kilns. There are forty shapes.`],
+            sample: [`${we(s)} have two kilns. There are forty shapes and six glazes.`],
             answerable: 0.45,
             answer: asSentences,
           },

@@ -6,5 +6,8 @@ export const article = aboutFixed({
   label: 'Text',
   visitorGets: 'The whole story, as you told it.',
   doNext: 'Read it once as a stranger would.',
-  fields: { heading: heading(), passages: items({ text: passage() }) },
+  fields: {
+    heading: heading(),
+    passages: items({ text: passage({ ask: 'Who is behind this shop? Three sentences are enough.' }) }),
+  },
 });

@@ -1,7 +1,7 @@
 import { reason } from '../../plan/about';
 import { goodsFact, ours } from '../../words';
 import { defineSection } from '../definition';
-import { headingOf } from '../headings';
+import { asHeading, fitsHeading, headingOf } from '../headings';
 import { featured as about } from './about';
 
 export const featured = defineSection(about, {
@@ -13,10 +13,12 @@ export const featured = defineSection(about, {
     const onCards = w.page.kind === 'gift-cards';
     const products = onCards ? w.catalogue.products.filter((product) => product.kind === 'gift-card') : w.catalogue.products;
     if (!products.length) return null;
-    return {
-      heading: onCards ? ours(w.page.name) : headingOf(about, w),
-      intro: goodsFact(products, w, true),
-      link: ours('See everything'),
-    };
+    const intro = goodsFact(products, w, true);
+    const link = ours('See everything');
+    if (onCards) return { heading: ours(w.page.name), intro, link };
+    const heading = headingOf(about, w);
+    // What nobody but this shop has is a better heading than words of ours.
+    const counted = heading.rank === 3 ? asHeading(intro) : null;
+    return counted && fitsHeading(counted.text, w) ? { heading: counted, link } : { heading, intro, link };
   },
 });

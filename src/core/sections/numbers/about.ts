@@ -1,6 +1,9 @@
 import { counted, figure, heading, items } from '../field';
 import { aboutSection } from '../kind';
 
+/** Fewer numbers beside each other say nothing. */
+export const fewestFigures = 3;
+
 export const numbers = aboutSection({
   kind: 'numbers',
   label: 'Numbers',

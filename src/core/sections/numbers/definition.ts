@@ -3,14 +3,14 @@ import { sourcesOf } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemFrom } from '../keys';
-import { numbers as about } from './about';
+import { fewestFigures, numbers as about } from './about';
 
 export const numbers = defineSection(about, {
   because: ({ reading }) =>
-    reading.figures.length >= 2 ? reasonFrom('Your brief gives numbers that say something.', reading.figures) : null,
+    reading.figures.length >= fewestFigures ? reasonFrom('Your brief gives numbers that say something.', reading.figures) : null,
   write: (w) => {
     const { figures } = w.reading;
-    if (figures.length < 2 && w.section.from === 'made') return null;
+    if (figures.length < fewestFigures && w.section.from === 'made') return null;
     return {
       heading: headingOf(about, w),
       figures: figures.slice(0, 4).map((fact) => {
