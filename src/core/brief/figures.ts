@@ -37,12 +37,15 @@ const fewWords = 6;
 const wordsIn = (clause: string): { word: string; at: number }[] =>
   [...clause.matchAll(/[\p{L}\d][\p{L}\p{M}\d,’'-]*/gu)].map(({ 0: word, index }) => ({ word, at: index }));
 
-const isVerb = (word: string): boolean => verbClass(word) !== null && !isNoun(word);
+/** "No two batches match" counts none. */
+const isNone = /^(?:no|not|never|any|every|each)$/;
 
 /** What stands before a figure that counts what the shop has: "we have", "there are now", "the yarn comes in". */
-const opens = (words: readonly string[], goods: ReadonlySet<string>): boolean =>
-  words.length < fewWords &&
-  words.every((word) => isGrammar(word) || isVerb(word) || goods.has(singular(word)) || word.endsWith('ed'));
+function opens(words: readonly string[], goods: ReadonlySet<string>): boolean {
+  if (words.length >= fewWords || isNone.test(words.at(-1) ?? '')) return false;
+  const others = words.filter((word) => !isGrammar(word) && !word.endsWith('ed') && !goods.has(singular(word)));
+  return others.length === 0 || (others.length === 1 && others[0] !== words[0] && verbClass(others[0] ?? '') !== null);
+}
 
 /** Several of something; a word of the trade may be in no dictionary. */
 const isThings = (word: string): boolean => {

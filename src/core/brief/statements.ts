@@ -120,8 +120,12 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
   const isForeignHere = foreignIn(sentences, language);
+  let paragraph = 0;
   return sentences.flatMap((sentence, i) => {
     const before = sentences[i - 1];
+    // What answers another question is another paragraph.
+    const goesOn = before !== undefined && !before.asks && before.paragraph === sentence.paragraph;
+    if (!goesOn) paragraph++;
     const judged = at.get(sentence.source.end);
     if (!judged || !couldStand(sentence)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
@@ -142,8 +146,8 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,
-        paragraph: sentence.paragraph,
-        after: before?.paragraph === sentence.paragraph ? keyFrom(before.source.text) : null,
+        paragraph,
+        after: goesOn ? keyFrom(before.source.text) : null,
         foreign: isForeignHere(text),
       },
     ];

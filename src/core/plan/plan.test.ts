@@ -89,7 +89,7 @@ describe('nothing is planned without what fills it', () => {
   });
   test('numbers only where numbers were given', () => {
     expect(sections(plan('We mend clocks in Bray.'))).not.toContain('numbers');
-    expect(sections(plan('We mended 900 clocks. We have three benches.'))).toContain('numbers');
+    expect(sections(plan('We mended 900 clocks. We have three benches and forty chairs.'))).toContain('numbers');
   });
   test('what the brief asks for is planned as asked, and waits', () => {
     const video = page(plan('We mend clocks. I want a video on the site.'), 'home')?.sections.find(
@@ -105,7 +105,7 @@ describe('nothing is planned without what fills it', () => {
   test('the goal lifts what serves it', () => {
     const order = sections(
       plan(
-        'We bake bread in Ghent. Open: Monday to Friday, 9 to 17. Goal: get people to visit the shop. There are thirty-six loaves on the shelf and two ovens in the cellar.',
+        'We bake bread in Ghent. Open: Monday to Friday, 9 to 17. Goal: get people to visit the shop. There are thirty-six loaves on the shelf and two ovens in the cellar. There are nine tables.',
       ),
     );
     expect(order.indexOf('hours')).toBeLessThan(order.indexOf('numbers'));

@@ -110,6 +110,7 @@ describe('harvest', () => {
       lead: null,
       leadChoices: [],
       why: [],
+      whyHeading: null,
       story: [],
       about: [],
       delivery: [],
@@ -130,8 +131,8 @@ describe('sections', () => {
     expect(words(known(), 'home', 'opening')?.button).toBe('See the bowls (2)'));
   test('a shop without categories leads to everything', () =>
     expect(words(known(brief, 'title,price\nA,1\nB,2\n'), 'home', 'opening')?.button).toBe('See everything (2)'));
-  test('the intro counts the goods and gives their prices', () =>
-    expect(words(known(), 'home', 'featured')?.intro).toBe('Three products, €40.00 to €90.00.'));
+  test('where nothing is sure to be sold, the goods are headed by their number and prices', () =>
+    expect(words(known(), 'home', 'featured')).toMatchObject({ heading: 'Three products, €40.00 to €90.00' }));
   test('single pieces are said to be the only ones', () =>
     expect(words(known(brief, 'title,price,stock\nA,1,1\nB,2,1\n'), 'home', 'featured')?.intro).toBe(
       'Two products, €1.00 to €2.00. Each is the only one.',
@@ -139,7 +140,7 @@ describe('sections', () => {
   test('one product is one product', () =>
     expect(words(known(brief, 'title,price\nA,1\n'), 'shop', 'listing')?.intro).toBe('One product, €1.00.'));
   test('one price is said once', () =>
-    expect(words(known(brief, 'title,price\nA,3\nB,3\n'), 'home', 'featured')?.intro).toBe('Two products, each €3.00.'));
+    expect(words(known(brief, 'title,price\nA,3\nB,3\n'), 'home', 'featured')?.heading).toBe('Two products, each €3.00'));
 
   test('questions are answered from the till, and left out while it knows nothing', () => {
     expect(words(known(), 'home', 'questions')).toBeNull();
@@ -191,7 +192,7 @@ describe('sections', () => {
     expect(
       words(
         known(
-          'I turn bowls by hand in Galway. Every bowl is oiled three times before it leaves. If one cracks I mend it for nothing.',
+          'I turn bowls by hand in Galway. Every bowl is oiled three times before it leaves. If a bowl cracks within ten years I mend it for nothing. The wood dries for two years in my barn before I cut it.',
         ),
         'home',
         'why',
