@@ -245,7 +245,7 @@ export const namePlate = (context: Context, { title }: Product): Markup =>
   html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
 
 /** The way on from a section, where the page that it leads to is there. */
-export function onward(context: SectionContext<'story' | 'extracts'>, path: string): Markup | null {
+export function onward(context: SectionContext<'story' | 'extracts' | 'assurance'>, path: string): Markup | null {
   const { link } = context.section.words;
   if (!link || !context.shop.pages.some((page) => page.path === path && isThere(context, page))) return null;
   return html`<p class="onward">

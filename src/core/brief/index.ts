@@ -14,3 +14,4 @@ export { type Goal, type Origin, type Reach } from './about';
 export { type Trade } from './trade';
 export { locate } from './where';
 export { type Doubt } from './doubts';
+export { brokenBan, type CopyBan } from './bans';

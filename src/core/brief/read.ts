@@ -16,6 +16,7 @@ import { readLanguage } from './language';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference } from './stance';
+import { readBans, underBans, type CopyBan } from './bans';
 import { sorted, statementsOf, type Sorted, type Statement } from './statements';
 import { readFigures, type Figure } from './figures';
 import { readOpenings, readPeople, readReviews, readSteps, type Opening, type Review } from './told';
@@ -59,6 +60,8 @@ export interface Reading extends Sorted {
   judged: Judgement[];
   /** Wishes about the site, which are never printed. */
   wishes: Source[];
+  /** What the seller doesn't want to be said. */
+  bans: CopyBan[];
   /** Where the brief says two things that can't both be. */
   doubts: Doubt[];
   /** "I" or "we", as the brief speaks. */
@@ -106,7 +109,9 @@ const mostTitles = 200;
 function readAnew(given: string, titles: readonly string[]): Reading {
   const brief = calmCapitals(given);
   const document = readDocument(brief);
-  const judged = judge(document, titles);
+  const found = judge(document, titles);
+  const bans = readBans(found);
+  const judged = underBans(found, bans);
   const sentences = sentencesOf(document);
   const ends = new Set(judged.filter((one) => toTheMaker(one) >= likelyWish).map(({ said }) => said.end));
   const wishes = sentences.filter(({ source }) => ends.has(source.end));
@@ -156,6 +161,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     told,
     ...printed,
     judged,
+    bans,
     wishes: wishes.map((sentence) => sentence.source),
     person: personOf(brief),
   };

@@ -42,7 +42,7 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
     ),
     category,
   }));
-  const productSections = makeSections(['product', 'details', 'related'], ['product'], 'product', known, decided);
+  const productSections = makeSections(['product', 'details', 'assurance', 'related'], ['product'], 'product', known, decided);
   const products = known.catalogue.products.map((product): Page => ({
     id: product.id,
     kind: 'product',

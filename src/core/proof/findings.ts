@@ -1,3 +1,4 @@
+import { brokenBan } from '../brief';
 import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
 import { enoughPixels, missingPictures } from '../pictures';
@@ -96,6 +97,22 @@ export const checks: readonly Check[] = [
       const unsold = shop.catalogue.products.filter(({ variants }) => !variants.every(isForSale)).map(({ title }) => title);
       return unsold.length ? [mend(`${some(unsold)}: shown, and not sold until price and stock are known.`)] : [];
     },
+  },
+  {
+    id: 'forbidden',
+    station: 'goods',
+    fine: 'The list says nothing that your brief forbids to say.',
+    look: ({ catalogue, reading: { bans } }) =>
+      bans.flatMap((ban) => {
+        const say = catalogue.products.filter(({ title, description }) => brokenBan(`${title}. ${description}`, [ban]));
+        return say.length
+          ? [
+              mend(
+                `Your brief doesn’t want “${ban.text}” to be said; the list says it of ${some(say.map(({ title }) => title))}.`,
+              ),
+            ]
+          : [];
+      }),
   },
   {
     id: 'free',

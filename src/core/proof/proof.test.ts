@@ -65,6 +65,14 @@ test.each([
   ['rows', 'todo', { list: 'title,price,description\nBowl,40,x\nLorem ipsum,4,x\n' }],
   ['unsold', 'mend', { list: 'title,price\nBowl,from 40\n' }],
   ['unsold', 'mend', { list: 'title,price,stock\nBowl,40,a few\n' }],
+  [
+    'forbidden',
+    'mend',
+    {
+      brief: `${good} Please never say “indestructible” on the site.`,
+      list: 'title,price,description\nBowl,40,An indestructible bowl.\n',
+    },
+  ],
   ['free', 'todo', { list: 'title,price\nBowl,free\n' }],
   ['pictures', 'todo', { list: 'title,price\nBowl,4\n' }],
   ['descriptions', 'todo', { list: 'title,price\nBowl,4\n' }],

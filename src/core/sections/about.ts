@@ -1,4 +1,5 @@
 import { article } from './article/about';
+import { assurance } from './assurance/about';
 import { buyOne } from './buy-one/about';
 import { cart } from './cart/about';
 import { categories } from './categories/about';
@@ -84,6 +85,7 @@ export const sectionAbouts = {
   contact,
   listing,
   product,
+  assurance,
   related,
   article,
   posts,

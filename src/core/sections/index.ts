@@ -1,4 +1,5 @@
 import { article } from './article/definition';
+import { assurance } from './assurance/definition';
 import { buyOne } from './buy-one/definition';
 import { cart } from './cart/definition';
 import { categories } from './categories/definition';
@@ -72,6 +73,7 @@ export const sectionDefinitions = {
   contact,
   listing,
   product,
+  assurance,
   related,
   article,
   posts,

@@ -31,6 +31,7 @@ export const sectionKinds = [
   // What a page is made of, which comes and goes with it.
   'listing',
   'product',
+  'assurance',
   'related',
   'article',
   'posts',

@@ -15,6 +15,8 @@ export interface Harvest {
   /** A short line of the seller's that could head them. */
   whyHeading: Text | null;
   story: Text[];
+  /** What is promised of all that is sold, the weightiest first. */
+  promises: Text[];
   about: Text[];
   delivery: Text[];
   contact: Text[];
@@ -44,6 +46,9 @@ const reasonShare: Partial<Record<Role, number>> = { promise: 0.06, process: 0.0
 const reasonFit = ({ role, fit }: Statement): number => fit.why + (reasonShare[role] ?? 0);
 const leastReason = 0.05;
 const longestReason = 30;
+
+/** Whether it says what a buyer may count on. */
+export const isPromise = ({ role, topics }: Statement): boolean => role === 'promise' || topics.includes('returns');
 
 /** Whether a sentence could be a reason to buy here. */
 export const isReason = (s: Statement): boolean =>
@@ -127,6 +132,10 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
     why: why.map(({ head }) => titled(head)),
     whyHeading: over ? large(over.head) : null,
     story: story.map((unit) => textOf([unit], goods)),
+    promises: told
+      .filter(({ head }) => isPromise(head))
+      .sort((a, b) => reasonFit(b.head) - reasonFit(a.head) || inOrder(a, b))
+      .map((unit) => textOf([unit], goods)),
     about: retold ? inOrderOfTelling(paragraphsOf(whole, pins.about)).map((paragraph) => textOf(paragraph, goods)) : [],
     delivery: tell(delivery, 'delivery'),
     contact: tell(contact, 'contact'),

@@ -1,5 +1,5 @@
 export { askedAt, askFor, fromBrief, fromGoods, fromTill, ours, sourcesOf, type Text, type TextSource } from './text';
-export { harvest, isReason, type Harvest, type Pins } from './harvest';
+export { harvest, isPromise, isReason, type Harvest, type Pins } from './harvest';
 export { article, capitalised, fit, inSentence, listed, numberWords, pluralTitle, possessive } from './grammar';
 export { goodsFact, plainHeadline, seeShelf } from './goodsFacts';
 export { describe } from './products';

@@ -1,4 +1,4 @@
-import { verbClass, isNoun } from '../lexicon';
+import { isNoun, singular, verbClass } from '../lexicon';
 
 /** What can only stand for something that was said before. */
 const standsFor = /^(?:they|he|she|them|both|neither|either|which|then|(?:these|those)(?! days))\b/i;
@@ -20,9 +20,10 @@ export function leansBack(text: string): boolean {
   if (standsFor.test(text) || oneOf.test(text) || earlyThem.test(text)) return true;
   const pronoun = itself.exec(text);
   if (pronoun) {
-    const next = pronoun[1] ?? '';
+    const next = (pronoun[1] ?? '').toLowerCase();
     if (/^it\b/i.test(text) || /['’]/.test(pronoun[0].split(' ')[0] ?? '')) return !standsForNothing.test(text);
-    return helps.test(next) || (verbClass(next.toLowerCase()) !== null && !isNoun(next.toLowerCase()));
+    // After "this", what ends as a plural does is a verb.
+    return helps.test(next) || (verbClass(next) !== null && (!isNoun(next) || singular(next) !== next));
   }
   return text.split(' ').length <= shortSentence && endsOn.test(text);
 }

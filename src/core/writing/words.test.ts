@@ -112,6 +112,7 @@ describe('harvest', () => {
       why: [],
       whyHeading: null,
       story: [],
+      promises: [],
       about: [],
       delivery: [],
       contact: [],

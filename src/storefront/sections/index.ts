@@ -1,4 +1,5 @@
 import { article } from './article';
+import { assurance } from './assurance';
 import { buyOne } from './buy-one';
 import { cart } from './cart';
 import { categories } from './categories';
@@ -67,6 +68,7 @@ export const drawings: { readonly [K in SectionKind]: Drawing<K> } = {
   contact,
   listing,
   product,
+  assurance,
   related,
   article,
   posts,

@@ -58,12 +58,22 @@ interface PickListProps {
   onShow: (source: { start: number; end: number }) => void;
 }
 
+/** As many are shown by their words. */
+const mostQuoted = 3;
+
+/** “One”, “two”, “three” and 4 more. */
+function quoted(texts: readonly string[]): string {
+  const shown = texts.slice(0, mostQuoted).map((text) => `“${text.replace(/\.$/, '')}”`);
+  const rest = texts.length - shown.length;
+  return rest ? `${shown.join(', ')} and ${rest} more` : shown.join(', ');
+}
+
 /** Sentences that might be printed, each with a yes and a no; with the keyboard, one key each. */
 export function PickList({ state, reading, onShow }: PickListProps) {
   const list = useRef<HTMLOListElement>(null);
-  const { unsure, answered } = reading;
+  const { unsure, answered, foreign, bans } = reading;
   const done = answered.yes.length + answered.no.length;
-  if (!unsure.length && !done) return null;
+  if (!unsure.length && !done && !foreign.length && !bans.length) return null;
 
   const answer = (told: Told, may: boolean) =>
     state.decide(
@@ -93,11 +103,15 @@ export function PickList({ state, reading, onShow }: PickListProps) {
           {unsure.length === 1 ? 'it is' : 'they are'} not in the shop. With the keyboard: <kbd>y</kbd> prints, <kbd>n</kbd>{' '}
           never.
         </Soft>
-      ) : (
+      ) : done ? (
         <Soft>
           All {done === 1 ? 'is' : 'are'} answered: {answered.yes.length} printed, {answered.no.length} never.
         </Soft>
-      )}
+      ) : null}
+      {foreign.length ? (
+        <Soft>Not in the language of the shop, so not printed: {quoted(foreign.map(({ text }) => text))}.</Soft>
+      ) : null}
+      {bans.length ? <Soft>Never said, as you wish: {quoted(bans.map(({ text }) => text))}.</Soft> : null}
       {unsure.length ? (
         <ol ref={list}>
           {unsure.map((told, i) => (
