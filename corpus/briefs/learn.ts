@@ -12,7 +12,7 @@ import {
 } from '@/core/brief/judge/judge';
 import { readDocument, type Document } from '@/core/document';
 import { packRow, softmax, type Features } from '@/core/softmax';
-import { train, type Training } from '../regression';
+import { rank, train, type Training } from '../regression';
 import { type Mark, type MarkedBrief } from './marked';
 
 interface Stretch {
@@ -56,7 +56,30 @@ type Rows = ReadonlyMap<string, readonly number[]>;
 type Outcomes = (mark: Mark) => number[];
 const roleOf: Outcomes = ({ role }) => [roles.indexOf(role)];
 const verdictOf: Outcomes = ({ verdict }) => [verdicts.indexOf(verdict)];
-const fitOf: Outcomes = ({ choices }) => (choices.length ? choices : (['none'] as const)).map((choice) => fits.indexOf(choice));
+
+/** What a place is chosen by is plain: single words, their kinds, length and shape. Pairs of words and neighbours are too rare to be learned of. */
+const tellsOfPlaces = (name: string): boolean => !/^(?:b|p|h|l|q|over|at|after|before|after that) /.test(name);
+/** Choices are few, so weights are held back more. */
+const ofChoices = { rounds: 150, restraint: 0.01, least: 3 };
+
+/** For each place, what makes editors take one sentence of a brief rather than another, or none: of those that may be printed. */
+function rankPlaces(lessons: readonly Shown[]): Rows {
+  const columns = fits.map((place) =>
+    rank(
+      lessons.map(({ features, marks }) => ({
+        candidates: features.flatMap((seen, i) => {
+          const mark = marks[i];
+          if (!mark || mark.verdict === 'never') return [];
+          const plain = Object.fromEntries(Object.entries(seen).filter(([name]) => tellsOfPlaces(name)));
+          return [{ features: plain, right: mark.choices.includes(place) }];
+        }),
+      })),
+      ofChoices,
+    ),
+  );
+  const names = new Set(columns.flatMap((column) => [...column.keys()]));
+  return new Map([...names].map((name) => [name, columns.map((column) => column.get(name) ?? 0)]));
+}
 
 interface Shown {
   features: readonly Features[];
@@ -112,7 +135,7 @@ export function trainJudge(lessons: readonly Lesson[], how = usual): StoredWeigh
     alone: learn(lessons, roleOf, training),
     roles: learn(beside, roleOf, training),
     verdicts: learn(all, verdictOf, { ...training, outcomes: verdicts.length }),
-    fits: learn(all, fitOf, { ...training, outcomes: fits.length }),
+    fits: rankPlaces(all),
   };
   return { words: packed(tables, 'words'), near: packed(tables, 'near') };
 }

@@ -4,13 +4,19 @@ export type Features = Readonly<Record<string, number>>;
 /** Weights of a multinomial logistic regression: for each feature one for each outcome. */
 export type Weights = ReadonlyMap<string, ArrayLike<number>>;
 
-/** How likely each of `outcomes` outcomes is, by all that speaks for and against it; the shares add up to 1. */
-export function softmax(features: Features, weights: Weights, outcomes: number): number[] {
+/** How much all that is seen speaks for each of `outcomes` outcomes. */
+export function scoresOf(features: Features, weights: Weights, outcomes: number): number[] {
   const scores = new Array<number>(outcomes).fill(0);
   for (const name in features) {
     const row = weights.get(name);
     if (row) for (let k = 0; k < outcomes; k++) scores[k] = (scores[k] ?? 0) + (row[k] ?? 0) * (features[name] ?? 0);
   }
+  return scores;
+}
+
+/** How likely each of `outcomes` outcomes is, by all that speaks for and against it; the shares add up to 1. */
+export function softmax(features: Features, weights: Weights, outcomes: number): number[] {
+  const scores = scoresOf(features, weights, outcomes);
   const most = Math.max(...scores);
   const shares = scores.map((score) => Math.exp(score - most));
   const sum = shares.reduce((total, share) => total + share, 0);

@@ -1,4 +1,4 @@
-import { priceRange, stockOf, type Catalogue } from '@/core/goods';
+import { priceRange, stockOf } from '@/core/goods';
 import { runLength } from '@/core/look';
 import { type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
@@ -16,7 +16,7 @@ import {
   type Words,
 } from '@/core/sections';
 import { formatMoney } from '@/core/till';
-import { askedAt, splitBlock, type Text } from '@/core/words';
+import { askedAt, firstGoal, splitBlock, type Text } from '@/core/words';
 import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
 import { html, type Markup } from './html';
 
@@ -288,11 +288,18 @@ const plural = (word: string, n: number): string => {
   return /[^aeiou]y$/.test(lower) ? `${lower.slice(0, -1)}ies` : `${lower}s`;
 };
 
-/** A few goods that show the whole range: spread over the list, those with a picture and in stock first. */
-export function chosenGoods(catalogue: Catalogue, count: number): Product[] {
+/** A few goods that show the whole range: what the brief wants to be bought most, then spread over the list, those with a picture and in stock first. */
+export function chosenGoods({ catalogue, reading }: Pick<Shop, 'catalogue' | 'reading'>, count: number): Product[] {
   const good = catalogue.products.filter((product) => product.pictures.length > 0 && stockOf(product) !== 0);
   const from = good.length >= count ? good : catalogue.products;
+  const { goods, source } = firstGoal({ reading, catalogue });
+  const first = source ? goods.filter((product) => stockOf(product) !== 0).slice(0, Math.ceil(count / 2)) : [];
+  const rest = from.filter((product) => !first.includes(product));
+  return [...first, ...spread(rest, count - first.length)];
+}
+
+function spread<T>(from: readonly T[], count: number): T[] {
   if (from.length <= count) return [...from];
   const step = from.length / count;
-  return Array.from({ length: count }, (_, i) => from[Math.floor((i + 0.5) * step)]).filter((product) => product !== undefined);
+  return Array.from({ length: count }, (_, i) => from[Math.floor((i + 0.5) * step)]).filter((one) => one !== undefined);
 }

@@ -1,7 +1,7 @@
 import { keyFrom } from '../keys';
 import { type Source } from './fact';
 import { isForeign } from './language';
-import { shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
@@ -35,7 +35,7 @@ export const surelyPrinted = 0.7;
 export const leastAsked = 0.06;
 
 /** How gladly an editor would take a sentence for any of those places. */
-export const worthOf = ({ fit }: Pick<Statement, 'fit'>): number => 1 - fit.none;
+export const worthOf = ({ fit }: Pick<Statement, 'fit'>): number => Math.max(...fits.map((place) => fit[place]));
 
 /** Whether a sentence may be printed, and how sure that is: printed is only what is sure to be. */
 export function verdictOf({ print, mend }: Pick<Judgement, 'print' | 'mend'>): { verdict: Verdict; sure: number } {

@@ -1,8 +1,9 @@
-import { largestCategory, pricesOf, stockOf } from '../goods';
+import { pricesOf, stockOf } from '../goods';
 import { type Product } from '../goods/about';
 import { type Known } from '../plan/about';
 import { formatMoney } from '../till';
-import { capitalised, inSentence, listed, numberWords } from './grammar';
+import { capitalised, listed, numberWords } from './grammar';
+import { firstGoal } from './mostWanted';
 import { fromGoods, sourcesOf, type Text } from './text';
 
 /** "Thirty-six products, £5.50 to £22.50." */
@@ -31,13 +32,15 @@ export function plainHeadline({ reading }: Known): Text | null {
   return { text, rank: 2, sources: sourcesOf(what, place) };
 }
 
-export const seeShelf = (known: Known): Text | null => {
-  const shelf = largestCategory(known.catalogue.categories);
-  const count = (shelf ?? known.catalogue).products.length;
-  if (!count) return null;
+/** "See the yarn (36)": the way to what is to be bought first. */
+export function seeFirst(known: Known): Text | null {
+  const { called, goods, source } = firstGoal(known);
+  const [first] = goods;
+  if (!first) return null;
+  const single = goods.length === 1 && called === first.title;
   return {
-    text: shelf ? `See the ${inSentence(shelf.name)} (${count})` : `See everything (${count})`,
+    text: single ? `See ${called}` : `See ${called} (${goods.length})`,
     rank: 2,
-    sources: [{ kind: 'goods', say: `${count} in your list` }],
+    sources: [...sourcesOf({ source }), { kind: 'goods', say: `${goods.length} in your list` }],
   };
-};
+}

@@ -1,4 +1,4 @@
-import { leastStory, worthOf, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
+import { leastStory, worthOf, type Fit, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
 import { nameThem } from './leaning';
 import { inOrderOfTelling, paragraphsOf, textOf, unitsOf, type Unit } from './telling';
 import { fromBrief, type Text } from './text';
@@ -25,6 +25,7 @@ export interface Harvest {
 const clean = (statement: Statement): Text => fromBrief(statement.text, statement.source);
 const about = (topic: Topic) => (statement: Statement) => statement.topics.includes(topic);
 const inOrder = (a: Unit, b: Unit) => a.head.source.start - b.head.source.start;
+const bestFor = (place: Fit) => (a: Unit, b: Unit) => b.head.fit[place] - a.head.fit[place] || inOrder(a, b);
 const does =
   (...roles: Role[]) =>
   (statement: Statement) =>
@@ -37,14 +38,11 @@ const clearlyStory = 0.5;
 /** Sentences that the seller has worked on where they stand, by their keys: they stay there, whatever else comes into the brief. */
 export type Pins = Partial<Record<'why' | 'story' | 'about' | 'delivery' | 'contact', ReadonlySet<string>>>;
 
-/** How well a sentence would stand large: what is a short reason to buy here does too. */
-const largeFit = ({ fit }: Statement): number => fit.headline + 0.12 * fit.why;
-const leastLarge = 0.04;
+/** An editor has to take it for the headline this gladly, or it isn't one. */
+const leastLarge = 0.06;
 
-/** What a shopper has of a sentence as a reason to buy, beside what editors took: what is promised, and how things are made. */
-const reasonShare: Partial<Record<Role, number>> = { promise: 0.06, process: 0.05, claim: 0.01 };
-const reasonFit = ({ role, fit }: Statement): number => fit.why + (reasonShare[role] ?? 0);
-const leastReason = 0.05;
+/** What is promised, and how things are made, is worth saying wherever there is room. */
+const leastReason = { told: 0.12, promised: 0.03 };
 const longestReason = 30;
 
 /** Whether it says what a buyer may count on. */
@@ -52,11 +50,13 @@ export const isPromise = ({ role, topics }: Statement): boolean => role === 'pro
 
 /** Whether a sentence could be a reason to buy here. */
 export const isReason = (s: Statement): boolean =>
-  does('claim', 'promise', 'process')(s) && s.words <= longestReason && reasonFit(s) >= leastReason;
+  does('claim', 'promise', 'process')(s) &&
+  s.words <= longestReason &&
+  s.fit.why >= (does('promise', 'process')(s) ? leastReason.promised : leastReason.told);
 
 /** How well a sentence would say under the headline what is done here; where editors took none, how things are made says it. */
-const leadFit = ({ role, fit }: Statement): number => fit.lead + (role === 'process' ? 0.1 : 0);
-const leastLead = 0.1;
+const leadFit = ({ role, fit }: Statement): number => fit.lead + (role === 'process' ? 0.12 : 0);
+const leastLead = 0.12;
 const longestLead = 34;
 
 /** What is sold, where that is sure enough to stand in a sentence of the seller's. */
@@ -103,15 +103,20 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
 
   const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
   const headlines = heads(
-    (s) => ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && largeFit(s) >= leastLarge,
-  ).sort((a, b) => largeFit(b.head) - largeFit(a.head) || inOrder(a, b));
+    (s) => ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && s.fit.headline >= leastLarge,
+  ).sort(bestFor('headline'));
   const [headline] = take(headlines.slice(0, 1));
 
   const story = [...kept.story, ...take(takeRun([...free].sort(inOrder)))].sort(inOrder);
-  const reasons = heads(isReason).sort((a, b) => reasonFit(b.head) - reasonFit(a.head) || inOrder(a, b));
+  const reasons = heads(isReason).sort(bestFor('why'));
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - kept.why.length);
   const why = [...kept.why, ...take(reasons.slice(0, most))];
-  const over = headlines.find((unit) => free.has(unit) && unit.head.words <= shortHeading && why.length > 1);
+  const [over] =
+    why.length > 1
+      ? heads((s) => ofTheBusiness(s) && s.words >= 3 && s.words <= shortHeading && s.fit.headline >= leastHeading).sort(
+          bestFor('headline'),
+        )
+      : [];
   if (over) take([over]);
 
   // What is promised under "why" isn't promised a second time; a line that stands large needs what leans on it to be told of.
@@ -134,7 +139,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
     story: story.map((unit) => textOf([unit], goods)),
     promises: told
       .filter(({ head }) => isPromise(head))
-      .sort((a, b) => reasonFit(b.head) - reasonFit(a.head) || inOrder(a, b))
+      .sort(bestFor('why'))
       .map((unit) => textOf([unit], goods)),
     about: retold ? inOrderOfTelling(paragraphsOf(whole, pins.about)).map((paragraph) => textOf(paragraph, goods)) : [],
     delivery: tell(delivery, 'delivery'),
@@ -142,8 +147,9 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   };
 }
 
-/** A heading is shorter than a headline. */
+/** A heading is shorter than a headline, and nearly any line of the seller's is better than one of ours. */
 const shortHeading = 7;
+const leastHeading = 0.02;
 /** As many sentences are worth telling again in their order, though the front page holds them all. */
 const fewestRetold = 4;
 

@@ -8,6 +8,8 @@ const grammar = new Set(
   ),
 );
 
+export const isSmallWord = (word: string): boolean => grammar.has(word.toLowerCase());
+
 const superlative =
   /\b(?:best|finest|greatest|largest|biggest|oldest|leading|number one|unique|ultimate|unrivalled|perfect|(?:most|least) \p{L}+)\b/iu;
 

@@ -4,7 +4,7 @@ import { html } from '../html';
 
 const draw: Drawing<'featured'>['draw'] = (c) => {
   const cards = c.shop.catalogue.products.filter((product) => product.kind === 'gift-card');
-  const goods = c.page.kind === 'gift-cards' ? cards : chosenGoods(c.shop.catalogue, 8);
+  const goods = c.page.kind === 'gift-cards' ? cards : chosenGoods(c.shop, 8);
   const heading = drawText(c, 'heading', c.page.kind === 'gift-cards' ? 'h1' : 'h2');
   return html`<section class="${arranged(c)}" id="${c.section.id}">
     <div class="section-head">${heading}${drawText(c, 'intro', 'p')}</div>

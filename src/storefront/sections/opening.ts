@@ -1,32 +1,21 @@
-import { largestCategory } from '@/core/goods';
 import { artFile } from '@/core/site';
-import {
-  arranged,
-  chosenGoods,
-  drawText,
-  isArranged,
-  place,
-  productPicture,
-  type Drawing,
-  type SectionContext,
-} from '../context';
+import { firstGoal } from '@/core/words';
+import { arranged, chosenGoods, drawText, isArranged, place, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
-/** The category whose goods the opening's button leads to, or the whole shop. */
-function openingLink({ shop, addresses }: SectionContext<'opening'>): string {
-  const shelf = largestCategory(shop.catalogue.categories);
-  return addresses.page(shelf ? `shop/${shelf.slug}/` : 'shop/');
-}
-
 const draw: Drawing<'opening'>['draw'] = (c) => {
-  const chosen = chosenGoods(c.shop.catalogue, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
+  const chosen = chosenGoods(c.shop, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
   // Not the same thing first here and in the list below.
   const products = [...chosen.slice(1), ...chosen.slice(0, 1)];
   return html`<section class="${arranged(c)}" id="${c.section.id}">
     <div class="opening-words">
       ${drawText(c, 'headline', 'h1')}${drawText(c, 'lead', 'p', 'lead')}${
         c.section.words.button
-          ? html`<p><a class="button" href="${openingLink(c)}" ${place(c, 'button')}>${c.section.words.button.text}</a></p>`
+          ? html`<p>
+              <a class="button" href="${c.addresses.page(firstGoal(c.shop).path)}" ${place(c, 'button')}
+                >${c.section.words.button.text}</a
+              >
+            </p>`
           : null
       }
     </div>

@@ -161,8 +161,11 @@ function ofIt(bag: Bag, { line: { tokens }, from, to, text }: Span, ground: Grou
 }
 
 /** All that speaks for and against some words being a fact, whichever. */
-export function featuresOf(span: Span, ground: Ground): Features {
-  const bag: Bag = { bias: 1, ...span.line.around };
+export const featuresOf = (span: Span, ground: Ground): Features => ({ ...span.line.around, ...ownFeaturesOf(span, ground) });
+
+/** The same without what is seen of the whole line that they stand in. */
+export function ownFeaturesOf(span: Span, ground: Ground): Features {
+  const bag: Bag = { bias: 1 };
   beforeIt(bag, span);
   besideIt(bag, span);
   ofIt(bag, span, ground);

@@ -1,9 +1,9 @@
 import { once } from '../../once';
-import { unpackWeights, type Features, type Weights } from '../../softmax';
+import { scoresOf, unpackWeights, type Features, type Weights } from '../../softmax';
 import { type Ground, type Line } from './about';
 import { optionsOf, type OptionFact } from './options';
 import { spanFacts, spanFactNames, type SpanFactName } from './definitions';
-import { featuresOf, type Span } from './spans';
+import { ownFeaturesOf, type Span } from './spans';
 import trained from './weights.json';
 
 /** What is learned of a feature, in the order that its weights are stored in. */
@@ -51,23 +51,37 @@ export interface Weighed {
   share: number;
 }
 
+/** What was seen of a line and of the stretches in it, added up for all kinds of facts at once. */
+interface SeenLine {
+  around: number[];
+  spans: Map<number, number[]>;
+}
+
 /** All that is looked at of a brief, weighed for one kind of fact. What is seen of the same words is looked at once for all kinds. */
 export class Scales {
-  private readonly seen = new Map<Line, Map<number, Features>>();
+  private readonly seen = new Map<Line, SeenLine>();
 
   constructor(
     readonly ground: Ground,
     readonly by: FactWeights,
   ) {}
 
-  private featuresOf(span: Span): Features {
-    const inLine = this.seen.get(span.line) ?? new Map<number, Features>();
-    this.seen.set(span.line, inLine);
-    const key = span.from * span.line.tokens.length + span.to;
-    const known = inLine.get(key);
+  private lineOf(line: Line): SeenLine {
+    const known = this.seen.get(line);
     if (known) return known;
-    const made = featuresOf(span, this.ground);
-    inLine.set(key, made);
+    const made = { around: scoresOf(line.around, this.by.facts, learnedFacts.length), spans: new Map<number, number[]>() };
+    this.seen.set(line, made);
+    return made;
+  }
+
+  private scoresOf(span: Span): readonly number[] {
+    const { around, spans } = this.lineOf(span.line);
+    const key = span.from * (span.line.tokens.length + 1) + span.to;
+    const known = spans.get(key);
+    if (known) return known;
+    const own = scoresOf(ownFeaturesOf(span, this.ground), this.by.facts, learnedFacts.length);
+    const made = own.map((score, k) => score + (around[k] ?? 0));
+    spans.set(key, made);
     return made;
   }
 
@@ -75,7 +89,7 @@ export class Scales {
     const column = spanFactNames.indexOf(fact);
     const { takes, propose } = spanFacts[fact];
     const spans = this.ground.lines.flatMap((line) => propose(line, this.ground));
-    const scores = spans.map((span) => scoreOf(this.featuresOf(span), this.by.facts, column));
+    const scores = spans.map((span) => this.scoresOf(span)[column] ?? 0);
     const shares = takes === 'one' ? sharesOf(scores) : scores.map((score) => 1 / (1 + Math.exp(-score)));
     return spans.map((span, i) => ({ span, share: shares[i] ?? 0 })).sort((a, b) => b.share - a.share);
   }

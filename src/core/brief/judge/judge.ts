@@ -1,6 +1,6 @@
 import { type Document, type Said } from '../../document';
 import { once } from '../../once';
-import { softmax, unpackWeights, type Features, type Weights } from '../../softmax';
+import { scoresOf, softmax, unpackWeights, type Features, type Weights } from '../../softmax';
 import { featuresOf, namesIn } from './features';
 import trained from './weights.json';
 
@@ -62,8 +62,8 @@ export function tellingRole({ roles: shares }: Pick<Judgement, 'roles'>): Role {
   return roles[best] ?? 'claim';
 }
 
-/** For which place of the home page an editor would take a sentence. */
-export const fits = ['none', 'headline', 'lead', 'why'] as const;
+/** For which place of the home page an editor would take a sentence, rather than another or none. */
+export const fits = ['headline', 'lead', 'why'] as const;
 export type Fit = (typeof fits)[number];
 
 /** What was found of one sentence. */
@@ -76,13 +76,13 @@ export interface Judgement {
   print: number;
   /** How likely it may be after a repair. */
   mend: number;
-  /** How likely an editor would take it for each place. */
+  /** How gladly an editor would take it for each place: a half where it is as good as nothing. */
   fit: Readonly<Record<Fit, number>>;
 }
 
 /**
  * The weights of the judge. What a sentence says by itself gives a first guess of its role; that guess and those of the sentences beside it
- * give the role; all of it together gives the verdict and the places that it would do for.
+ * give the role; all of it together gives the verdict. Which sentence an editor takes for a place is learned of choices among those of one brief.
  */
 export interface JudgeWeights {
   alone: Weights;
@@ -147,6 +147,8 @@ export function nearOf({ said }: Document, guesses: readonly (readonly number[])
   });
 }
 
+const odds = (score: number): number => 1 / (1 + Math.exp(-score));
+
 /** Judges each sentence of a document; `goods` are the titles of the list beside it. */
 export function judge(document: Document, goods: readonly string[] = [], by: JudgeWeights = weights()): Judgement[] {
   const features = featuresOf(document, namesIn(goods));
@@ -155,7 +157,7 @@ export function judge(document: Document, goods: readonly string[] = [], by: Jud
     const shares = softmax(near, by.roles, roles.length);
     const all = { ...features[i], ...near };
     const [print = 0, mend = 0] = softmax(all, by.verdicts, verdicts.length);
-    const [none = 0, headline = 0, lead = 0, why = 0] = softmax(all, by.fits, fits.length);
+    const [headline = 0, lead = 0, why = 0] = scoresOf(all, by.fits, fits.length).map(odds);
     const own = sumOver(telling, shares);
     const said = document.said[i] as Said;
     const stands = said.standing === 'said' ? 1 : 0;
@@ -165,7 +167,7 @@ export function judge(document: Document, goods: readonly string[] = [], by: Jud
       roles: shares,
       print: print * own * stands,
       mend: mend * own * stands,
-      fit: { none, headline, lead, why },
+      fit: { headline, lead, why },
     };
   });
 }

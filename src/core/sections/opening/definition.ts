@@ -1,5 +1,5 @@
 import { reason } from '../../plan/about';
-import { fromBrief, plainHeadline, seeShelf } from '../../words';
+import { fromBrief, plainHeadline, seeFirst } from '../../words';
 import { defineSection } from '../definition';
 import { opening as about } from './about';
 
@@ -9,7 +9,7 @@ export const opening = defineSection(about, {
     const { name } = w.reading;
     const headline =
       w.harvest.headline ?? plainHeadline(w) ?? (name ? fromBrief(name.value, ...(name.source ? [name.source] : [])) : null);
-    const button = seeShelf(w);
+    const button = seeFirst(w);
     const words = {
       ...(headline ? { headline } : {}),
       ...(w.harvest.lead ? { lead: w.harvest.lead } : {}),

@@ -10,11 +10,14 @@ export const why = defineSection(about, {
     const reasons = reading.statements.filter(isReason);
     return reasons.length ? reasonFrom('Your brief says how you work and what you promise.', reasons.slice(0, 3)) : null;
   },
-  write: (w) =>
-    w.harvest.why.length || w.section.from === 'added'
-      ? {
-          heading: w.harvest.whyHeading ? asHeading(w.harvest.whyHeading) : headingOf(about, w),
-          reasons: w.harvest.why.map(({ title, text }) => itemOf(text, { ...(title ? { title } : {}), text })),
-        }
-      : null,
+  write: (w) => {
+    const { why: reasons, whyHeading } = w.harvest;
+    if (!reasons.length && w.section.from !== 'added') return null;
+    // One reason stands for itself.
+    const heading = whyHeading ? asHeading(whyHeading) : reasons.length === 1 ? null : headingOf(about, w);
+    return {
+      ...(heading ? { heading } : {}),
+      reasons: reasons.map(({ title, text }) => itemOf(text, { ...(title ? { title } : {}), text })),
+    };
+  },
 });
