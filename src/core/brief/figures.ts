@@ -55,6 +55,8 @@ const isThings = (word: string): boolean => {
   );
 };
 
+const isOnlyVerb = (word: string): boolean => verbClass(word) !== null && !isNoun(word) && !word.endsWith('ed');
+
 /** How much of a clause says what is counted: a thing or things, and where or since when. */
 function countedIn(words: readonly { word: string; at: number }[]): number {
   const first = words[0]?.word ?? '';
@@ -62,7 +64,7 @@ function countedIn(words: readonly { word: string; at: number }[]): number {
   if (
     things < 0 ||
     things > 2 ||
-    words.slice(0, things + 1).some(({ word }) => /^\p{Lu}/u.test(word)) ||
+    words.slice(0, things + 1).some(({ word }) => /^\p{Lu}/u.test(word) || isOnlyVerb(word)) ||
     isGrammar(first.toLowerCase()) ||
     isMeasure(singular(first.toLowerCase()))
   )
@@ -87,6 +89,8 @@ export function readFigures(brief: string, statements: readonly Statement[], sel
     if (topics.some((topic) => topic === 'delivery' || topic === 'returns' || topic === 'contact')) continue;
     for (const { clause, start } of clausesOf(source.text)) {
       const words = wordsIn(clause);
+      // "Of 100 blanks 62 become sticks" compares.
+      if (words.filter(({ word }) => inFigures(word) !== null).length > 1) continue;
       const at = words.findIndex(({ word }) => inFigures(word) !== null);
       const [number, ...rest] = at < 0 ? [] : words.slice(at);
       if (

@@ -46,7 +46,7 @@ export function readPeople(brief: string, shop: string): Fact<string>[] {
 /** Praise that the brief quotes. It is never made up, and never printed without the seller having given it. */
 export function readReviews(brief: string, sentences: readonly Sentence[]): Fact<Review>[] {
   const found: Fact<Review>[] = [];
-  const quoted = /["“]([^"“”\n]{15,400})["”]\s*(?:[–—-]|,|\()?\s*((?:\p{Lu}[\p{L}.’'-]*(?:\s(?:from|in|of)\s|\s|,\s)?){1,5})?/gu;
+  const quoted = /["“]([^"“”\n]{15,400})["”](?:\s*[–—-] ?|[,(]* *)((?:\p{Lu}[\p{L}.’'-]*(?: (?:from|in|of) | |, )?){1,5})?/gu;
   for (const match of brief.matchAll(quoted)) {
     const text = match[1]?.trim() ?? '';
     const by = match[2]?.trim().replace(/[,.]+$/, '') ?? '';

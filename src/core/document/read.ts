@@ -76,11 +76,16 @@ class Reader {
     }
     const turn = this.turnOf(line);
     const body = turn ? { ...line, start: line.start + turn, raw: line.raw.slice(turn), marker: '' } : line;
-    if (!turn && isHeading(line, before, after, this.capitals)) {
+    if (!turn && !this.isLabelled(line) && isHeading(line, before, after, this.capitals)) {
       this.context = { ...this.context, heading: plain(line.raw).replace(/:$/, ''), question: '' };
       return this.add(line, line.start, line.end, 'heading', '');
     }
     this.takeSaid(body);
+  }
+
+  /** Whether a line of a document that is made of labels is one of them with what it labels. */
+  private isLabelled(line: Line): boolean {
+    return (this.forms.cells || this.forms.colons) && labelOf(line, this.forms) !== null;
   }
 
   /** How many characters of a line name who speaks. */
@@ -96,7 +101,8 @@ class Reader {
   private takeSaid(line: Line): void {
     const found = labelOf(line, this.forms);
     const from = line.start + (found?.from ?? 0);
-    const sentences = sentencesIn(this.text, { start: from, end: line.end });
+    // What stands beside a label is one answer, with commas or without.
+    const sentences = sentencesIn(this.text, { start: from, end: line.end }, found === null);
     for (const { start: begin, end } of sentences) {
       // A sentence inside a line may bring a label of its own: "… for a month. Customers = gyms."
       const own =

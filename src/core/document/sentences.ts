@@ -24,8 +24,11 @@ function isShortForm(text: string, at: number, after: number): boolean {
   return known && (word.toLowerCase() !== 'no' || /^\d/.test(next));
 }
 
-/** The sentences between two offsets, without the spaces around them. */
-export function sentencesIn(text: string, { start, end }: Stretch): Stretch[] {
+/**
+ * The sentences between two offsets, without the spaces around them.
+ * @param runs whether a long run of words without full stops is parted, too
+ */
+export function sentencesIn(text: string, { start, end }: Stretch, runs = true): Stretch[] {
   const line = text.slice(start, end);
   const cuts = [...line.matchAll(endMark)]
     .filter((match) => !isShortForm(line, match.index, match.index + match[0].length))
@@ -33,7 +36,7 @@ export function sentencesIn(text: string, { start, end }: Stretch): Stretch[] {
   const found: Stretch[] = [];
   let from = 0;
   for (const cut of new Set([...cuts, line.length])) {
-    found.push(...clauses(line, from, cut, cuts.length <= 1).map(([a, b]) => trimmed(line, a, b)));
+    found.push(...clauses(line, from, cut, runs && cuts.length <= 1).map(([a, b]) => trimmed(line, a, b)));
     from = cut;
   }
   return found

@@ -129,7 +129,7 @@ export const pageDefinitions: readonly PageDefinition[] = [
     because: always('Strangers buy from people that they know something about.'),
     visitorGets: 'Who you are, and how the work is done.',
     doNext: 'Add a picture of yourself at work.',
-    sections: ['article', 'steps', 'people'],
+    sections: ['article', 'people'],
     own: ['article'],
   }),
   page({

@@ -1,5 +1,5 @@
 import { moodOf, type Fact, type Reading } from '../brief';
-import { capitalised, ours, sourcesOf, type Text } from '../words';
+import { capitalised, ours, pluralOf, sourcesOf, type Text } from '../words';
 import { type SectionAbout } from './kind';
 
 type Spoken = Pick<SectionAbout, 'headings' | 'loud' | 'particular'>;
@@ -29,6 +29,12 @@ const mostLoudLetters = 26;
 const large = (fact: Fact<string> | null | undefined): Fact<string> | null =>
   fact && (fact.corrected || fact.confidence >= sure) ? fact : null;
 
+/** What is sold, in the plural where the brief speaks of several: "spice box" beside "Spice boxes, obviously". */
+function severalOf(goods: string, { judged }: Reading): string {
+  const several = pluralOf(goods);
+  return judged.some(({ said }) => said.text.toLowerCase().includes(several.toLowerCase())) ? several : goods;
+}
+
 const small = (goods: string): string => goods.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase());
 
 /** What stands for each slot of a heading that says something of this shop alone. */
@@ -40,8 +46,8 @@ function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string;
   return new Map([
     ...(goods
       ? ([
-          ['goods', { text: small(goods.value), fact: goods }],
-          ['Goods', { text: capitalised(goods.value), fact: goods }],
+          ['goods', { text: small(severalOf(goods.value, reading)), fact: goods }],
+          ['Goods', { text: capitalised(severalOf(goods.value, reading)), fact: goods }],
         ] as const)
       : []),
     // "A farm outside Zagreb" is told in the text.

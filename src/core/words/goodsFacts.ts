@@ -23,12 +23,14 @@ export function goodsFact(products: readonly Product[], known: Known, tellSingle
 
 /** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
 export function plainHeadline({ reading }: Known): Text | null {
-  const what = reading.sells[0];
+  // "Spice box, seven" is one of several, and no name for them.
+  const sold = reading.sells.filter(({ value }) => !value.includes(','));
+  const [what] = sold;
   if (!what) return null;
   const place = reading.place;
   const text = place
     ? `${capitalised(what.value)} from ${place.value}`
-    : capitalised(listed(reading.sells.slice(0, 3).map((s) => s.value)));
+    : capitalised(listed(sold.slice(0, 3).map((s) => s.value)));
   return { text, rank: 2, sources: sourcesOf(what, place) };
 }
 

@@ -83,3 +83,15 @@ export function article(word: string): 'a' | 'an' {
 
 /** "Mill’s", "Hives’": the possessive of a name. */
 export const possessive = (name: string): string => (/s$/i.test(name) ? `${name}’` : `${name}’s`);
+
+/** Several of what a noun names: “weight” → “weights”, of more than one. */
+export const pluralOf = (noun: string, count = 2): string =>
+  count === 1
+    ? noun
+    : /(?:s|x|ch|sh)$/.test(noun)
+      ? noun.endsWith('s')
+        ? noun
+        : `${noun}es`
+      : /[^aeiou]y$/.test(noun)
+        ? `${noun.slice(0, -1)}ies`
+        : `${noun}s`;

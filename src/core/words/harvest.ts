@@ -68,8 +68,9 @@ const goodsOf = ({ sells: [first] }: Reading): string | undefined =>
 export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const goods = goodsOf(reading);
   const told = unitsOf(
-    reading.statements.filter((s) => !s.topics.includes('detail') && !isShownElsewhere(s, reading)),
+    reading.statements.filter((s) => !s.topics.includes('detail') && !isSaidInPlace(s, reading)),
     goods,
+    new Set(Object.values(pins).flatMap((keys) => [...keys])),
   );
   const free = new Set(told);
   const take = (units: Unit[]) => {
@@ -93,6 +94,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   take(heads((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = [...kept.contact, ...take(heads(about('contact')))];
   const telling = [...kept.why, ...kept.story, ...kept.about, ...free].sort(inOrder);
+  take(heads((s) => isShown(s, reading)));
 
   const leads = heads((s) => ofTheBusiness(s) && s.words >= 6 && leadFit(s) >= leastLead)
     .sort((a, b) => leadFit(b.head) - leadFit(a.head) || inOrder(a, b))
@@ -151,22 +153,23 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
 const shortHeading = 7;
 const leastHeading = 0.02;
 /** As many sentences are worth telling again in their order, though the front page holds them all. */
-const fewestRetold = 4;
+const fewestRetold = 3;
 
-/** What has a section of its own, as opening hours and steps do, isn't told a second time; an address is where addresses stand. */
-function isShownElsewhere(s: Statement, reading: Reading): boolean {
-  const holds = (fact: { source: Source | null }) =>
+const holds =
+  (s: Statement) =>
+  (fact: { source: Source | null }): boolean =>
     fact.source !== null && s.source.start <= fact.source.start && fact.source.end <= s.source.end;
-  const { address, openings, figures, steps } = reading;
-  return (
-    openings.some(holds) ||
-    (steps.length >= 3 && steps.some(holds)) ||
-    (figures.length >= 3 && figures.some((fact) => holds(fact) && shortlySaid(s))) ||
-    // A line that only says the name.
-    s.words <= (reading.name?.value.split(' ').length ?? 0) ||
-    (address !== null && holds(address) && s.words <= address.value.split(' ').length + 6)
-  );
-}
+
+/** What has a section of its own on the front page, as steps do, isn't told there a second time. */
+const isShown = (s: Statement, { figures, steps }: Reading): boolean =>
+  (steps.length >= 3 && steps.some(holds(s))) ||
+  (figures.length >= 3 && figures.some((fact) => holds(s)(fact) && shortlySaid(s)));
+
+/** What is said where it belongs: hours, an address, the name alone. */
+const isSaidInPlace = (s: Statement, { address, openings, name }: Reading): boolean =>
+  openings.some(holds(s)) ||
+  s.words <= (name?.value.split(' ').length ?? 0) ||
+  (address !== null && holds(s)(address) && s.words <= address.value.split(' ').length + 6);
 
 /** Whether a figure is all that its sentence says. */
 const shortlySaid = (s: Statement): boolean => s.words <= 6 && worthOf(s) < 0.5;
@@ -175,7 +178,8 @@ const shortlySaid = (s: Statement): boolean => s.words <= 6 && worthOf(s) < 0.5;
 function takeRun(units: Unit[]): Unit[] {
   const from = units.findIndex(({ head }) => head.story >= leastStory);
   const first = units[from];
+  if (from < 0) return [];
   return units
-    .slice(Math.max(0, from), from + 3)
+    .slice(from, from + 3)
     .filter(({ head }, i) => i === 0 || (head.words < 40 && head.paragraph === first?.head.paragraph));
 }

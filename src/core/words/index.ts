@@ -1,6 +1,6 @@
 export { askedAt, askFor, fromBrief, fromGoods, fromTill, ours, sourcesOf, type Text, type TextSource } from './text';
 export { harvest, isPromise, isReason, type Harvest, type Pins } from './harvest';
-export { article, capitalised, fit, inSentence, listed, numberWords, pluralTitle, possessive } from './grammar';
+export { article, capitalised, fit, inSentence, listed, numberWords, pluralOf, pluralTitle, possessive } from './grammar';
 export { goodsFact, plainHeadline, seeFirst } from './goodsFacts';
 export { firstGoal, type FirstGoal } from './mostWanted';
 export { describe } from './products';

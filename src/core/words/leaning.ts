@@ -28,7 +28,9 @@ export function leansBack(text: string): boolean {
   return text.split(' ').length <= shortSentence && endsOn.test(text);
 }
 
-/** "I find them at clearances" → "I find old leather bags at clearances": a sentence on its own needs its noun. */
+/** "I find them at clearances" → "I find old leather bags at clearances"; "Each one is signed" → "Each bag is signed": its noun, where it is known. */
 export function nameThem(text: string, goods: string | undefined): string {
-  return goods?.endsWith('s') ? text.replace(earlyThem, (start) => start.replace(/them$/, goods)) : text;
+  const one = goods ? singular(goods) : '';
+  if (!goods || one === goods) return text;
+  return text.replace(earlyThem, (start) => start.replace(/them$/, goods)).replace(/^(each|every) one\b/i, `$1 ${one}`);
 }

@@ -1,5 +1,5 @@
 import { type Product } from '../goods/about';
-import { capitalised, listed, numberWords, pluralTitle, verbFor } from './grammar';
+import { capitalised, listed, numberWords, pluralOf, pluralTitle, verbFor } from './grammar';
 import { stockOf } from '../goods';
 import { fromGoods, type Text } from './text';
 
@@ -32,17 +32,6 @@ function ofOptions(product: Product): Predicate | null {
   const shown = values.length <= 6 ? `: ${listed(values)}` : `, from ${values[0] ?? ''} to ${values.at(-1) ?? ''}`;
   return (plural) => `${comes(plural)} in ${numberWords(values.length)} ${noun}${shown}`;
 }
-
-const pluralOf = (noun: string, count: number): string =>
-  count === 1
-    ? noun
-    : /(?:s|x|ch|sh)$/.test(noun)
-      ? noun.endsWith('s')
-        ? noun
-        : `${noun}es`
-      : /[^aeiou]y$/.test(noun)
-        ? `${noun.slice(0, -1)}ies`
-        : `${noun}s`;
 
 function ofKind(product: Product): Predicate | null {
   if (product.kind === 'download') return (plural) => `${comes(plural)} as a file, right after paying`;

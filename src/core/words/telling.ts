@@ -8,12 +8,20 @@ export interface Unit {
   all: Statement[];
 }
 
-/** Sentences with what leans on them. What leans on a sentence that isn't printed is not printed either. */
-export function unitsOf(statements: readonly Statement[], goods: string | undefined): Unit[] {
+/**
+ * Sentences with what leans on them. What leans on a sentence that isn't printed is not printed either.
+ * @param apart keys of sentences that stand for themselves, since the seller has worked on them
+ */
+export function unitsOf(
+  statements: readonly Statement[],
+  goods: string | undefined,
+  apart: ReadonlySet<string> = new Set(),
+): Unit[] {
   const units: Unit[] = [];
   for (const statement of [...statements].sort((a, b) => a.source.start - b.source.start)) {
     const last = units.at(-1);
-    if (!leansBack(nameThem(statement.text, goods))) units.push({ head: statement, all: [statement] });
+    if (apart.has(statement.key) || !leansBack(nameThem(statement.text, goods)))
+      units.push({ head: statement, all: [statement] });
     else if (last && statement.after !== null && statement.after === last.all.at(-1)?.key) last.all.push(statement);
   }
   return units;
@@ -25,7 +33,7 @@ const wordsOf = (units: readonly Unit[]): number =>
 /** A text of the seller's sentences, in their order. */
 export function textOf(units: readonly Unit[], goods: string | undefined): Text {
   const all = units.flatMap((unit) => unit.all);
-  const text = all.map((one, i) => (i === 0 ? nameThem(one.text, goods) : one.text)).join(' ');
+  const text = all.map((one, i) => (i === 0 || !leansBack(one.text) ? nameThem(one.text, goods) : one.text)).join(' ');
   return fromBrief(text, ...all.map((one) => one.source));
 }
 

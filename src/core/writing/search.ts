@@ -52,7 +52,8 @@ const particularsOf = ({ particulars, categories }: Product): string =>
 
 function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap<string, string>): PageMeta {
   const { reading, catalogue } = known;
-  const name = reading.name?.value ?? 'Shop';
+  const own = reading.name?.value;
+  const name = own ?? 'this shop';
   const what = reading.sells[0]?.value;
   const place = reading.place?.value;
   const money = (amount: number) => formatMoney(amount, known.rules);
@@ -60,7 +61,7 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
     const range = pricesOf(products);
     return range ? ` from ${money(range.low)}` : '';
   };
-  const tail = ` – ${name}`;
+  const tail = own ? ` – ${own}` : '';
   const titled = (text: string) => (text.length + tail.length <= longestTitle ? text + tail : fit(text, longestTitle));
   const count = catalogue.products.length;
   if (page.kind === 'home') {
@@ -69,9 +70,9 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
       ? `${capitalised(numberWords(count))} ${count === 1 ? 'product' : 'products'}${from(catalogue.products)}.`
       : '';
     return {
-      title: about ? fit(`${name} – ${about}`, longestTitle) : name,
+      title: fit(own && about ? `${own} – ${about}` : (own ?? (capitalised(about) || page.name)), longestTitle),
       description: fit(
-        [harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || name,
+        [harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || capitalised(name),
         longestDescription,
       ),
     };
@@ -82,7 +83,7 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
     return {
       title: titled(page.name),
       description: fit(
-        `${capitalised(inSentence(page.name))} by ${name}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'}${from(products)}. ${products.length > 1 ? `Among them ${shown}.` : shown}`,
+        `${capitalised(inSentence(page.name))}${own ? ` by ${own}` : ''}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'}${from(products)}. ${products.length > 1 ? `Among them ${shown}.` : shown}`,
         longestDescription,
       ),
     };

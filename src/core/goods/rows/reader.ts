@@ -60,7 +60,9 @@ export class RowReader {
       columns.map((column) => [column.index, ['price', 'earlierPrice', 'cost'].includes(column.as) ? pricing(column) : null]),
     );
     const weightForm = new Map(by('weight').map((column) => [column.index, this.weightForm(sheet, column)]));
-    const shelves = layout.aside.filter(({ what }) => what === 'shelf');
+    const over = layout.aside.filter(({ what }) => what === 'shelf');
+    // One line over everything is the list's title.
+    const shelves = over.length === 1 && layout.body.every(({ row }) => row > (over[0]?.row ?? 0)) ? [] : over;
     const records: Record[] = [];
     let before: Record | null = null;
     const byGroup = new Map<string, string>();
