@@ -115,6 +115,12 @@ function foreignIn(sentences: readonly Sentence[], language: string): (text: str
   return (text) => isForeign(text, isMixed);
 }
 
+const prepositions = new Set(['since', 'from', 'by', 'with', 'near']);
+
+/** "Since: 2006, when …" is read with its label: "Since 2006, when …". */
+const withPreposition = ({ text }: Sentence, label: string): string =>
+  prepositions.has(label.toLowerCase()) && !prepositions.has(text.split(' ')[0]?.toLowerCase() ?? '') ? `${label} ${text}` : text;
+
 /** The sentences that could stand on a page, each with how likely it may. */
 export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[], language: string): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
@@ -131,7 +137,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
     const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
     const print = isDetail ? 1 : judged.print;
-    const text = repaired(sentence.text);
+    const text = repaired(withPreposition(sentence, judged.said.label));
     if (known.has(text)) return [];
     known.add(text);
     const role = tellingRole(judged);

@@ -10,9 +10,9 @@ main>section{display:grid;grid-template-columns:clamp(3.5rem,9vw,8rem) minmax(0,
 main>section>*{grid-column:2;min-width:0}
 main>section{counter-increment:chapter}
 main>section::before{content:counter(chapter);grid-column:1;grid-row:1/9;font:var(--head-weight) clamp(3rem,7.5vw,6.5rem)/.8 var(--head);color:var(--link);font-variant-numeric:oldstyle-nums;padding-top:.02em}
-main>section:is(.opening,.shelf,.text,.related)::before{display:none}
-main>section:is(.opening,.shelf,.text,.related){display:block;counter-increment:none}
-main>section:is(.shelf,.text,.related)>*{grid-column:auto}
+main>section:is(.opening,.shelf,.text,.related,.assurance)::before{display:none}
+main>section:is(.opening,.shelf,.text,.related,.assurance){display:block;counter-increment:none}
+main>section:is(.shelf,.text,.related,.assurance)>*{grid-column:auto}
 main>section.opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,5fr);gap:0 clamp(1.5rem,4vw,4rem);align-items:center;background:var(--second);color:var(--on-second);padding-block:clamp(1.75rem,4vw,3.5rem)}
 main>section.opening>*{grid-column:auto}
 .opening .lead{font-size:var(--h3)}

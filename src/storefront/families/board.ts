@@ -19,7 +19,7 @@ ${common}
 .opening-pictures[data-count="1"],.opening-pictures[data-count="2"]{grid-template-columns:minmax(0,1fr)}
 .opening-pictures[data-count="1"] img,.opening-pictures[data-count="2"] img{aspect-ratio:4/3;object-fit:var(--lying,cover)}
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
-main>section+section:not(.related){margin-top:var(--rest);padding-top:1.1rem;border-top:var(--rule-w) solid var(--text)}
+main>section+section:not(.related,.assurance){margin-top:var(--rest);padding-top:1.1rem;border-top:var(--rule-w) solid var(--text)}
 .section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:baseline;gap:.25rem 2rem;margin-bottom:.75rem}
 .goods{display:block}
 .good{border-top:1px solid var(--line)}

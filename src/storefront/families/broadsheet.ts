@@ -14,7 +14,7 @@ ${common}
 .top ul{gap:.1rem 1.4rem}
 main>section{padding-top:0;margin-top:clamp(1.75rem,3.5vw,3rem)}
 main>section.text,main>section.shelf{margin-top:0}
-main>section+section:not(.related){margin-inline:var(--side);padding-inline:0!important;border-top:3px double var(--text);padding-top:1rem}
+main>section+section:not(.related,.assurance){margin-inline:var(--side);padding-inline:0!important;border-top:3px double var(--text);padding-top:1rem}
 main>section.opening{margin-top:0}
 .opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,3fr) minmax(0,3fr);gap:0 calc(var(--col)*2);padding-top:1.5rem!important;padding-bottom:.5rem}
 .opening-words{display:grid;align-content:start}

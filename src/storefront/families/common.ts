@@ -42,7 +42,8 @@ h1,h2,.brand,.good .name{text-transform:var(--case)}
 .product-pictures img{width:100%}
 .product-words{display:grid;gap:1.5rem;align-content:start}
 .product h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)))}
-.related{padding-top:0!important}
+.related,.assurance{padding-top:0!important}
+.assurance{padding-bottom:var(--rest)!important}
 .page-contact main>.contact{padding-top:clamp(2rem,5vw,4rem);padding-bottom:var(--rest)}
 .foot{padding:2.5rem var(--side);font-size:var(--small)}
 @media (max-width:820px){

@@ -26,8 +26,8 @@ body{background:linear-gradient(var(--grid) 1px,transparent 1px) 0 0/var(--sq) v
 .opening-pictures span::before{content:"Fig. " counter(fig) "  ";color:var(--link)}
 .opening-pictures>:nth-child(n+5){display:none}
 .opening-pictures>:first-child::after{content:"";position:absolute;left:-14px;top:0;width:8px;aspect-ratio:auto;height:calc(100% - 2rem);border:1px solid var(--text);border-right:0}
-main>section:not(.opening,.text,.shelf,.related)>h2::before,main>section:not(.opening,.text,.shelf,.related)>.section-head h2::before,.part .head>h2::before,.part .words>h2::before{content:counter(part) " ";color:var(--link);padding-right:.5em}
-main>section:not(.opening,.text,.shelf,.related){counter-increment:part}
+main>section:not(.opening,.text,.shelf,.related,.assurance)>h2::before,main>section:not(.opening,.text,.shelf,.related,.assurance)>.section-head h2::before,.part .head>h2::before,.part .words>h2::before{content:counter(part) " ";color:var(--link);padding-right:.5em}
+main>section:not(.opening,.text,.shelf,.related,.assurance){counter-increment:part}
 .section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:baseline;gap:.25rem 1.5rem;border-bottom:1px solid var(--text);padding-bottom:.6rem}
 h2{font-size:var(--h3)}
 .goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,15rem),1fr));gap:2.25rem 1.75rem}
