@@ -49,3 +49,29 @@ test('what Arcatum is not sure of is asked about: by key or button, kept, taken 
     )
     .toContain('metal ones');
 });
+
+test('what the seller doesn’t want said, and what is in another language, is named at Brief and never in the shop', async ({
+  page,
+}) => {
+  await newShop(page);
+  await pasteList(page, 'title,price\nLadder,40\nSteps,30\n');
+  await station(page, 'Brief');
+  await writeBrief(
+    page,
+    `Second Rung mends wooden ladders in Hull. Every rung is wedged by hand and pulled before it leaves. The ash comes from the Ferriby estate across the river.
+
+Please never mention Ferriby on the website.
+
+Każdy szczebel jest klinowany, bez śrub. Budujemy drabiny biblioteczne od lat.
+
+rung@second.example`,
+  );
+  const list = page.getByRole('region', { name: 'May these be printed?' });
+  await expect(list).toContainText('Never said, as you wish: “Ferriby”');
+  await expect(list).toContainText('Not in the language of the shop, so not printed: “Każdy szczebel jest klinowany, bez śrub”');
+  await expect(list.getByRole('listitem').filter({ hasText: /Ferriby|szczebel/ })).toHaveCount(0);
+  const shop = shopWindow(page).locator('body');
+  await expect(shop).toContainText('Second Rung');
+  await expect(shop).not.toContainText('Ferriby');
+  await expect(shop).not.toContainText('szczebel');
+});

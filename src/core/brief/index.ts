@@ -7,7 +7,7 @@ export { toTheMaker, type Fit, type Judgement, type Role } from './judge/judge';
 export { leastStory, verdictOf, leastAsked, worthOf, type Statement, type Topic } from './statements';
 export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';
-export { isAnswered, kindsOf } from './kinds';
+export { isAnswered, kindsOf, type KindHere } from './kinds';
 export { type Figure } from './figures';
 export { type Opening, type Review } from './told';
 export { type Goal, type Origin, type Reach } from './about';

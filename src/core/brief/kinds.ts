@@ -7,18 +7,26 @@ const nearest = (chain: readonly string[], kind: GoodsKind): number => {
   return at < 0 ? Infinity : at;
 };
 
+/** A kind of goods, and the first of those that made it one. */
+export interface KindHere extends GoodsKind {
+  of: string;
+}
+
 /** The kinds of some goods, the one that covers most of them first. */
-export function kindsOf(phrases: readonly string[], trade = ''): GoodsKind[] {
+export function kindsOf(phrases: readonly string[], trade = ''): KindHere[] {
   const own = headNoun(trade);
   const heads = [...new Set([...phrases.map(headNoun), own].filter((head) => head !== null))];
   const votes = new Map<GoodsKind, number>();
+  const first = new Map<GoodsKind, string>();
   chooseSenses(heads).forEach((sense, i) => {
     const head = heads[i] ?? '';
     const chain = sense ? [singular(head), ...broaderTerms(head, sense)] : [];
     const [best] = goodsKinds.map((kind) => ({ kind, at: nearest(chain, kind) })).sort((a, b) => a.at - b.at);
-    if (best && best.at < Infinity) votes.set(best.kind, (votes.get(best.kind) ?? 0) + (head === own ? 2 : 1));
+    if (!best || best.at === Infinity) return;
+    votes.set(best.kind, (votes.get(best.kind) ?? 0) + (head === own ? 2 : i === 0 ? 1.5 : 1));
+    if (!first.has(best.kind)) first.set(best.kind, phrases.find((phrase) => headNoun(phrase) === head) ?? trade);
   });
-  return [...votes].sort((a, b) => b[1] - a[1]).map(([kind]) => kind);
+  return [...votes].sort((a, b) => b[1] - a[1]).map(([kind]) => ({ ...kind, of: first.get(kind) ?? '' }));
 }
 
 /** Words by which a brief answers a detail without being asked. */

@@ -55,12 +55,16 @@ export function readLanguage(brief: string): Fact<string> | null {
 
 /** Shorter words are words of many languages. */
 const shortestWord = 3;
+/** Of fewer words nothing can be said, unless the brief is in two languages. */
 const fewestWords = 3;
 /** As many words of a longer sentence are English words by chance: “para”, “taller”. */
-const chance = 0.25;
+const chance = { none: 0, some: 0.25, mixed: 0.34 };
 const shortSentence = 4;
 
-/** Whether a sentence in an English brief is in another language: hardly a word of it is English. Names say nothing of that. */
+/**
+ * Whether a sentence in an English brief is in another language: hardly a word of it is English. Names say nothing of that.
+ * @param isMixed whether other sentences of the brief are
+ */
 export function isForeign(sentence: string, isMixed = false): boolean {
   const words = (sentence.match(/\p{L}[\p{L}\p{M}'’-]*/gu) ?? []).filter(
     (word) => word.length >= shortestWord && !/^\p{Lu}/u.test(word),
@@ -70,7 +74,8 @@ export function isForeign(sentence: string, isMixed = false): boolean {
     return isGrammar(word) || noun !== null || verb !== null;
   };
   const english = words.filter(isEnglish).length;
-  if (words.length >= (isMixed ? 1 : fewestWords)) return english / words.length <= (words.length > shortSentence ? chance : 0);
+  const most = isMixed ? chance.mixed : words.length > shortSentence ? chance.some : chance.none;
+  if (words.length >= (isMixed ? 1 : fewestWords)) return english / words.length <= most;
   const language = readLanguage(sentence);
   return words.length > 0 && english === 0 && language !== null && language.value !== 'en' && language.confidence >= 0.6;
 }

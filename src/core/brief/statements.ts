@@ -91,7 +91,7 @@ export function sorted(told: readonly Statement[], word: (key: string) => boolea
   return {
     statements: told.filter((one) => said(one) ?? (!one.foreign && one.print >= surelyPrinted)),
     unsure: told.filter((one) => said(one) === undefined && !one.foreign && one.print >= leastAsked && one.print < surelyPrinted),
-    foreign: told.filter((one) => one.foreign && one.print >= leastAsked),
+    foreign: told.filter((one) => one.foreign && said(one) === undefined),
     answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
   };
 }
@@ -106,12 +106,9 @@ function couldStand({ text, asks, label }: Sentence): boolean {
   return words >= (label === 'detail' ? 2 : fewest) && words <= most && !text.endsWith(':');
 }
 
-/** As many sentences in another language make a brief one of two languages, in which short ones count as foreign, too. */
-const fewestForeign = 2;
-
 function foreignIn(sentences: readonly Sentence[], language: string): (text: string) => boolean {
   if (language !== 'en') return () => false;
-  const isMixed = sentences.filter(({ text }) => isForeign(text)).length >= fewestForeign;
+  const isMixed = sentences.some(({ text }) => isForeign(text));
   return (text) => isForeign(text, isMixed);
 }
 

@@ -1,4 +1,4 @@
-import { type GoodsKind } from '../brief';
+import { type KindHere } from '../brief';
 import { pluralTitle } from '../words';
 import { type Wish } from '../places';
 import { type Project } from '../project';
@@ -9,7 +9,7 @@ export interface Situation {
   project: Project;
   shop: Shop;
   /** Kinds of the goods, by the brief and the list. */
-  kinds: readonly GoodsKind[];
+  kinds: readonly KindHere[];
   /** The goods in the seller's words: "hand-dyed yarn", else "goods". */
   goods: string;
   /** The trade as one word for the wording: "yarn". */

@@ -51,11 +51,14 @@ const triedWith = 40;
 /** Letters. */
 const longBrief = 12_000;
 
+const sureTrade = 0.5;
+
 function situationOf(project: Project, shop: Shop): Situation {
   const { reading, catalogue } = shop;
   const titles = catalogue.products.slice(0, 60).map((product) => product.title);
   const sold = reading.sells.map((fact) => fact.value);
-  const trade = reading.trade?.value.label;
+  // A trade that is only guessed at says nothing of the goods' kind.
+  const trade = reading.trade && reading.trade.confidence >= sureTrade ? reading.trade.value.label : undefined;
   const told = kindsOf(sold, trade);
   // Where what is sold says nothing of its kind, the list may: "fruit cakes" beside rye bread are no blocks of soap.
   const kinds = told.length ? told : kindsOf([...sold, ...titles], trade);

@@ -53,7 +53,8 @@ export const mismatchQuestion: Question = {
     const told = kindsOf(sells, s.shop.reading.trade?.value.label);
     const brought = kindsOf(listedNames);
     const known = listedNames.filter((name) => headNoun(name)).length >= 3;
-    if (shared || !known || !told.length || !brought.length || told.some((kind) => brought.includes(kind))) return null;
+    if (shared || !known || !told.length || !brought.length || told.some(({ id }) => brought.some((kind) => kind.id === id)))
+      return null;
     const names = (
       categories.length
         ? categories.map((category) => inSentence(category.name))
