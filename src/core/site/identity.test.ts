@@ -52,7 +52,7 @@ function shownOn(shop: Shop, text: string): Listed[] {
       for (const [field] of listsOf(section.kind))
         for (const item of itemsIn(section.words, field))
           if (Object.values(item.texts).some((one) => one?.text === text))
-            shown.add(`${page.id}/${section.id}/${field}/${item.key}`);
+            shown.add(`${page.kind === 'product' ? 'product' : page.id}/${section.id}/${field}/${item.key}`);
   return itemsOf(shop).filter(({ owner, section, list: field, item }) => shown.has(`${owner}/${section}/${field}/${item.key}`));
 }
 
