@@ -36,6 +36,19 @@ describe('reviews', () => {
     ]);
     expect(statements.map((one) => one.text).join(' ')).not.toMatch(/strikes|Not a word/);
   });
+  test.each([
+    ['We dye ribbon. Dorothy Akers from Paducah: "It never frays, not even at Ascot."', 'Dorothy Akers from Paducah'],
+    ['We dye ribbon. Captain Dale wrote "It never frays, not even at Ascot."', 'Captain Dale'],
+    ['We dye ribbon. "It never frays, not even at Ascot" (J. T. Fenn, milliner).', 'J. T. Fenn'],
+    ['We dye ribbon. "It never frays, not even at Ascot", said Mrs Holt.', 'Mrs Holt'],
+    ['They say\t"It never frays, not even at Ascot." – J. T. Fenn\nFeeling\tDark and rich', 'J. T. Fenn'],
+  ])('name who spoke, before or behind what is quoted: %s', (brief, by) =>
+    expect(readBrief(brief).reviews.map(({ value }) => value.by)).toEqual([by]),
+  );
+  test.each([
+    'We dye ribbon. "It never frays, not even at Ascot." And the colours stay.',
+    'We dye ribbon. Somebody said "It never frays, not even at Ascot." Another client bought ten.',
+  ])('are not made of what nobody has said: %s', (brief) => expect(readBrief(brief).reviews).toEqual([]));
   test('are not made of a word in inverted commas', () =>
     expect(readBrief('We call it “the long soak”. It takes a week.').reviews).toEqual([]));
 });

@@ -1,5 +1,6 @@
 import { isVerb } from '../lexicon';
 import { factAt, type Fact } from './fact';
+import { isGrammar } from './facts/tokens';
 import { type Sentence } from './sentences';
 import { type Statement } from './statements';
 
@@ -43,18 +44,40 @@ export function readPeople(brief: string, shop: string): Fact<string>[] {
   return found.slice(0, 6);
 }
 
-/** Praise that the brief quotes. It is never made up, and never printed without the seller having given it. */
+const title = String.raw`(?:(?:Mrs?|Ms|Dr|Prof)\.? )?`;
+const word = String.raw`\p{Lu}(?:[\p{L}’'-]+|\.)`;
+const speaker = String.raw`${title}${word}(?: (?:of the |of |from |de |van )?${word}){0,4}(?:, (?:of |from |in )?${word}(?: ${word})?)?`;
+const said = '(?:says?|said|writes?|wrote)';
+const quoted = /["“]([^"“”\n]{8,400})["”]/gu;
+/** "…" – Ann from Bray; "…" (Jane Holt); "…", said Fraser. */
+const speaksAfter = new RegExp(`^(?:\\s*[–—-] ?| ?\\(|,? ${said} |, )(${speaker})`, 'u');
+/** Ann from Bray: "…"; Captain Dale wrote "…" */
+const speaksBefore = new RegExp(`(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?| ${said}(?: to (?:me|us))?[:,]? )$`, 'u');
+
+/** Who speaks, without what only opens the sentence. */
+function nameOf(found: string | undefined): string {
+  const words = (found ?? '')
+    .trim()
+    .replace(/[.,]+$/, '')
+    .split(' ');
+  while (words.length && isGrammar((words[0] ?? '').toLowerCase())) words.shift();
+  return words.join(' ');
+}
+
+/** Praise that the brief quotes, with who said it. It is never made up, and none is printed that nobody has said. */
 export function readReviews(brief: string, sentences: readonly Sentence[]): Fact<Review>[] {
   const found: Fact<Review>[] = [];
-  const quoted = /["“]([^"“”\n]{15,400})["”](?:\s*[–—-] ?|[,(]* *)((?:\p{Lu}[\p{L}.’'-]*(?: (?:from|in|of) | |, )?){1,5})?/gu;
   for (const match of brief.matchAll(quoted)) {
+    const end = match.index + match[0].length;
     const text = match[1]?.trim() ?? '';
-    const by = match[2]?.trim().replace(/[,.]+$/, '') ?? '';
+    const after = speaksAfter.exec(brief.slice(end, end + 90));
+    const by = nameOf((after ?? speaksBefore.exec(brief.slice(Math.max(0, match.index - 90), match.index)))?.[1]);
+    if (!by || text.split(' ').length < 3) continue;
     const labelled = sentences.some(
       (one) => one.label === 'reviews' && one.source.start <= match.index + 2 && match.index < one.source.end,
     );
-    if (text.split(' ').length < 3 || (!labelled && !by)) continue;
-    found.push(factAt(brief, { text, by }, labelled ? 0.95 : 0.8, match.index, match.index + match[0].trimEnd().length));
+    const last = after ? end + after[0].trimEnd().length : end;
+    found.push(factAt(brief, { text, by }, labelled ? 0.95 : 0.8, match.index, last));
   }
   return found.slice(0, 12);
 }

@@ -109,6 +109,8 @@ export const spanFacts = {
           return [];
         if (own.every(isSmall)) return [];
         const [left, right] = [line.tokens[span.from - 1], line.tokens[span.to]];
+        // "My name is …" announces one.
+        if (last.low === 'name' && /^(?:is|was|:|=)$/.test(right?.low ?? '')) return [];
         // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
         const linked = linksNames.has(right?.low ?? '') && isCapital(line.tokens[span.to + 1]);
         if (isCapital(first) && isCapital(last))
