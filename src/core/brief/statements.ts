@@ -106,10 +106,11 @@ function couldStand({ text, asks, label }: Sentence): boolean {
   return words >= (label === 'detail' ? 2 : fewest) && words <= most && !text.endsWith(':');
 }
 
-function foreignIn(sentences: readonly Sentence[], language: string): (text: string) => boolean {
-  if (language !== 'en') return () => false;
-  const isMixed = sentences.some(({ text }) => isForeign(text));
-  return (text) => isForeign(text, isMixed);
+/** Which sentences of an English brief are in another language; where one is, short ones are looked at more closely. */
+function foreignIn(sentences: readonly Sentence[], language: string): ReadonlySet<Sentence> {
+  if (language !== 'en') return new Set();
+  const clearly = sentences.filter(({ text }) => isForeign(text));
+  return new Set(clearly.length ? sentences.filter(({ text }) => isForeign(text, true)) : []);
 }
 
 const prepositions = new Set(['since', 'from', 'by', 'with', 'near']);
@@ -122,7 +123,7 @@ const withPreposition = ({ text }: Sentence, label: string): string =>
 export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[], language: string): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
-  const isForeignHere = foreignIn(sentences, language);
+  const foreign = foreignIn(sentences, language);
   let paragraph = 0;
   return sentences.flatMap((sentence, i) => {
     const before = sentences[i - 1];
@@ -151,7 +152,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
         words: text.split(/\s+/).length,
         paragraph,
         after: goesOn ? keyFrom(before.source.text) : null,
-        foreign: isForeignHere(text),
+        foreign: foreign.has(sentence),
       },
     ];
   });

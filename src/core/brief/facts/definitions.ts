@@ -2,7 +2,7 @@ import { placesNamed } from '../../lexicon';
 import { colourWords } from '../colours';
 import { toTheMaker } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
-import { spanOf, type Span } from './spans';
+import { Span } from './spans';
 import { isWord, knownOf, type Token } from './tokens';
 
 /**
@@ -30,14 +30,31 @@ const isSmall = (token: Token | undefined): boolean => token !== undefined && sm
 
 const isFigure = (low: string): boolean => low === '@number' || low === '@year';
 
-/** All stretches of a line of at most so many words and marks that may be it. */
-function* stretches(line: Line, most: number): Generator<{ span: Span; own: Token[]; first: Token; last: Token }> {
+/** What begins and ends a stretch, and what stands before and behind it. */
+interface Ends {
+  first: Token;
+  last: Token;
+  before: Token | undefined;
+  behind: Token | undefined;
+}
+
+/** Stretches of a line of at most so many words and marks that may be it, by their ends and then by all their words. */
+function stretches(
+  line: Line,
+  most: number,
+  ends: (ends: Ends, words: number) => boolean,
+  whole: (own: readonly Token[], ends: Ends, from: number) => boolean,
+): Span[] {
   const { tokens } = line;
+  const found: Span[] = [];
   for (let from = 0; from < tokens.length; from++)
     for (let to = from + 1; to <= Math.min(tokens.length, from + most); to++) {
       const [first, last] = [tokens[from], tokens[to - 1]];
-      if (first && last) yield { span: spanOf(line, from, to), own: tokens.slice(from, to), first, last };
+      if (!first || !last) continue;
+      const at: Ends = { first, last, before: tokens[from - 1], behind: tokens[to] };
+      if (ends(at, to - from) && whole(tokens.slice(from, to), at, from)) found.push(new Span(line, from, to));
     }
+  return found;
 }
 
 /** Whether a phrase goes on with the next word: "pipe" in "pipe racks" is no thing of its own. */
@@ -57,14 +74,19 @@ function things(most: number): SpanFact['propose'] {
   return (line) => {
     // What a shop is wished to be is not what is sold yet.
     if (line.judged?.said.standing === 'greeting' || makers(line) > clearWish) return [];
-    return [...stretches(line, most)].flatMap(({ span, own, first, last }) => {
-      if (isSmall(first) || isSmall(last)) return [];
-      if (!own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0)))) return [];
-      if (doers.has(line.tokens[span.from - 1]?.low ?? '') && knownOf(first.low).verb !== null) return [];
-      if (own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0)) return [];
-      const { noun, base } = knownOf(last.low);
-      return (noun !== null || base === null) && !goesOn(line.tokens[span.to]) ? [span] : [];
-    });
+    return stretches(
+      line,
+      most,
+      ({ first, last, before, behind }) => {
+        if (isSmall(first) || isSmall(last) || goesOn(behind)) return false;
+        if (doers.has(before?.low ?? '') && knownOf(first.low).verb !== null) return false;
+        const { noun, base } = knownOf(last.low);
+        return noun !== null || base === null;
+      },
+      (own) =>
+        own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0))) &&
+        !own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0),
+    );
   };
 }
 
@@ -89,7 +111,7 @@ function grown(line: Line, head: number): Span {
   let to = head + 1;
   while (to < tokens.length && to - head < 12 && !breaks.test(tokens[to]?.low ?? '')) to++;
   while (to > head + 1 && isSmall(tokens[to - 1])) to--;
-  return spanOf(line, from, to);
+  return new Span(line, from, to);
 }
 
 /** A sentence that speaks of buyers at all. */
@@ -101,25 +123,31 @@ export const spanFacts = {
     propose: (line, { domain }) => {
       if (!line.judged) return [];
       const words = line.tokens.filter(({ low }) => isWord(low)).length;
-      return [...stretches(line, 6)].flatMap(({ span, own, first, last }) => {
-        if (
-          !own.every(({ low }) => isWord(low) || /^[&\d'’%]/.test(low) || isFigure(low)) ||
-          own.filter(({ low }) => isFigure(low)).length > 1
-        )
-          return [];
-        if (own.every(isSmall)) return [];
-        const [left, right] = [line.tokens[span.from - 1], line.tokens[span.to]];
-        // "My name is …" announces one.
-        if (last.low === 'name' && /^(?:is|was|:|=)$/.test(right?.low ?? '')) return [];
-        // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
-        const linked = linksNames.has(right?.low ?? '') && isCapital(line.tokens[span.to + 1]);
-        if (isCapital(first) && isCapital(last))
-          return !linked && !isCapital(right) && (!isCapital(left) || span.from === 1) ? [span] : [];
-        if (!isWord(last.low) && !isFigure(last.low) && last.low !== '%') return [];
-        const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(left?.low ?? '');
-        const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
-        return !isSmall(last) && own.length <= 4 && (own.length >= words || introduced || isMail) ? [span] : [];
-      });
+      return stretches(
+        line,
+        6,
+        ({ first, last, before, behind }, count) => {
+          // "My name is …" announces one.
+          if (last.low === 'name' && /^(?:is|was|:|=)$/.test(behind?.low ?? '')) return false;
+          if (isCapital(first) && isCapital(last)) return true;
+          if (!isWord(last.low) && !isFigure(last.low) && last.low !== '%') return false;
+          const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(before?.low ?? '');
+          const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
+          return !isSmall(last) && count <= 4 && (count >= words || introduced || isMail);
+        },
+        (own, { first, last, before, behind }, from) => {
+          if (
+            !own.every(({ low }) => isWord(low) || /^[&\d'’%]/.test(low) || isFigure(low)) ||
+            own.filter(({ low }) => isFigure(low)).length > 1 ||
+            own.every(isSmall)
+          )
+            return false;
+          if (!isCapital(first) || !isCapital(last)) return true;
+          // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
+          const linked = linksNames.has(behind?.low ?? '') && isCapital(line.tokens[from + own.length + 1]);
+          return !linked && !isCapital(behind) && (!isCapital(before) || from === 1);
+        },
+      );
     },
   },
   sells: { takes: 'one', propose: things(5) },
@@ -129,60 +157,67 @@ export const spanFacts = {
     propose: (line) => {
       const ofBuyers = lineShare(line, 'buyer') > leastOfBuyers;
       if (!ofBuyers && !line.tokens.some(({ low }) => low === 'people' || low === 'for')) return [];
-      return [...stretches(line, 18)].flatMap(({ span, own, first, last }) => {
-        const before = line.tokens[span.from - 1]?.low;
-        if (!ofBuyers && first.low !== 'people' && before !== 'for') return [];
-        if (!isWord(first.low) || !(isWord(last.low) || last.low.startsWith('@')) || isSmall(last) || openers.has(first.low))
-          return [];
-        return own.some(({ low }) => /^[.;!?:]$/.test(low)) || !endsBefore(line.tokens[span.to]) ? [] : [span];
-      });
+      return stretches(
+        line,
+        18,
+        ({ first, last, before, behind }) =>
+          (ofBuyers || first.low === 'people' || before?.low === 'for') &&
+          isWord(first.low) &&
+          (isWord(last.low) || last.low.startsWith('@')) &&
+          !isSmall(last) &&
+          !openers.has(first.low) &&
+          endsBefore(behind),
+        (own) => !own.some(({ low }) => /^[.;!?:]$/.test(low)),
+      );
     },
   },
   place: {
     takes: 'one',
     propose: (line) =>
       line.judged
-        ? [...stretches(line, 8)].flatMap(({ span, own, first, last }) => {
-            if (!isWord(last.low) || isSmall(last)) return [];
-            if (!own.every(({ low }) => isWord(low) || /^[,'’]$/.test(low))) return [];
-            if (isCapital(last) && isCapital(first)) return [span];
-            const before = line.tokens[span.from - 1]?.low ?? '';
-            if (isCapital(last) && /^(?:an?|the)$/.test(first.low)) return /^(?:in|on|at|from|near)$/.test(before) ? [span] : [];
-            return own.length <= 3 && (placesNamed(span.text)[0]?.size ?? 0) >= 5 ? [span] : [];
-          })
+        ? stretches(
+            line,
+            8,
+            ({ last }) => isWord(last.low) && !isSmall(last),
+            (own, { first, last, before }, from) => {
+              if (!own.every(({ low }) => isWord(low) || /^[,'’]$/.test(low))) return false;
+              if (isCapital(last) && isCapital(first)) return true;
+              if (isCapital(last) && /^(?:an?|the)$/.test(first.low)) return /^(?:in|on|at|from|near)$/.test(before?.low ?? '');
+              return own.length <= 3 && (placesNamed(new Span(line, from, from + own.length).text)[0]?.size ?? 0) >= 5;
+            },
+          )
         : [],
   },
   address: {
     takes: 'one',
     propose: (line) =>
       line.tokens.some(({ low }) => isFigure(low))
-        ? [...stretches(line, 12)].flatMap(({ span, own, first, last }) => {
-            if (
-              own.length < 2 ||
-              !own.some(({ low }) => isFigure(low)) ||
-              !own.some((token) => isWord(token.low) && isCapital(token))
-            )
-              return [];
-            if (
-              own.some(({ low }) => /^[;!?()"“”]$|^@(?:mail|link)/.test(low)) ||
-              isSmall(last) ||
-              !/^[\p{L}\d@]/u.test(last.low)
-            )
-              return [];
-            return isCapital(first) || /^\p{L}+\.?$/u.test(first.text) ? [span] : [];
-          })
+        ? stretches(
+            line,
+            12,
+            ({ first, last }, count) =>
+              count >= 2 &&
+              !isSmall(last) &&
+              /^[\p{L}\d@]/u.test(last.low) &&
+              (isCapital(first) || /^\p{L}+\.?$/u.test(first.text)),
+            (own) =>
+              own.some(({ low }) => isFigure(low)) &&
+              own.some((token) => isWord(token.low) && isCapital(token)) &&
+              !own.some(({ low }) => /^[;!?()"“”]$|^@(?:mail|link)/.test(low)),
+          )
         : [],
   },
   tone: {
     takes: 'some',
     propose: (line) =>
-      [...stretches(line, 2)].flatMap(({ span, own }) =>
+      stretches(
+        line,
+        2,
         // "Garish yellow" is said of the yellow.
-        own.every(({ low }) => isWord(low) && !small.has(low)) &&
-        !knownOf(line.tokens[span.to]?.low ?? '').colour &&
-        (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood))
-          ? [span]
-          : [],
+        ({ behind }) => !knownOf(behind?.low ?? '').colour,
+        (own) =>
+          own.every(({ low }) => isWord(low) && !small.has(low)) &&
+          (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood)),
       ),
   },
   features: {
@@ -206,7 +241,7 @@ function colours(line: Line): Span[] {
   return [...colourWords(text)].flatMap(({ at, text: words }) => {
     const first = tokens.findIndex(({ end }) => end > from + at);
     const behind = tokens.findIndex(({ start }) => start >= from + at + words.length);
-    return first < 0 ? [] : [spanOf(line, first, behind < 0 ? tokens.length : behind)];
+    return first < 0 ? [] : [new Span(line, first, behind < 0 ? tokens.length : behind)];
   });
 }
 

@@ -5,32 +5,26 @@ import { lettersOf, type Ground, type Line } from './about';
 import { isGrammar, isWord, knownOf, type Token } from './tokens';
 
 /** Some words in a row that may be a fact. */
-export interface Span {
-  line: Line;
-  from: number;
-  /** Behind its last word. */
-  to: number;
-  start: number;
-  end: number;
-  text: string;
-}
+export class Span {
+  readonly start: number;
+  readonly end: number;
+  private said: string | undefined;
 
-export const spanOf = (line: Line, from: number, to: number): Span => {
-  const start = line.tokens[from]?.start ?? 0;
-  const end = line.tokens[to - 1]?.end ?? start;
-  let text: string | undefined;
-  return {
-    line,
-    from,
-    to,
-    start,
-    end,
-    // Most stretches are passed over before anybody reads them.
-    get text() {
-      return (text ??= line.text.slice(start, end).replace(/[*_`]/g, '').replace(/\s+/g, ' '));
-    },
-  };
-};
+  /** @param to behind its last word */
+  constructor(
+    readonly line: Line,
+    readonly from: number,
+    readonly to: number,
+  ) {
+    this.start = line.tokens[from]?.start ?? 0;
+    this.end = line.tokens[to - 1]?.end ?? this.start;
+  }
+
+  /** Most stretches are passed over before anybody reads them. */
+  get text(): string {
+    return (this.said ??= this.line.text.slice(this.start, this.end).replace(/[*_`]/g, '').replace(/\s+/g, ' '));
+  }
+}
 
 type Bag = Record<string, number>;
 
@@ -111,7 +105,13 @@ const isStrange = ({ low }: Token): boolean => {
 };
 
 /** What its own words are. */
-function ofIt(bag: Bag, { line: { tokens }, from, to, text }: Span, ground: Ground): void {
+function ofIt(bag: Bag, span: Span, ground: Ground): void {
+  const {
+    line: { tokens },
+    from,
+    to,
+    text,
+  } = span;
   const own = tokens.slice(from, to);
   const [first, last] = [own[0], own.at(-1)];
   if (!first || !last) return;
