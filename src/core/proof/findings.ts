@@ -4,6 +4,7 @@ import { contrastPairs } from '../look';
 import { enoughPixels, missingPictures } from '../pictures';
 import { type Problem } from '../goods/about';
 import { sayNow } from '../places';
+import { type Page } from '../plan';
 import { type Shop } from '../site';
 import { type Finding, type Station } from './finding';
 import { contentTexts, suits, textFieldAt, wordCount } from '../sections';
@@ -289,15 +290,18 @@ export const checks: readonly Check[] = [
     station: 'plan',
     fine: 'Nothing is said twice.',
     look: (shop) => {
-      const seen = new Map<string, string>();
+      const seen = new Map<string, Page>();
       const twice: string[] = [];
       for (const page of shop.pages.filter((one) => one.kind !== 'product' && one.kind !== 'category' && one.listed))
         for (const section of shop.writer.write(page).sections)
           for (const { text } of contentTexts(section.words)) {
             const key = text.text.toLowerCase();
             if (text.rank !== 1 || key.split(' ').length < 4) continue;
-            if (seen.has(key)) twice.push(`“${text.text}” (${seen.get(key) ?? ''} and ${page.name})`);
-            seen.set(key, page.name);
+            const other = seen.get(key);
+            // The page about the shop tells all of it in order, also what the front page says.
+            const isRetold = other !== undefined && other.id !== page.id && (other.kind === 'about' || page.kind === 'about');
+            if (other && !isRetold) twice.push(`“${text.text}” (${other.name} and ${page.name})`);
+            seen.set(key, page);
           }
       return twice.length ? [todo(`Said twice: ${some(twice)}.`)] : [];
     },

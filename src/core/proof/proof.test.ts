@@ -91,6 +91,16 @@ test.each([
   expect(levelOf(check, part)).toBe(level);
 });
 
+test('what About tells again is not said twice; what another page says again is', () => {
+  const twice = { ...till, 'words/home/opening/lead': 'We turn bowls and lamps by hand from fallen ash.' };
+  expect(
+    levelOf('repeats', {
+      decisions: { ...twice, 'words/contact/contact/heading': 'We turn bowls and lamps by hand from fallen ash.' },
+    }),
+  ).toBe('todo');
+  expect(levelOf('repeats', { decisions: twice })).toBe('fine');
+});
+
 test('downloads alone need no delivery', () => {
   expect(levelOf('delivery', { list: 'title,price,kind\nPattern,4,download\n', decisions: {} })).toBe('fine');
 });
