@@ -2,6 +2,7 @@ import { singular } from '../../lexicon';
 import { type Goal, type Origin, type Reach } from '../about';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
+import { inFigures } from '../numbers';
 import { type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
@@ -174,6 +175,9 @@ function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, numbe
   });
 }
 
+/** How many there are is not what is sold: "night lights, three of us". */
+const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.tokens[to - 1]?.low ?? '') !== null;
+
 export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Facts {
   const scales = new Scales(ground, by);
   const one = (fact: SpanFactName, weighed = scales.weigh(fact)): Fact<string> | null => {
@@ -208,7 +212,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     scales.weigh('name').filter((found) => !isPlace(found)),
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
-  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found)));
+  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found) && !isNumber(found)));
   const audience = one('audience');
   const home = country?.[0] ?? '';
   return {
