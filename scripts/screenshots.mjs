@@ -61,7 +61,10 @@ try {
   await page.goto(base);
   await page.getByRole('button', { name: 'Open the sample shop' }).click();
   await page.waitForURL(/\/brief$/, { timeout: 60_000 });
-  await page.waitForTimeout(3000);
+  await page.frameLocator('iframe').locator('h1').waitFor();
+  await page.getByText('Understood so far').waitFor();
+  await page.locator('main:not([aria-busy="true"]):not(:has([aria-busy="true"]))').waitFor();
+  await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-brief') });
   const letter = page.getByLabel('Your brief');
   const brief = await letter.inputValue();
