@@ -244,10 +244,20 @@ export function productPicture(
 export const namePlate = (context: Context, { title }: Product): Markup =>
   html`<span class="no-picture named ${squareClass(context, title)}"><span class="name">${title}</span></span>`;
 
+const byPath = new WeakMap<readonly Page[], ReadonlyMap<string, Page>>();
+
+/** The page at a path; there may be ten thousand of them. */
+function pageAt(pages: readonly Page[], path: string): Page | undefined {
+  const known = byPath.get(pages) ?? new Map(pages.map((page) => [page.path, page]));
+  byPath.set(pages, known);
+  return known.get(path);
+}
+
 /** The way on from a section, where the page that it leads to is there. */
 export function onward(context: SectionContext<'story' | 'extracts' | 'assurance'>, path: string): Markup | null {
   const { link } = context.section.words;
-  if (!link || !context.shop.pages.some((page) => page.path === path && isThere(context, page))) return null;
+  const page = link && pageAt(context.shop.pages, path);
+  if (!page || !isThere(context, page)) return null;
   return html`<p class="onward">
     <a href="${context.addresses.page(path)}" ${place(context, 'link')}>${link.text}</a>
   </p>`;

@@ -22,6 +22,7 @@ export interface Statement {
   /** How likely an editor would take it for each place of the home page. */
   fit: Readonly<Record<Fit, number>>;
   words: number;
+  /** Which paragraph it stands in; what answers another question is another one. */
   paragraph: number;
   /** The sentence right before it, by its key; null where it begins a paragraph. */
   after: string | null;

@@ -40,11 +40,15 @@ interface Named {
   called: string;
 }
 
+/** A thing is named by more than one word: "soap" is all of it. */
+const fewestWords = 2;
+
 function* namesIn({ categories, products }: Catalogue): Generator<Named> {
   for (const shelf of categories)
     yield { name: shelf.name, path: `shop/${shelf.slug}/`, goods: shelf.products, called: `the ${inSentence(shelf.name)}` };
   for (const product of products)
-    yield { name: product.title, path: `goods/${product.slug}/`, goods: [product], called: product.title };
+    if (product.title.split(' ').length >= fewestWords)
+      yield { name: product.title, path: `goods/${product.slug}/`, goods: [product], called: product.title };
 }
 
 /** What a brief wants to be bought most, where a sentence of it names a shelf or a thing of the list: the one that it says most words of. */
