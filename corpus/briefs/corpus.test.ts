@@ -34,7 +34,7 @@ test.each(batchNames)(
       ),
     );
     const own = sentences.reduce((sum, one) => sum + one.own, 0);
-    expect(own).toBeGreaterThan(50);
+    expect(own).toBeGreaterThan(3 * read.length);
     expect(sentences.flatMap(({ shaming }) => shaming).length).toBeLessThanOrEqual(floor.never);
     expect(sentences.flatMap(({ lost }) => lost).length / own).toBeLessThanOrEqual(floor.lost);
     const facts = sumOf(Object.values(factsOf(read)));
