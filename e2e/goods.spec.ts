@@ -81,7 +81,8 @@ test('a messy spreadsheet becomes a shop: nothing is sold that was not understoo
     .first()
     .click();
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toHaveText('Keeved');
-  await expect(shopWindow(page).getByText('Price on request')).toBeVisible();
+  // "£11–14" is no price yet, and nobody said that it is on request.
+  await expect(shopWindow(page).getByText('Not on sale yet')).toBeVisible();
   await expect(shopWindow(page).getByRole('button', { name: 'Add to cart' })).toHaveCount(0);
   await expect(shopWindow(page).locator('.facts')).toContainText('Strength');
   await station(page, 'Proof');

@@ -16,7 +16,7 @@ import {
   type SortDescriptor,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { priceRange, stockOf, type PriceRange } from '@/core/goods/page';
+import { isForSale, priceRange, stockOf, type PriceRange } from '@/core/goods/page';
 import { type Picture, type Product } from '@/core/project';
 import { formatMoney } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
@@ -223,7 +223,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                     </Cell>
                     <Cell>
                       <span className="end">
-                        {!range
+                        {!range || !product.variants.some(isForSale)
                           ? 'not sold yet'
                           : range.low === range.high
                             ? money(range.low)
