@@ -18,6 +18,9 @@ x;Bell <b>brass</b>;24,50;;Small things;KB-1;12;;90;
 x;Wheel guide;7,00;;Small things;KG-1;;;;download
 `;
 
+/** What stands large in the sample shop: the sentence of its brief that an editor would take. */
+export const sampleHeadline = 'The water is so soft that we use half the soap.';
+
 /** Opens a new project and gives its id. */
 export async function newShop(page: Page): Promise<string> {
   await page.goto('/');

@@ -75,7 +75,7 @@ try {
   await page.screenshot({ path: to('studio-change') });
   await page.getByRole('button', { name: 'Back to the brief as it was' }).click();
   await page.getByRole('button', { name: 'Point at a text' }).click();
-  await page.frameLocator('iframe').getByText('The water is so soft').first().click();
+  await page.frameLocator('iframe').locator('h1').click();
   await page.getByRole('button', { name: 'Shorter' }).click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-slip') });
