@@ -1,7 +1,15 @@
 import { type Product } from '../goods/about';
 import { textPlace, type Decided, type Place } from '../places';
 import { type Known, type Page, type Section } from '../plan';
-import { sectionDefinition, turnTexts, withDistinctKeys, type Content, type TextAt, type Writing } from '../sections';
+import {
+  sectionAbout,
+  sectionDefinition,
+  turnTexts,
+  withDistinctKeys,
+  type Content,
+  type TextAt,
+  type Writing,
+} from '../sections';
 import { harvest, stemsIn, untraced, Vocabulary, type Harvest, type Text } from '../words';
 import { alternatives } from './alternatives';
 import { isFilled, withAsks } from './asks';
@@ -109,7 +117,9 @@ export class Writer {
 
   /** Whether a page has anything to show. One that has nothing is previewed, and neither published nor linked to. */
   hasContent(page: Page): boolean {
-    return page.kind === 'product' || page.kind === 'category' || this.write(page).sections.some(({ filled }) => filled);
+    return (
+      page.sections.some((one) => !one.hidden && isNeverEmpty(one)) || this.write(page).sections.some(({ filled }) => filled)
+    );
   }
 
   private writeAnew(page: Page): WrittenPage {
@@ -159,6 +169,9 @@ export class Writer {
 /** Product pages share the texts of their sections, but for what is said of the one product. */
 const ownerOf = (page: Pick<Page, 'id' | 'kind'>, section: Pick<Section, 'id'>): string =>
   page.kind === 'product' && section.id !== 'product' ? 'product' : page.id;
+
+/** Whether a section shows something whatever is known, as a shelf, a cart and terms do; that is known without writing it. */
+const isNeverEmpty = ({ kind }: Pick<Section, 'kind'>): boolean => !sectionAbout(kind).library && isFilled(kind, {});
 
 /** Where a text of a page lives. */
 export const placeOfText = (page: Pick<Page, 'id' | 'kind'>, section: Pick<Section, 'id'>, at: TextAt): Place<string> =>
