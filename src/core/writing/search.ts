@@ -105,21 +105,20 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
     };
   }
   const where = place ? ` in ${place}` : '';
-  const says: Partial<Record<Page['kind'], string>> = {
-    shop: count
-      ? `Everything that ${name} sells: ${numberWords(count)} products${from(catalogue.products)}.`
-      : `What ${name} sells.`,
-    about: told(harvest.about, `Who is behind ${name}${where}.`),
-    contact: `How to reach ${name}${where}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
-    questions: `What buyers ask ${name} before they order, answered.`,
-    gallery: `Pictures from ${name}${where}.`,
-    journal: `What happens at ${name}${where}, written down.`,
-    appointments: `What can be booked at ${name}${where}, and what it costs.`,
-    'gift-cards': `Gift cards from ${name}, sent by e-mail.`,
-    delivery: told(harvest.delivery, `What delivery from ${name} costs, where it goes, and how to send something back.`),
-    privacy: `What ${name} keeps about its buyers, and why.`,
-    refunds: `How to send something back to ${name}, and how the money returns.`,
-    terms: `What you and ${name} agree to when you order.`,
+  const says: Partial<Record<Page['kind'], () => string>> = {
+    shop: () =>
+      count ? `Everything that ${name} sells: ${numberWords(count)} products${from(catalogue.products)}.` : `What ${name} sells.`,
+    about: () => told(harvest.about, `Who is behind ${name}${where}.`),
+    contact: () => `How to reach ${name}${where}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
+    questions: () => `What buyers ask ${name} before they order, answered.`,
+    gallery: () => `Pictures from ${name}${where}.`,
+    journal: () => `What happens at ${name}${where}, written down.`,
+    appointments: () => `What can be booked at ${name}${where}, and what it costs.`,
+    'gift-cards': () => `Gift cards from ${name}, sent by e-mail.`,
+    delivery: () => told(harvest.delivery, `What delivery from ${name} costs, where it goes, and how to send something back.`),
+    privacy: () => `What ${name} keeps about its buyers, and why.`,
+    refunds: () => `How to send something back to ${name}, and how the money returns.`,
+    terms: () => `What you and ${name} agree to when you order.`,
   };
-  return { title: titled(page.name), description: fit(says[page.kind] ?? `${page.name}, at ${name}.`, longestDescription) };
+  return { title: titled(page.name), description: fit(says[page.kind]?.() ?? `${page.name}, at ${name}.`, longestDescription) };
 }

@@ -117,8 +117,13 @@ export class Writer {
 
   /** Whether a page has anything to show. One that has nothing is previewed, and neither published nor linked to. */
   hasContent(page: Page): boolean {
+    const shown = page.sections.filter(({ hidden }) => !hidden);
     return (
-      page.sections.some((one) => !one.hidden && isNeverEmpty(one)) || this.write(page).sections.some(({ filled }) => filled)
+      shown.some(isNeverEmpty) ||
+      shown.some((section) => {
+        const words = this.words(page, section);
+        return words !== null && isFilled(section.kind, words);
+      })
     );
   }
 
