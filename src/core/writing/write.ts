@@ -85,6 +85,8 @@ export class Writer {
   readonly harvest: Harvest;
   private readonly meta: (page: Page) => PageMeta;
   private readonly kept = new WeakMap<Page, WrittenPage>();
+  /** Menus ask it of the same few pages for every page that is drawn. */
+  private readonly content = new WeakMap<Page, boolean>();
   private readonly own: OwnTexts;
   private readonly vocabulary: Vocabulary;
 
@@ -117,14 +119,17 @@ export class Writer {
 
   /** Whether a page has anything to show. One that has nothing is previewed, and neither published nor linked to. */
   hasContent(page: Page): boolean {
+    const known = this.content.get(page);
+    if (known !== undefined) return known;
     const shown = page.sections.filter(({ hidden }) => !hidden);
-    return (
+    const has =
       shown.some(isNeverEmpty) ||
       shown.some((section) => {
         const words = this.words(page, section);
         return words !== null && isFilled(section.kind, words);
-      })
-    );
+      });
+    this.content.set(page, has);
+    return has;
   }
 
   private writeAnew(page: Page): WrittenPage {
