@@ -1,7 +1,7 @@
 import { isNoun, sensesOf, singular, verbClass } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { isGrammar } from './facts/tokens';
-import { inFigures } from './numbers';
+import { inFigures } from '../numberWords';
 import { type Statement } from './statements';
 
 /** A number that the brief gives, with what it counts: "4,100", "wheels since 1998". */

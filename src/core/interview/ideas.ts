@@ -1,3 +1,4 @@
+import dullNouns from './dullNouns.json';
 import { syllable } from 'syllable';
 import { isNoun, plural, singular } from '../lexicon';
 import { type Shop } from '../site';
@@ -35,12 +36,12 @@ function materials({ reading, brief }: Shop): string[] {
   ].map((match) => match[1] ?? '');
   const plain = candidates
     .map((word) => singular(word))
-    .filter((word) => isNoun(word) && !goods.has(word) && !skip.has(word) && !dull.test(word));
+    .filter((word) => isNoun(word) && !goods.has(word) && !skip.has(word) && !dull.has(word));
   return [...new Set(plain)].slice(0, 8);
 }
 
-const dull =
-  /^(?:year|thing|way|day|week|month|time|people|person|customer|buyer|kind|sort|piece|part|number|lot|bit|hand|name|shop|store|site|website|price|order|world|country|town|place|one|use|end|side|back|box|parcel|email|order|most|same|size|order|maker|work)$/;
+/** Nouns that say nothing of a shop. */
+const dull = new Set(dullNouns);
 
 /** Ideas for the shop's name, out of its goods, place, people and materials; the best first. The seed shuffles what is equal. */
 export function nameIdeas(shop: Shop, seed: number): NameIdea[] {

@@ -1,35 +1,6 @@
 import { isNoun, singular } from '../lexicon';
 
-const small = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-];
-const tens = ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
-
-/** Whole numbers up to ninety-nine in words, larger ones in figures. */
-export function numberWords(n: number): string {
-  if (n < 20) return small[n] ?? String(n);
-  if (n < 100) return tens[Math.floor(n / 10)] + (n % 10 ? `-${small[n % 10]}` : '');
-  return String(n);
-}
+export { numberWords } from '../numberWords';
 
 export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

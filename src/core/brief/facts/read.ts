@@ -2,7 +2,7 @@ import { singular } from '../../lexicon';
 import { type Goal, type Origin, type Reach } from '../about';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
-import { inFigures } from '../numbers';
+import { inFigures } from '../../numberWords';
 import { type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
