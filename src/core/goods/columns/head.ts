@@ -1,3 +1,4 @@
+import totals from './totals.json';
 import { understandMoney } from '../cells/money';
 import { isBlank, isBlankRow, textOf, type Cell, type Grid } from '../source/grid';
 import { headingKnown } from './heading';
@@ -131,8 +132,14 @@ const isHeadingAgain = (cells: readonly Cell[], headings: readonly string[]): bo
   return filled > 1 && same >= filled * 0.7;
 };
 
-const totalWords =
-  /^(?:grand )?(?:total|totals|sum|subtotal|summe|gesamt|insgesamt|somme|suma|totale|soma|totaal|i alt|summa|sum|yhteensä|kokku|kopā|iš viso|razem|celkem|spolu|összesen|ukupno|skupaj|σύνολο|итого|всего|разом|общо|toplam|合計|합계|合计|总计|المجموع|סהכ|jumlah|tổng)\b/iu;
+/** Whether a text begins with a word for a total, in any script: "Grand total", "итого:". */
+function opensWithTotal(text: string): boolean {
+  const said = text
+    .trim()
+    .toLowerCase()
+    .replace(/^grand /, '');
+  return totals.some((word) => said.startsWith(word) && !/^[\p{L}\p{M}]/u.test(said.slice(word.length)));
+}
 
 /** What the numbers of a column come to, and how many they are. */
 type Sum = { of: number; count: number } | undefined;
@@ -153,7 +160,7 @@ function added(sums: readonly Sum[], cells: readonly Cell[]): Sum[] {
 const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastIndex((cells) => filledIn(cells) > 1);
 
 const saysTotal = (cells: readonly Cell[]): boolean =>
-  cells.some((cell) => typeof cell === 'string' && totalWords.test(cell.trim()) && cell.trim().length < 24);
+  cells.some((cell) => typeof cell === 'string' && opensWithTotal(cell) && cell.trim().length < 24);
 
 /** Whether all that a row holds are sums of what stands above. */
 function isSum(cells: readonly Cell[], sums: readonly Sum[]): boolean {
