@@ -36,6 +36,13 @@ async function pointAndWrite(page: Page, at: string, text: string): Promise<void
   await saved(page);
 }
 
+/** What a buyer is quoted with stands in the shop once the seller has said that it may. */
+const mayBePrinted = (page: Page, by: string) =>
+  page
+    .getByRole('region', { name: 'May these be printed?' })
+    .getByRole('button', { name: new RegExp(`^Print: .*${by}`) })
+    .click();
+
 /** A change of a brief that a shop stands on. */
 async function changeBrief(page: Page, text: string): Promise<void> {
   await station(page, 'Brief');
@@ -50,11 +57,17 @@ test('an edited review stays over its own name when another is put before it, an
 }) => {
   await newShop(page);
   await writeBrief(page, praised(ada, bo));
+  await expect(reviewsOf(page)).toHaveCount(0);
+  await mayBePrinted(page, 'Ada from Wick');
+  await expect(reviewsOf(page)).toHaveCount(1);
+  await mayBePrinted(page, 'Bo from Hull');
   await expect(reviewsOf(page)).toHaveCount(2);
   await pointAndWrite(page, '#reviews li p', 'It outlived two husbands!');
   await expect(reviewsOf(page).first()).toContainText('It outlived two husbands!');
 
   await changeBrief(page, praised(cy, ada, bo));
+  await expect(reviewsOf(page)).toHaveCount(2);
+  await mayBePrinted(page, 'Cy from York');
   await expect(reviewsOf(page)).toHaveCount(3);
   await expect(reviewsOf(page).nth(0)).toHaveText(/My horse tried to eat it\.\s*Cy from York/);
   await expect(reviewsOf(page).nth(1)).toHaveText(/It outlived two husbands!\s*Ada from Wick/);

@@ -9,7 +9,7 @@ export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';
 export { isAnswered, kindsOf, type KindHere } from './kinds';
 export { type Figure } from './figures';
-export { type Opening, type Review } from './told';
+export { type Opening, type Praise, type Review } from './told';
 export { type Goal, type Origin, type Reach } from './about';
 export { type Trade } from './trade';
 export { locate } from './where';

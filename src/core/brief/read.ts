@@ -19,7 +19,7 @@ import { readDifference } from './stance';
 import { readBans, underBans, type CopyBan } from './bans';
 import { sorted, statementsOf, type Sorted, type Statement } from './statements';
 import { readFigures, type Figure } from './figures';
-import { readOpenings, readPeople, readReviews, readSteps, type Opening, type Review } from './told';
+import { readOpenings, readPeople, readPraise, readSteps, type Opening, type Praise } from './told';
 import { styleOf } from './tone';
 import { tradeOf, type Trade } from './trade';
 
@@ -51,11 +51,12 @@ export interface Reading extends Sorted {
   /** Numbers that the brief gives, with what they count. */
   figures: Fact<Figure>[];
   people: Fact<string>[];
-  reviews: Fact<Review>[];
   openings: Fact<Opening>[];
   steps: Fact<string>[];
   /** All that could stand on a page, in order. */
   told: Statement[];
+  /** All that buyers are quoted with. */
+  praise: Praise[];
   /** All that is said in the brief, with what the judge makes of it. */
   judged: Judgement[];
   /** Wishes about the site, which are never printed. */
@@ -116,8 +117,9 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const ends = new Set(judged.filter((one) => toTheMaker(one) >= likelyWish).map(({ said }) => said.end));
   const wishes = sentences.filter(({ source }) => ends.has(source.end));
   const language = readLanguage(brief);
-  const told = statementsOf(sentences, judged, language?.value ?? '');
-  const printed = sorted(told);
+  const praise = readPraise(brief, sentences);
+  const told = statementsOf(sentences, judged, praise, language?.value ?? '');
+  const printed = sorted(told, praise);
   const facts = readFacts(groundOf(document, judged, titles));
   const { name, sells, place, country, tone } = facts;
   const home = country?.value ?? '';
@@ -155,10 +157,10 @@ function readAnew(given: string, titles: readonly string[]): Reading {
       sells.map(({ value }) => value),
     ),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
-    reviews: readReviews(brief, sentences),
     openings: readOpenings(brief),
     steps: readSteps(brief, told),
     told,
+    praise,
     ...printed,
     judged,
     bans,
@@ -240,7 +242,7 @@ export function correct(reading: Reading, decided: Decided): Reading {
           ]
         : [];
     }) ?? facts;
-  const printed = sorted(reading.told, (key) => decided.get(mayPrint(key)));
+  const printed = sorted(reading.told, reading.praise, (key) => decided.get(mayPrint(key)));
   const isPrinted = ({ source }: Fact<unknown>) =>
     printed.statements.some((one) => source && one.source.start <= source.start && source.end <= one.source.end);
   const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));

@@ -1,8 +1,9 @@
 import { keyFrom } from '../keys';
-import { type Source } from './fact';
+import { type Fact, type Source } from './fact';
 import { isForeign } from './language';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
+import { type Praise, type Review } from './told';
 
 export type Topic = 'what' | 'method' | 'promise' | 'people' | 'since' | 'detail' | 'delivery' | 'returns' | 'contact';
 
@@ -75,25 +76,45 @@ function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
   return givesBack.test(text) && (role === 'promise' || role === 'delivery') ? [...own, 'returns'] : own;
 }
 
+/** What the seller is asked about: whether it may be printed. */
+export type Asked = Pick<Statement, 'key' | 'text' | 'source'>;
+
 export interface Sorted {
   /** What copy may use: what the judge is sure of, and what the seller has said yes to. */
   statements: Statement[];
+  /** What buyers said that may be printed. */
+  reviews: Fact<Review>[];
   /** What might be printed: the seller is asked. */
-  unsure: Statement[];
+  unsure: Asked[];
   /** What would do, were it in the language of the shop. */
   foreign: Statement[];
   /** What the seller was asked about and has answered. */
-  answered: { yes: Statement[]; no: Statement[] };
+  answered: { yes: Asked[]; no: Asked[] };
 }
 
+const askedOf = ({ key, fact }: Praise): Asked => ({
+  key,
+  text: `“${fact.value.text}” – ${fact.value.by}`,
+  source: fact.source ?? { start: 0, end: 0, text: '' },
+});
+
 /** What of that is printed, and what the seller is asked about; a word of the seller's decides. */
-export function sorted(told: readonly Statement[], word: (key: string) => boolean | undefined = () => undefined): Sorted {
-  const said = (one: Statement) => word(one.key);
+export function sorted(
+  told: readonly Statement[],
+  praise: readonly Praise[],
+  word: (key: string) => boolean | undefined = () => undefined,
+): Sorted {
+  const inDoubt = (one: Statement) => !one.foreign && one.print >= leastAsked && one.print < surelyPrinted;
+  const open = (one: { key: string }) => word(one.key) === undefined;
+  const said = (may: boolean) => (one: { key: string }) => word(one.key) === may;
+  const asked: Asked[] = [...told.filter(inDoubt), ...praise.filter(({ meant }) => !meant).map(askedOf)];
+  const all: Asked[] = [...told, ...praise.map(askedOf)];
   return {
-    statements: told.filter((one) => said(one) ?? (!one.foreign && one.print >= surelyPrinted)),
-    unsure: told.filter((one) => said(one) === undefined && !one.foreign && one.print >= leastAsked && one.print < surelyPrinted),
-    foreign: told.filter((one) => one.foreign && said(one) === undefined),
-    answered: { yes: told.filter((one) => said(one) === true), no: told.filter((one) => said(one) === false) },
+    statements: told.filter((one) => word(one.key) ?? (!one.foreign && one.print >= surelyPrinted)),
+    reviews: praise.filter((one) => word(one.key) ?? one.meant).map(({ fact }) => fact),
+    unsure: asked.filter(open).sort((a, b) => a.source.start - b.source.start),
+    foreign: told.filter((one) => one.foreign && open(one)),
+    answered: { yes: all.filter(said(true)), no: all.filter(said(false)) },
   };
 }
 
@@ -114,14 +135,23 @@ function foreignIn(sentences: readonly Sentence[], language: string): ReadonlySe
   return new Set(clearly.length ? sentences.filter(({ text }) => isForeign(text, true)) : []);
 }
 
+/** Whether a sentence is of what a buyer said. */
+const isPraise = ({ source }: Sentence, praise: readonly Praise[]): boolean =>
+  praise.some(({ fact }) => fact.source && fact.source.start < source.end && source.start < fact.source.end);
+
 const prepositions = new Set(['since', 'from', 'by', 'with', 'near']);
 
 /** "Since: 2006, when …" is read with its label: "Since 2006, when …". */
 const withPreposition = ({ text }: Sentence, label: string): string =>
   prepositions.has(label.toLowerCase()) && !prepositions.has(text.split(' ')[0]?.toLowerCase() ?? '') ? `${label} ${text}` : text;
 
-/** The sentences that could stand on a page, each with how likely it may. */
-export function statementsOf(sentences: readonly Sentence[], judgements: readonly Judgement[], language: string): Statement[] {
+/** The sentences that could stand on a page, each with how likely it may. What a buyer said isn't the shop's to say. */
+export function statementsOf(
+  sentences: readonly Sentence[],
+  judgements: readonly Judgement[],
+  praise: readonly Praise[],
+  language: string,
+): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
   const foreign = foreignIn(sentences, language);
@@ -132,7 +162,7 @@ export function statementsOf(sentences: readonly Sentence[], judgements: readonl
     const goesOn = before !== undefined && !before.asks && before.paragraph === sentence.paragraph;
     if (!goesOn) paragraph++;
     const judged = at.get(sentence.source.end);
-    if (!judged || !couldStand(sentence)) return [];
+    if (!judged || !couldStand(sentence) || isPraise(sentence, praise)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
     const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
     const print = isDetail ? 1 : judged.print;

@@ -1,5 +1,6 @@
 import { readSaid } from '../../../tests/said';
-import { readBrief } from './index';
+import { Decided, mayPrint } from '../places';
+import { correct, readBrief } from './index';
 
 const figures = (text: string) => readBrief(text).figures.map(({ value }) => `${value.figure} ${value.what}`);
 
@@ -25,16 +26,40 @@ describe('people', () => {
   ])('%s', (text, wanted) => expect(readBrief(text).people.map((fact) => fact.value)).toEqual(wanted));
 });
 
+const quotedIn = (asked: readonly { text: string }[]) => asked.map(({ text }) => text).filter((text) => text.startsWith('“'));
+
 describe('reviews', () => {
   test('are quoted with the name that follows', () => {
-    const { reviews, statements } = readBrief(
+    const { praise, reviews, unsure, statements } = readBrief(
       'We mend clocks.\n\n“It strikes again, after forty years.” – Ann from Bray\n"Not a word too many, not a day late." – J. Holt',
     );
-    expect(reviews.map((fact) => fact.value)).toEqual([
+    expect(praise.map(({ fact }) => fact.value)).toEqual([
       { text: 'It strikes again, after forty years.', by: 'Ann from Bray' },
       { text: 'Not a word too many, not a day late.', by: 'J. Holt' },
     ]);
+    expect(reviews).toEqual([]);
+    expect(quotedIn(unsure)).toEqual([
+      '“It strikes again, after forty years.” – Ann from Bray',
+      '“Not a word too many, not a day late.” – J. Holt',
+    ]);
     expect(statements.map((one) => one.text).join(' ')).not.toMatch(/strikes|Not a word/);
+  });
+  test('are printed with the seller’s yes, and never without', () => {
+    const reading = readBrief('We mend clocks in Bray. “It strikes again, after forty years.” – Ann from Bray');
+    const [praise] = reading.praise;
+    const place = mayPrint(praise?.key ?? '').address;
+    const said = (may?: boolean) => correct(reading, new Decided(new Map(may === undefined ? [] : [[place, may]])));
+    expect(said().reviews).toEqual([]);
+    expect(said(true).reviews.map(({ value }) => value.by)).toEqual(['Ann from Bray']);
+    expect(quotedIn(said(true).unsure)).toEqual([]);
+    expect(said(true).answered.yes).toHaveLength(1);
+    expect(said(false).reviews).toEqual([]);
+    expect(quotedIn(said(false).unsure)).toEqual([]);
+  });
+  test('that the seller has put under “reviews” are meant to be printed', () => {
+    const { reviews, unsure } = readBrief('We mend clocks.\n\nReviews:\n“It strikes again, after forty years.” – Ann from Bray');
+    expect(reviews.map(({ value }) => value.by)).toEqual(['Ann from Bray']);
+    expect(quotedIn(unsure)).toEqual([]);
   });
   test.each([
     ['We dye ribbon. Dorothy Akers from Paducah: "It never frays, not even at Ascot."', 'Dorothy Akers from Paducah'],
@@ -43,14 +68,14 @@ describe('reviews', () => {
     ['We dye ribbon. "It never frays, not even at Ascot", said Mrs Holt.', 'Mrs Holt'],
     ['They say\t"It never frays, not even at Ascot." – J. T. Fenn\nFeeling\tDark and rich', 'J. T. Fenn'],
   ])('name who spoke, before or behind what is quoted: %s', (brief, by) =>
-    expect(readBrief(brief).reviews.map(({ value }) => value.by)).toEqual([by]),
+    expect(readBrief(brief).praise.map(({ fact }) => fact.value.by)).toEqual([by]),
   );
   test.each([
     'We dye ribbon. "It never frays, not even at Ascot." And the colours stay.',
     'We dye ribbon. Somebody said "It never frays, not even at Ascot." Another client bought ten.',
-  ])('are not made of what nobody has said: %s', (brief) => expect(readBrief(brief).reviews).toEqual([]));
+  ])('are not made of what nobody has said: %s', (brief) => expect(readBrief(brief).praise).toEqual([]));
   test('are not made of a word in inverted commas', () =>
-    expect(readBrief('We call it “the long soak”. It takes a week.').reviews).toEqual([]));
+    expect(readBrief('We call it “the long soak”. It takes a week.').praise).toEqual([]));
 });
 
 describe('opening hours', () => {

@@ -1,3 +1,4 @@
+import { keyFrom } from '../keys';
 import { isVerb } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { isGrammar } from './facts/tokens';
@@ -8,6 +9,13 @@ import { type Statement } from './statements';
 export interface Review {
   text: string;
   by: string;
+}
+
+/** Praise that stands in a brief. It is printed with the seller's yes: whoever puts it under “reviews” has given it. */
+export interface Praise {
+  key: string;
+  fact: Fact<Review>;
+  meant: boolean;
 }
 
 /** When the door is open: days as they are written, and hours, both for people to read. */
@@ -65,19 +73,20 @@ function nameOf(found: string | undefined): string {
 }
 
 /** Praise that the brief quotes, with who said it. It is never made up, and none is printed that nobody has said. */
-export function readReviews(brief: string, sentences: readonly Sentence[]): Fact<Review>[] {
-  const found: Fact<Review>[] = [];
+export function readPraise(brief: string, sentences: readonly Sentence[]): Praise[] {
+  const found: Praise[] = [];
   for (const match of brief.matchAll(quoted)) {
     const end = match.index + match[0].length;
     const text = match[1]?.trim() ?? '';
     const after = speaksAfter.exec(brief.slice(end, end + 90));
     const by = nameOf((after ?? speaksBefore.exec(brief.slice(Math.max(0, match.index - 90), match.index)))?.[1]);
     if (!by || text.split(' ').length < 3) continue;
-    const labelled = sentences.some(
+    const meant = sentences.some(
       (one) => one.label === 'reviews' && one.source.start <= match.index + 2 && match.index < one.source.end,
     );
     const last = after ? end + after[0].trimEnd().length : end;
-    found.push(factAt(brief, { text, by }, labelled ? 0.95 : 0.8, match.index, last));
+    const fact = factAt(brief, { text, by }, meant ? 0.95 : 0.8, match.index, last);
+    found.push({ key: keyFrom(`${text} ${by}`), fact, meant });
   }
   return found.slice(0, 12);
 }

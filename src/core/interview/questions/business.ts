@@ -211,7 +211,7 @@ export const businessQuestions: readonly Question[] = [
   {
     id: 'review',
     ask: (s) =>
-      s.shop.reading.reviews.length
+      s.shop.reading.praise.length
         ? null
         : {
             say: `Has a buyer written to ${us(s)}? Copy the best sentence, word for word.`.replace(`to ${us(s)}`, 'to you'),
