@@ -13,6 +13,7 @@ const room = (name, allowed) => ({
 const areas = [
   'document',
   'lexicon',
+  'phrases',
   'places',
   'project',
   'till',

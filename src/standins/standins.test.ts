@@ -159,7 +159,8 @@ describe('the host', () => {
 });
 
 describe('the payment provider', () => {
-  const ask = () => askFor({ amount: 100, currency: 'EUR', digits: 2, shop: 'Shop', order: '1', address: 'a', back: '/' });
+  const ask = () =>
+    askFor({ amount: 100, currency: 'EUR', locale: 'en-GB', digits: 2, shop: 'Shop', order: '1', address: 'a', back: '/' });
 
   test('knows a right check digit', () => {
     // ISO/IEC 7812-1, Annex B, through the example that most texts on the formula print: 7992739871 has the check digit 3.

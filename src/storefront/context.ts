@@ -15,6 +15,7 @@ import {
   type TextField,
   type Words,
 } from '@/core/sections';
+import { phrasesOf, type Phrases } from '@/core/phrases';
 import { formatMoney } from '@/core/till';
 import { askedAt, firstGoal, splitBlock, type Text } from '@/core/words';
 import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
@@ -54,6 +55,9 @@ export interface Drawing<K extends SectionKind> {
 }
 
 type Tag = 'h1' | 'h2' | 'h3' | 'p' | 'span' | 'td' | 'dt' | 'dd' | 'th';
+
+/** What the shop says to shoppers in words of ours. */
+export const say = ({ shop }: Pick<Context, 'shop'>): Phrases => phrasesOf(shop.rules);
 
 export const money = (amount: number, { shop }: Pick<Context, 'shop'>): string => formatMoney(amount, shop.rules);
 
@@ -264,39 +268,38 @@ export function onward(context: SectionContext<'story' | 'extracts' | 'assurance
 }
 
 /** What stands in the place of a price: it is on request only where the seller has said so. */
-export const noPrice = ({ variants }: Product): string =>
-  variants.some(({ asks }) => asks.length) ? 'Not on sale yet' : 'Price on request';
+export function noPrice(c: Pick<Context, 'shop'>, { variants }: Product): string {
+  const { notYet, onRequest } = say(c).goods;
+  return variants.some(({ asks }) => asks.length) ? notYet : onRequest;
+}
 
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {
   const range = priceRange(product);
-  if (!range) return html`<span class="price"><small>${noPrice(product)}</small></span>`;
+  if (!range) return html`<span class="price"><small>${noPrice(context, product)}</small></span>`;
   const { low, high, earlier } = range;
+  const { priceFrom, priceBefore } = say(context).goods;
   return html`<span class="price"
-    >${low === high ? null : html`<small>from</small> `}${earlier ? html`<s><span class="aside">before </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span
+    >${low === high ? null : html`<small>${priceFrom}</small> `}${earlier ? html`<s><span class="aside">${priceBefore} </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span
   >`;
 }
 
 /** What a shopper should know at a glance beside name and price. */
-export function particulars(product: Product): string {
-  if (stockOf(product) === 0) return 'Sold out';
-  if (product.kind === 'download') return 'Download';
-  if (product.kind === 'gift-card') return 'By e-mail';
-  if (product.kind === 'appointment') return 'By appointment';
+export function particulars(c: Pick<Context, 'shop'>, product: Product): string {
+  const { goods } = say(c);
+  if (stockOf(product) === 0) return goods.soldOut;
+  if (product.kind === 'download') return goods.download;
+  if (product.kind === 'gift-card') return goods.byMail;
+  if (product.kind === 'appointment') return goods.byAppointment;
   const [option] = product.options;
-  if (product.variants.length > 1 && option) return `${product.variants.length} ${plural(option, product.variants.length)}`;
-  return '';
+  return product.variants.length > 1 && option ? goods.choices(option, product.variants.length) : '';
 }
 
 /** Whether a thing is there, in a word. */
-export const stateOf = (left: number | null): string =>
-  left === 0 ? 'Gone' : left !== null && left <= 3 ? `${left} left` : 'In';
-
-const plural = (word: string, n: number): string => {
-  const lower = word.toLowerCase();
-  if (n === 1 || lower.endsWith('s')) return lower;
-  return /[^aeiou]y$/.test(lower) ? `${lower.slice(0, -1)}ies` : `${lower}s`;
-};
+export function stateOf(c: Pick<Context, 'shop'>, left: number | null): string {
+  const { goods } = say(c);
+  return left === 0 ? goods.gone : left !== null && left <= 3 ? goods.left(left) : goods.there;
+}
 
 /** A few goods that show the whole range: what the brief wants to be bought most, then spread over the list, those with a picture and in stock first. */
 export function chosenGoods({ catalogue, reading }: Pick<Shop, 'catalogue' | 'reading'>, count: number): Product[] {

@@ -14,7 +14,7 @@ import {
 } from '@/core/site';
 import { type Picture } from '@/core/project';
 import { type WrittenPage, type WrittenSection } from '@/core/writing';
-import { isThere, type Context, type Drawing } from './context';
+import { isThere, say, type Context, type Drawing } from './context';
 import { type SectionKind } from '@/core/sections';
 import { drawing, html, jsonIn, type Markup } from './html';
 import { drawings } from './sections';
@@ -34,7 +34,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
   const shown = page.sections.filter((section) => section.filled || target.kind === 'preview');
   const document = html`<!doctype html>
     <html
-      lang="en"
+      lang="${say(context).code}"
       data-root="${addresses.asset('')}"
       data-shop="${shop.id}"
       data-orders="${target.kind}"
@@ -44,7 +44,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
         ${head(context)}
       </head>
       <body>
-        <a class="skip" href="#main">To the content</a>${header(context)}
+        <a class="skip" href="#main">${say(context).drawn.toContent}</a>${header(context)}
         <main id="main">${shown.map((section) => drawSection(context, section))}</main>
         ${footer(context)}
       </body>
@@ -170,12 +170,13 @@ function brand(context: Context, at: 'top' | 'foot'): Markup {
 
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
+  const { drawn } = say(context);
   const menu = shop.pages.filter((candidate) => candidate.inMenu && isThere(context, candidate));
   return html`<header class="top">
     <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}
       >${brand(context, 'top')}</a
     >
-    <nav aria-label="Main">
+    <nav aria-label="${drawn.mainMenu}">
       <ul>
         ${menu.map(
           (item) =>
@@ -186,7 +187,8 @@ function header(context: Context): Markup {
       </ul>
     </nav>
     <p class="tools">
-      <a href="${addresses.page('search/')}">Search</a> <a href="${addresses.page('cart/')}">Cart<span data-cart-count></span></a>
+      <a href="${addresses.page('search/')}">${drawn.search}</a>
+      <a href="${addresses.page('cart/')}">${drawn.cart}<span data-cart-count></span></a>
     </p>
   </header>`;
 }
@@ -196,7 +198,7 @@ function footer(context: Context): Markup {
   const { email, phone, place } = shop.reading;
   return html`<footer class="foot">
     <p class="brand">${shop.mark.foot ? brand(context, 'foot') : shop.name}</p>
-    <nav aria-label="All pages">
+    <nav aria-label="${say(context).drawn.allPages}">
       <ul>
         ${shop.pages
           .filter((page) => page.inFooter && isThere(context, page))

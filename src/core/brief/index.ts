@@ -15,3 +15,4 @@ export { type Trade } from './trade';
 export { locate } from './where';
 export { type Doubt } from './doubts';
 export { brokenBan, type CopyBan } from './bans';
+export { isJudged, shopLanguage } from './spoken';

@@ -53,6 +53,19 @@ export function readLanguage(brief: string): Fact<string> | null {
   return guessed ? { value: guessed, confidence: 0.6, source } : { value: 'en', confidence: 0.4, source: null };
 }
 
+/** How those who speak alone and those who speak together say “I” and “we”. */
+const persons: Partial<Record<string, { single: RegExp; several: RegExp }>> = {
+  en: { single: /\b(?:I|my)\b|\bi(?='m| )/gi, several: /\b(?:we|our)\b/gi },
+  de: { single: /\b(?:ich|mir|mich|mein(?:e[mnrs]?)?)\b/gi, several: /\b(?:wir|uns|unser(?:e[mnrs]?)?)\b/gi },
+};
+
+/** The person that a brief speaks in: “we” in doubt. */
+export function personOf(brief: string, spoken: string): 'I' | 'we' {
+  const { single, several } = persons[spoken] ?? {};
+  const count = (pattern?: RegExp) => (pattern ? (brief.match(pattern)?.length ?? 0) : 0);
+  return count(single) > count(several) ? 'I' : 'we';
+}
+
 /** Shorter words are words of many languages. */
 const shortestWord = 3;
 /** Of fewer words nothing can be said, unless the brief is in two languages. */

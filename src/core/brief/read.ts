@@ -12,7 +12,8 @@ import { featureIdOf } from './facts/features';
 import { readFacts } from './facts/read';
 import { moneySpokenOf } from './money';
 import { currencyNamed } from './currencyNames';
-import { readLanguage } from './language';
+import { personOf, readLanguage } from './language';
+import { shopLanguage, spokenIn } from './spoken';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { sentencesOf } from './sentences';
 import { readDifference } from './stance';
@@ -47,7 +48,10 @@ export interface Reading extends Sorted {
   address: Fact<string> | null;
   links: Fact<string>[];
   currency: Fact<string> | null;
+  /** The language of the brief, or what the seller says that the shop is to be in. */
   language: Fact<string> | null;
+  /** The language of the brief, where it is clear; its sentences are judged where that is English. */
+  spoken: string;
   /** Numbers that the brief gives, with what they count. */
   figures: Fact<Figure>[];
   people: Fact<string>[];
@@ -118,12 +122,13 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const wishes = sentences.filter(({ source }) => ends.has(source.end));
   const language = readLanguage(brief);
   const praise = readPraise(brief, sentences);
-  const told = statementsOf(sentences, judged, praise, language?.value ?? '');
+  const spoken = spokenIn(language);
+  const told = statementsOf(sentences, judged, praise, { spoken, shop: shopLanguage(language) });
   const printed = sorted(told, praise);
   const facts = readFacts(groundOf(document, judged, titles));
   const { name, sells, place, country, tone } = facts;
   const home = country?.value ?? '';
-  const spoken =
+  const money =
     readCurrency(brief, home) ??
     currencyNamed(brief, language?.value ?? '', home) ??
     moneySpokenOf(brief, language?.value ?? '', home);
@@ -149,8 +154,9 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     phone: readPhone(brief, country?.value ?? ''),
     address: readAddress(brief) ?? facts.address,
     links: readLinks(brief),
-    currency: spoken ?? impliedCurrency(country),
+    currency: money ?? impliedCurrency(country),
     language,
+    spoken,
     figures: readFigures(
       brief,
       told,
@@ -165,7 +171,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
     judged,
     bans,
     wishes: wishes.map((sentence) => sentence.source),
-    person: personOf(brief),
+    person: personOf(brief, spoken),
   };
   // Asked for and refused: both stand in the reading, unsure, until the seller says which.
   const refused = new Set(coloursAvoided.map((colour) => colour.value.name));
@@ -198,12 +204,6 @@ const featuresOf = (facts: readonly Fact<string>[]): Fact<string>[] =>
     facts.map((fact) => ({ ...fact, value: featureIdOf(fact.value) ?? fact.value })),
     (value) => value,
   );
-
-function personOf(brief: string): 'I' | 'we' {
-  const single = brief.match(/\b(?:I|my)\b|\bi(?='m| )/gi)?.length ?? 0;
-  const several = brief.match(/\b(?:we|our)\b/gi)?.length ?? 0;
-  return single > several ? 'I' : 'we';
-}
 
 function firstOfEach<T>(facts: Fact<T>[], key: (value: T) => string): Fact<T>[] {
   const seen = new Set<string>();
@@ -242,7 +242,10 @@ export function correct(reading: Reading, decided: Decided): Reading {
           ]
         : [];
     }) ?? facts;
-  const printed = sorted(reading.told, reading.praise, (key) => decided.get(mayPrint(key)));
+  const language = chosen(reading.language, corrections.language);
+  // Nothing in another language than the shop's stands in it.
+  const told = reading.spoken === shopLanguage(language) ? reading.told : reading.told.map((one) => ({ ...one, foreign: true }));
+  const printed = sorted(told, reading.praise, (key) => decided.get(mayPrint(key)));
   const isPrinted = ({ source }: Fact<unknown>) =>
     printed.statements.some((one) => source && one.source.start <= source.start && source.end <= one.source.end);
   const settled = (about: string) => isCorrectable(about) && decided.has(correctionOf(about));
@@ -257,6 +260,8 @@ export function correct(reading: Reading, decided: Decided): Reading {
     place: one(reading.place, corrections.place),
     email: one(reading.email, corrections.email),
     phone: one(reading.phone, corrections.phone),
+    language,
+    told,
     currency: one(reading.currency, corrections.currency),
     sells: many(reading.sells, corrections.sells),
     audience: many(reading.audience, corrections.audience),

@@ -1,6 +1,8 @@
 import { keyFrom } from '../keys';
 import { type Fact, type Source } from './fact';
+import { type Language } from '../phrases/about';
 import { isForeign } from './language';
+import { isJudged } from './spoken';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
 import { type Praise, type Review } from './told';
@@ -76,6 +78,9 @@ function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
   return givesBack.test(text) && (role === 'promise' || role === 'delivery') ? [...own, 'returns'] : own;
 }
 
+/** What the judge can't read is asked about, the likeliest first where it matters. */
+const unjudged = (print: number): number => leastAsked + print * (surelyPrinted - leastAsked) * 0.99;
+
 /** What the seller is asked about: whether it may be printed. */
 export type Asked = Pick<Statement, 'key' | 'text' | 'source'>;
 
@@ -150,11 +155,11 @@ export function statementsOf(
   sentences: readonly Sentence[],
   judgements: readonly Judgement[],
   praise: readonly Praise[],
-  language: string,
+  { spoken, shop }: { spoken: string; shop: Language },
 ): Statement[] {
   const at = new Map(judgements.map((one) => [one.said.end, one]));
   const known = new Set<string>();
-  const foreign = foreignIn(sentences, language);
+  const foreign = spoken === shop ? foreignIn(sentences, spoken) : new Set(sentences);
   let paragraph = 0;
   return sentences.flatMap((sentence, i) => {
     const before = sentences[i - 1];
@@ -165,7 +170,7 @@ export function statementsOf(
     if (!judged || !couldStand(sentence) || isPraise(sentence, praise)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
     const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
-    const print = isDetail ? 1 : judged.print;
+    const print = isDetail ? 1 : isJudged(spoken) ? judged.print : unjudged(judged.print);
     const text = repaired(withPreposition(sentence, judged.said.label));
     if (known.has(text)) return [];
     known.add(text);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { goalIds, originIds, reachIds } from '../brief/about';
+import { languages } from '../phrases/about';
 import { definePlace, type Place } from './place';
 import { turns } from './says';
 
@@ -14,6 +15,7 @@ const fact = <const Name extends string, T extends string | string[]>(name: Name
 export const corrections = {
   name: fact('name', 'The shop’s name', word),
   place: fact('place', 'Place', word),
+  language: fact('language', 'Language of the shop', z.enum(languages)),
   currency: fact('currency', 'Currency', z.union([z.literal(''), z.string().regex(/^[A-Z]{3}$/)])),
   email: fact('email', 'E-mail', word),
   phone: fact('phone', 'Telephone', word),

@@ -1,7 +1,8 @@
+import { phrasesOf } from '../phrases';
 import { planPlaces, type Decided } from '../places';
 import { sectionAbout, sectionDefinition, type SectionKind } from '../sections';
 import { slugify } from '../slug';
-import { reason, type Because, type Known, type Page, type Section } from './page';
+import { reason, type Because, type Known, type Page, type PageKind, type Section } from './page';
 import { liftedBy, pageDefinition, pageDefinitions, type PageDefinition } from './pages';
 
 const { addedPage, addedSection, arrangement, inFooter, inMenu, pageHidden, pageName, sectionHidden, sectionOrder } = planPlaces;
@@ -14,7 +15,9 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
   const fixed = pageDefinitions.flatMap((definition): Page[] => {
     const because = definition.because(known);
     if (!because || (definition.optional && decided.get(pageHidden(definition.kind)))) return [];
-    return [makePage(definition, definition.kind, definition.name, definition.path, because, known, decided, false, leads)];
+    return [
+      makePage(definition, definition.kind, nameOf(definition, known), definition.path, because, known, decided, false, leads),
+    ];
   });
   const paths = new Set(pageDefinitions.map(({ path }) => path));
   const own = decided.all(addedPage).flatMap(({ parts: [id], value: { kind, name } }): Page[] => {
@@ -69,6 +72,10 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
     ...fixed.slice(beforeEnd),
   ];
 }
+
+/** What a page is called in the language of the shop. */
+const nameOf = ({ kind, name }: PageDefinition, { rules }: Known): string =>
+  (phrasesOf(rules).pages as Partial<Record<PageKind, string>>)[kind] ?? name;
 
 const shelfDefinition: PageDefinition = {
   kind: 'category',

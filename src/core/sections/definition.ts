@@ -31,7 +31,3 @@ export const defineSection = <F extends Fields, K extends SectionKind>(
 ): SectionDefinition<F, K> => ({ about, ...definition });
 
 export const money = (amount: number, { rules }: Known): string => formatMoney(amount, rules);
-
-/** The form of a phrase that fits how the shop speaks of itself. */
-export const spoken = ({ reading }: Known, single: string, several: string): string =>
-  reading.person === 'I' ? single : several;

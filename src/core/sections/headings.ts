@@ -1,25 +1,27 @@
 import { moodOf, type Fact, type Reading } from '../brief';
-import { capitalised, ours, pluralOf, sourcesOf, type Text } from '../words';
-import { type SectionAbout } from './kind';
+import { capitalised, ours, sourcesOf, type Text } from '../words';
+import { phrasesOf, type Headings } from '../phrases';
+import { type Known } from '../plan/about';
+import { type SectionAbout, type SectionKind } from './kind';
 
-type Spoken = Pick<SectionAbout, 'headings' | 'loud' | 'particular'>;
+/** What a heading is made for: a kind of section that may stand under words of ours. */
+type Kinded = Pick<SectionAbout, 'kind'>;
+type Spoken = Pick<Known, 'reading' | 'rules'>;
 
-const asks = (phrase: string): string => phrase.replace(/ \?$/, '?');
+const none: Headings = { usual: [] };
 
-/** Phrases in the person of the shop. */
-function turned(phrases: readonly string[], { reading }: { reading: Reading }): string[] {
-  const single = reading.person === 'I';
-  return phrases.map((phrase) =>
-    phrase
-      .replace(/\{I\} \{am\}/g, single ? 'I am' : 'we are')
-      .replace(/\{I\}/g, single ? 'I' : 'we')
-      .replace(/\{me\}/g, single ? 'me' : 'us')
-      .replace(/\{my\}/g, single ? 'my' : 'our'),
-  );
+const headingsFor = ({ kind }: Kinded, { rules }: Spoken): Headings =>
+  (phrasesOf(rules).headings as Partial<Record<SectionKind, Headings>>)[kind] ?? none;
+
+/** A phrase in the person of the shop: "Who I am | Who we are". */
+function inPerson(phrase: string, { reading }: Pick<Known, 'reading'>): string {
+  const [single = '', several = single] = phrase.split(' | ');
+  return reading.person === 'I' ? single : several;
 }
 
 /** All headings of ours of a kind, the usual one first. */
-export const headingsOf = ({ headings = [] }: Spoken, known: { reading: Reading }): string[] => turned(headings, known).map(asks);
+export const headingsOf = (about: Kinded, known: Spoken): string[] =>
+  headingsFor(about, known).usual.map((phrase) => inPerson(phrase, known));
 
 /** A fact has to be this sure to stand in a heading, and its words this few. */
 const sure = 0.65;
@@ -30,15 +32,14 @@ const large = (fact: Fact<string> | null | undefined): Fact<string> | null =>
   fact && (fact.corrected || fact.confidence >= sure) ? fact : null;
 
 /** What is sold, in the plural where the brief speaks of several: "spice box" beside "Spice boxes, obviously". */
-function severalOf(goods: string, { judged }: Reading): string {
-  const several = pluralOf(goods);
+function severalOf(goods: string, { reading: { judged }, rules }: Spoken): string {
+  const several = phrasesOf(rules).several(goods);
   return judged.some(({ said }) => said.text.toLowerCase().includes(several.toLowerCase())) ? several : goods;
 }
 
-const small = (goods: string): string => goods.replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase());
-
 /** What stands for each slot of a heading that says something of this shop alone. */
-function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string; fact: Fact<string> }> {
+function slotsOf(known: Spoken): Map<string, { text: string; fact: Fact<string> }> {
+  const { reading } = known;
   const goods = large(reading.sells[0]);
   const place = large(reading.place);
   const town = place?.value.split(',')[0] ?? '';
@@ -46,8 +47,8 @@ function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string;
   return new Map([
     ...(goods
       ? ([
-          ['goods', { text: small(severalOf(goods.value, reading)), fact: goods }],
-          ['Goods', { text: capitalised(severalOf(goods.value, reading)), fact: goods }],
+          ['goods', { text: phrasesOf(known.rules).goodsInside(severalOf(goods.value, known)), fact: goods }],
+          ['Goods', { text: capitalised(severalOf(goods.value, known)), fact: goods }],
         ] as const)
       : []),
     // "A farm outside Zagreb" is told in the text.
@@ -57,9 +58,9 @@ function slotsOf({ reading }: { reading: Reading }): Map<string, { text: string;
 }
 
 /** A heading that could stand over no other shop's section, or null where too little is known. */
-function particularHeading({ particular = [] }: Spoken, known: { reading: Reading }, most: number): Text | null {
+function particularHeading({ particular = [] }: Headings, known: Spoken, most: number): Text | null {
   const slots = slotsOf(known);
-  for (const phrase of turned(particular, known)) {
+  for (const phrase of particular.map((one) => inPerson(one, known))) {
     const used = [...phrase.matchAll(/\{(\w+)\}/g)].map(([, slot = '']) => slots.get(slot));
     if (used.includes(undefined)) continue;
     const text = phrase.replace(/\{(\w+)\}/g, (_, slot: string) => slots.get(slot)?.text ?? '');
@@ -76,11 +77,12 @@ export const fitsHeading = (text: string, known: { reading: Reading }): boolean 
   text.length <= (isLoud(known) ? mostLoudLetters : mostLetters) && !/[.!?] /.test(text) && !/\S{17}/.test(text);
 
 /** The heading that stands there unless the seller takes another: of this shop where enough is known, short where it is to be loud. */
-export function headingOf(about: Spoken, known: { reading: Reading }): Text {
+export function headingOf(about: Kinded, known: Spoken): Text {
   const loud = isLoud(known);
+  const headings = headingsFor(about, known);
   return (
-    particularHeading(about, known, loud ? mostLoudLetters : mostLetters) ??
-    ours((loud ? about.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
+    particularHeading(headings, known, loud ? mostLoudLetters : mostLetters) ??
+    ours((loud ? headings.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
   );
 }
 

@@ -64,18 +64,6 @@ export interface SectionAbout<F extends Fields = Fields, K extends SectionKind =
   /** Whether a page can have several of it. */
   repeats?: boolean;
   arrangements: readonly Arrangement[];
-  /**
-   * Headings of ours, the usual one first: plain, short, and true of any shop that has the section. `{me}`, `{my}`, `{I}` turn into the
-   * person that the brief speaks in.
-   */
-  headings?: readonly string[];
-  /**
-   * What a heading says of this shop alone, best first: `{goods}` is what is sold, `{Goods}` the same at the beginning, `{name}` the shop,
-   * `{place}` its town. Where one of them isn't known for sure, a heading of ours stands there.
-   */
-  particular?: readonly string[];
-  /** The heading for a shop that is to be loud. */
-  loud?: string;
   fields: F;
 }
 

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../phrases';
 import { plainProse } from '../prose';
 import { isForSale, priceListOf, priceRange } from '../goods';
 import { type Page } from '../plan';
@@ -158,6 +159,7 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
   }
   if (shop.art) yield { path: artFile, text: shop.art.svg };
   yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
+  yield { path: 'data/phrases.json', text: JSON.stringify(phrasesOf(shop.rules).scripts) };
   yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
   const host: HostData = {
     shop: shop.id,

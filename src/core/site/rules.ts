@@ -1,4 +1,4 @@
-import { isSureCountry, type Reading } from '../brief';
+import { isSureCountry, shopLanguage, type Reading } from '../brief';
 import { countryOf } from '../lexicon';
 import { tillPlaces, type Decided } from '../places';
 import { isCurrency, minorDigits, type TillRules } from '../till';
@@ -20,12 +20,13 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
   // What only follows from the country gives way to what the list says.
   const wanted = (reading.currency?.implied ? '' : reading.currency?.value) || listCurrency;
   const country = countryFor(reading, decided);
+  const language = shopLanguage(reading.language);
   const [own] = ownCurrencies(reading, decided);
   const currency = isCurrency(wanted) ? wanted : listCurrency || own || 'EUR';
   return {
     currency,
     digits: minorDigits(currency),
-    locale: country ? `en-${country}` : 'en',
+    locale: country ? `${language}-${country}` : language,
     country,
     pricesIncludeTax: decided.get(tillPlaces.pricesIncludeTax) ?? true,
     taxes: decided.get(tillPlaces.taxes) ?? null,

@@ -4,14 +4,9 @@ import { type Product } from '../project';
 import { type Shop } from './shop';
 
 /** Orders in which a shelf can be looked at. Each is a page of its own, so that sorting works without scripts. */
-export const shelfOrders = [
-  { id: '', label: 'As listed' },
-  { id: 'by-price', label: 'Price, low first' },
-  { id: 'by-price-down', label: 'Price, high first' },
-  { id: 'by-name', label: 'Name' },
-] as const;
+export const shelfOrders = ['', 'by-price', 'by-price-down', 'by-name'] as const;
 
-export type ShelfOrder = (typeof shelfOrders)[number]['id'];
+export type ShelfOrder = (typeof shelfOrders)[number];
 
 /** A page of a shelf: which order, and which stretch of it. */
 export interface View {
@@ -52,7 +47,7 @@ export function viewsOf(shop: Shop, page: Page): View[] {
   if (!isShelf(page)) return [firstView];
   const count = shelfProducts(shop, page).length;
   const orders = count > 1 ? shelfOrders : shelfOrders.slice(0, 1);
-  return orders.flatMap(({ id }) => Array.from({ length: stretches(count) }, (_, i) => ({ order: id, stretch: i + 1 })));
+  return orders.flatMap((order) => Array.from({ length: stretches(count) }, (_, i) => ({ order, stretch: i + 1 })));
 }
 
 /** The page and view at an address of the shop, or null. */

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../phrases';
 import { fail, ok, type Result } from '../result';
 import { makeBill, type Bill, type BillLine, type Purchase } from './bill';
 import { formatMoney } from './money';
@@ -14,19 +15,16 @@ export interface PriceListEntry extends Omit<BillLine, 'quantity' | 'variant'> {
 export type PriceList = ReadonlyMap<string, PriceListEntry>;
 
 /** Turns what a browser asked for into lines with the shop's own prices. */
-export function priceLines(list: PriceList, wanted: OrderRequest['lines']): Result<BillLine[]> {
+export function priceLines(list: PriceList, wanted: OrderRequest['lines'], rules: TillRules): Result<BillLine[]> {
+  const { refused } = phrasesOf(rules);
   const together = new Map<string, number>();
   for (const { variant, quantity } of wanted) together.set(variant, (together.get(variant) ?? 0) + quantity);
   const lines: BillLine[] = [];
   for (const [variant, quantity] of together) {
     const entry = list.get(variant);
-    if (!entry) return fail('One of the things in the cart is no longer sold. Take it out and try again.');
+    if (!entry) return fail(refused.notSold);
     if (entry.stock !== null && entry.stock < quantity) {
-      return fail(
-        entry.stock === 0
-          ? `“${entry.title}” has just sold out. Take it out of the cart and try again.`
-          : `Only ${entry.stock} of “${entry.title}” ${entry.stock === 1 ? 'is' : 'are'} left. Change the number in the cart and try again.`,
-      );
+      return fail(entry.stock === 0 ? refused.soldOut(entry.title) : refused.onlyLeft(entry.title, entry.stock));
     }
     const { title, price, weight, taxClass, physical } = entry;
     lines.push({ variant, title, quantity, price, weight, taxClass, physical });
@@ -42,7 +40,8 @@ export function makeOrder(
   number: string,
   now: string,
 ): Result<{ order: Order; bill: Bill }> {
-  const lines = priceLines(list, request.lines);
+  const { refused } = phrasesOf(rules);
+  const lines = priceLines(list, request.lines, rules);
   if (!lines.ok) return lines;
   const purchase: Purchase = {
     lines: lines.value,
@@ -52,16 +51,12 @@ export function makeOrder(
     today: now.slice(0, 10),
   };
   const bill = makeBill(rules, purchase);
-  if (bill.deliveryState === 'nowhere')
-    return fail('The shop has no delivery to this country. Choose another or write to the shop.');
-  if (bill.delivery && request.rate && bill.delivery.rate.id !== request.rate)
-    return fail('This way of delivery is no longer offered. Choose another and look at the sum again.');
-  if (bill.codeRefused) return fail('The discount code does not hold for this cart. Take it out and try again.');
-  if (request.payment === 'card' && !rules.payments.card) return fail('The shop takes no cards. Choose another way to pay.');
+  if (bill.deliveryState === 'nowhere') return fail(refused.noDelivery);
+  if (bill.delivery && request.rate && bill.delivery.rate.id !== request.rate) return fail(refused.noSuchRate);
+  if (bill.codeRefused) return fail(refused.code);
+  if (request.payment === 'card' && !rules.payments.card) return fail(refused.noCards);
   if (request.seen !== undefined && request.seen !== bill.total) {
-    return fail(
-      `The sum has changed to ${formatMoney(bill.total, rules)} since you looked. Reload the page and look at it again.`,
-    );
+    return fail(refused.sumChanged(formatMoney(bill.total, rules)));
   }
   const order: Order = {
     number,

@@ -1,21 +1,8 @@
 import { isNoun, singular } from '../lexicon';
 
+export { capitalised } from '../capitalised';
 export { numberWords } from '../numberWords';
-
-export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** "a, b and c" */
-export function listed(items: readonly string[]): string {
-  if (items.length < 2) return items[0] ?? '';
-  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
-}
-
-/** A category's name inside a sentence: "Yarn" → "yarn", but "Fell Sock" and "DK" stay. */
-export function inSentence(name: string): string {
-  const words = name.split(' ');
-  const ordinary = /^\p{Lu}\p{Ll}+$/u.test(words[0] ?? '') && words.slice(1).every((word) => !/^\p{Lu}/u.test(word));
-  return ordinary ? name.charAt(0).toLowerCase() + name.slice(1) : name;
-}
+export { inSentence, listed, pluralOf } from '../phrases';
 
 /** Shortens to whole words within a number of characters, closing with a full stop where a sentence fits, else an ellipsis. */
 export function fit(text: string, most: number): string {
@@ -38,10 +25,6 @@ export function pluralTitle(title: string): boolean {
   return last.length > 3 && /[^s]s$/.test(last) && singular(last) !== last && isNoun(singular(last));
 }
 
-/** The form of a verb for one subject by its title, or for several where there is none. */
-export const verbFor = (title: string | null, one: string, several: string): string =>
-  title === null || pluralTitle(title) ? several : one;
-
 /** "a" or "an" before a word, by how it sounds. */
 export function article(word: string): 'a' | 'an' {
   const lower = word.toLowerCase();
@@ -54,15 +37,3 @@ export function article(word: string): 'a' | 'an' {
 
 /** "Mill’s", "Hives’": the possessive of a name. */
 export const possessive = (name: string): string => (/s$/i.test(name) ? `${name}’` : `${name}’s`);
-
-/** Several of what a noun names: “weight” → “weights”, of more than one. */
-export const pluralOf = (noun: string, count = 2): string =>
-  count === 1
-    ? noun
-    : /(?:s|x|ch|sh)$/.test(noun)
-      ? noun.endsWith('s')
-        ? noun
-        : `${noun}es`
-      : /[^aeiou]y$/.test(noun)
-        ? `${noun.slice(0, -1)}ies`
-        : `${noun}s`;

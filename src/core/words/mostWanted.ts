@@ -2,15 +2,14 @@ import { toTheMaker, type Judgement, type Reading, type Source } from '../brief'
 import { baseOf } from '../lexicon';
 import { largestCategory, type Catalogue } from '../goods';
 import { type Product } from '../goods/about';
-import { inSentence } from './grammar';
 import { stemsIn, isSmallWord } from './trace';
 
 /** Where the front page leads first: a shelf or a thing, or all there is. */
 export interface FirstGoal {
   /** Its page. */
   path: string;
-  /** "the yarn", "Sampler box", "everything". */
-  called: string;
+  /** What it is, and what the list calls it. */
+  called: { kind: 'shelf' | 'thing'; name: string } | { kind: 'everything' };
   /** The goods that stand on it. */
   goods: readonly Product[];
   /** The sentence of the brief that wants it; null where none does, and the fullest shelf is it. */
@@ -26,7 +25,8 @@ const presses =
   /\b(?:most(?:ly)?|mainly|main|above all|first|especially|really|more|every(?:one|body)|goals?|aim|want|should|important)\b/i;
 const denies = /\b(?:not|never|no|without|less|instead)\b|n['’]t\b/i;
 const likely = 0.35;
-const longestCalled = 5;
+/** What has a longer name isn't named on a button. */
+const longestName = { shelf: 4, thing: 5 };
 
 const speaks = ({ said: { text }, ...one }: Judgement): boolean =>
   toTheMaker(one) >= likely && speaksOfDealing(text) && presses.test(text) && !denies.test(text);
@@ -34,21 +34,20 @@ const speaks = ({ said: { text }, ...one }: Judgement): boolean =>
 const wordsOf = (name: string): string[] => [...new Set(stemsIn(name).filter((word) => word.length > 2 && !isSmallWord(word)))];
 
 interface Named {
+  kind: 'shelf' | 'thing';
   name: string;
   path: string;
   goods: readonly Product[];
-  called: string;
 }
 
 /** A thing is named by more than one word: "soap" is all of it. */
 const fewestWords = 2;
 
 function* namesIn({ categories, products }: Catalogue): Generator<Named> {
-  for (const shelf of categories)
-    yield { name: shelf.name, path: `shop/${shelf.slug}/`, goods: shelf.products, called: `the ${inSentence(shelf.name)}` };
+  for (const shelf of categories) yield { kind: 'shelf', name: shelf.name, path: `shop/${shelf.slug}/`, goods: shelf.products };
   for (const product of products)
     if (product.title.split(' ').length >= fewestWords)
-      yield { name: product.title, path: `goods/${product.slug}/`, goods: [product], called: product.title };
+      yield { kind: 'thing', name: product.title, path: `goods/${product.slug}/`, goods: [product] };
 }
 
 /** What a brief wants to be bought most, where a sentence of it names a shelf or a thing of the list: the one that it says most words of. */
@@ -62,10 +61,11 @@ function wanted(judged: readonly Judgement[], catalogue: Catalogue): FirstGoal |
     const found = said.find((sentence) => words.every((word) => sentence.words.has(word)));
     if (found) best = { most: words.length, named, one: found.one };
   }
-  if (!best || best.named.called.split(' ').length > longestCalled) return null;
-  const { path, called, goods } = best.named;
+  if (!best) return null;
+  const { kind, name, path, goods } = best.named;
+  if (name.split(' ').length > longestName[kind]) return null;
   const { text, start, end } = best.one.said;
-  return { path, called, goods, source: { text, start, end } };
+  return { path, called: { kind, name }, goods, source: { text, start, end } };
 }
 
 const kept = new WeakMap<Catalogue, { judged: readonly Judgement[]; goal: FirstGoal }>();
@@ -83,7 +83,7 @@ export function firstGoal({
   const shelf = largestCategory(catalogue.categories);
   const goal = wanted(judged, catalogue) ?? {
     path: shelf ? `shop/${shelf.slug}/` : 'shop/',
-    called: shelf ? `the ${inSentence(shelf.name)}` : 'everything',
+    called: shelf ? { kind: 'shelf', name: shelf.name } : { kind: 'everything' },
     goods: (shelf ?? catalogue).products,
     source: null,
   };

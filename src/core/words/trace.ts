@@ -48,7 +48,11 @@ export function stemsIn(text: string): string[] {
 export class Vocabulary {
   private readonly known = new Set<string>();
 
-  constructor(texts: Iterable<string | readonly string[]>) {
+  /** @param namesHaveCapitals whether a capital inside a sentence makes a name of a word; in German all nouns have it */
+  constructor(
+    texts: Iterable<string | readonly string[]>,
+    readonly namesHaveCapitals = true,
+  ) {
     for (const text of texts) for (const one of typeof text === 'string' ? stemsIn(text) : text) this.known.add(one);
   }
 
@@ -68,10 +72,9 @@ export function untraced({ text, rank, sources }: Text, everywhere: Vocabulary):
     const claims = foreign.filter((token) => !everywhere.has(token));
     return foreign.length > 4 ? foreign : claims;
   }
-  const found = tokens(text).filter(
-    (token, i) =>
-      (/\d/.test(token) && rank === 3) || (/^\p{Lu}/u.test(token) && i > 0 && !everywhere.has(token) && !/^[IK]$/.test(token)),
-  );
+  const isName = (token: string, i: number) =>
+    everywhere.namesHaveCapitals && i > 0 && /^\p{Lu}/u.test(token) && !everywhere.has(token) && !/^[IK]$/.test(token);
+  const found = tokens(text).filter((token, i) => (/\d/.test(token) && rank === 3) || isName(token, i));
   const praise = superlative.exec(text)?.[0];
   const claimed = praise && !tokens(praise).every((word) => everywhere.has(word)) ? [praise] : [];
   const figures =

@@ -1,8 +1,9 @@
 import { largestCategory, pricesOf } from '../goods';
 import { worthOf, type Statement } from '../brief';
-import { headingsOf, sectionAbout, suits, textFieldAt, type TextAt, type Writing } from '../sections';
+import { headingsOf, suits, textFieldAt, type TextAt, type Writing } from '../sections';
 import { formatMoney } from '../till';
-import { capitalised, fromBrief, fromGoods, inSentence, listed, numberWords, ours, sourcesOf, type Text } from '../words';
+import { phrasesOf } from '../phrases';
+import { capitalised, fromBrief, fromGoods, ours, sourcesOf, type Text } from '../words';
 
 const money = (amount: number, { rules }: Writing): string => formatMoney(amount, rules);
 
@@ -35,40 +36,38 @@ function shortClaims(statements: readonly Statement[], most: number): Text[] {
 /** What is known, in few words: goods, place, prices, people, numbers. */
 function shortFacts(w: Writing): Text[] {
   const { reading, catalogue } = w;
+  const { listed, goods: say } = phrasesOf(w.rules);
   const [what] = reading.sells;
   const facts: Text[] = [];
   const fact = (text: string, ...from: Parameters<typeof sourcesOf>) =>
     facts.push({ text, rank: 2, sources: sourcesOf(...from) });
   const place = reading.place;
-  if (what && place) fact(`${capitalised(what.value)} from ${place.value}`, what, place);
+  if (what && place) fact(say.fromPlace(what.value, place.value), what, place);
   if (reading.sells.length > 1)
     fact(capitalised(listed(reading.sells.slice(0, 3).map((one) => one.value))), ...reading.sells.slice(0, 3));
   const range = pricesOf(catalogue.products);
   if (what && range)
     facts.push({
-      text: `${capitalised(what.value)} from ${money(range.low, w)}`,
+      text: say.fromPrice(what.value, money(range.low, w)),
       rank: 2,
       sources: [...sourcesOf(what), { kind: 'goods', say: 'the lowest price in your list' }],
     });
   const [audience] = reading.audience;
-  if (audience && audience.value.split(' ').length <= 8) fact(`For ${inSentence(audience.value)}`, audience);
-  if (reading.people.length > 1) fact(`By ${listed(reading.people.map((one) => one.value))}`, ...reading.people);
+  if (audience && audience.value.split(' ').length <= 8) fact(say.forWhom(audience.value), audience);
+  if (reading.people.length > 1) fact(say.by(reading.people.map((one) => one.value)), ...reading.people);
   for (const figure of reading.figures) fact(`${capitalised(`${figure.value.figure} ${figure.value.what}`)}`, figure);
   if (reading.name && what) fact(`${reading.name.value}: ${what.value}`, reading.name, what);
   if (what) fact(capitalised(what.value), what);
   const shelf = largestCategory(catalogue.categories);
   if (shelf)
     facts.push(
-      fromGoods(
-        `${capitalised(numberWords(shelf.products.length))} in ${inSentence(shelf.name)}`,
-        `${shelf.products.length} in that category of your list`,
-      ),
+      fromGoods(say.countedIn(shelf.products.length, shelf.name), `${shelf.products.length} in that category of your list`),
     );
   if (catalogue.products.length) {
     const titles = catalogue.products.slice(0, 3).map((product) => product.title);
     facts.push(fromGoods(listed(titles), 'the first of your list'));
-    facts.push(fromGoods(`${capitalised(numberWords(catalogue.products.length))} to choose from`, 'the length of your list'));
-    if (range) facts.push(fromGoods(`From ${money(range.low, w)}`, 'the lowest price in your list'));
+    facts.push(fromGoods(say.toChooseFrom(catalogue.products.length), 'the length of your list'));
+    if (range) facts.push(fromGoods(say.from(money(range.low, w)), 'the lowest price in your list'));
   }
   if (reading.name) fact(reading.name.value, reading.name);
   return facts;
@@ -77,43 +76,27 @@ function shortFacts(w: Writing): Text[] {
 /** Sentences that could lead into a shop. */
 function leads(w: Writing): Text[] {
   const { reading, catalogue } = w;
-  const single = reading.person === 'I';
+  const { listed, inSentence, goods: say } = phrasesOf(w.rules);
   const own = reading.statements
     .filter((s) => s.words >= 6 && s.words <= 28 && !s.topics.some((topic) => topic === 'contact' || topic === 'detail'))
     .sort((a, b) => b.fit.lead - a.fit.lead)
     .map((s) => fromBrief(s.text, s.source));
-  const goods = listed(reading.sells.slice(0, 3).map((one) => one.value));
+  const goods = reading.sells.slice(0, 3).map((one) => one.value);
   const facts: Text[] = [];
   const from = reading.sells.slice(0, 3);
-  if (goods && reading.place)
+  if (goods.length && reading.place)
     facts.push({
-      text: `${capitalised(goods)}, from ${reading.place.value}.`,
+      text: say.madeAt(goods, reading.place.value),
       rank: 2,
       sources: sourcesOf(...from, reading.place),
     });
-  if (goods) facts.push({ text: `${single ? 'I sell' : 'We sell'} ${goods}.`, rank: 2, sources: sourcesOf(...from) });
+  if (goods.length) facts.push({ text: say.sell(reading.person === 'I', goods), rank: 2, sources: sourcesOf(...from) });
   const count = catalogue.products.length;
   if (count) {
     const range = pricesOf(catalogue.products);
-    if (range)
-      facts.push(
-        fromGoods(
-          `${capitalised(numberWords(count))} things, from ${money(range.low, w)} to ${money(range.high, w)}.`,
-          'your list',
-        ),
-      );
-    facts.push(
-      fromGoods(
-        `Among them ${listed(catalogue.products.slice(0, 3).map((product) => product.title))}.`,
-        'the first of your list',
-      ),
-    );
-    facts.push(
-      fromGoods(
-        `There ${count === 1 ? 'is one thing' : `are ${numberWords(count)} things`} to choose from.`,
-        'the length of your list',
-      ),
-    );
+    if (range) facts.push(fromGoods(say.priced(count, money(range.low, w), money(range.high, w)), 'your list'));
+    facts.push(fromGoods(say.among(catalogue.products.slice(0, 3).map((product) => product.title)), 'the first of your list'));
+    facts.push(fromGoods(say.thereAre(count), 'the length of your list'));
     if (catalogue.categories.length > 1)
       facts.push(
         fromGoods(
@@ -134,21 +117,19 @@ function leads(w: Writing): Text[] {
 
 function buttons(w: Writing): Text[] {
   const { categories, products } = w.catalogue;
+  const { choices, goods: goodsSay } = phrasesOf(w.rules);
   const shelf = largestCategory(categories);
   const count = (shelf ?? w.catalogue).products.length;
-  const name = shelf ? `the ${inSentence(shelf.name)}` : 'everything';
+  const name = shelf ? goodsSay.theShelf(shelf.name) : goodsSay.everything;
   const say = `${count} in your list`;
   const counted = count
     ? [
-        fromGoods(`See ${name} (${count})`, say),
-        fromGoods(`Look at ${name}`, say),
-        fromGoods(`All ${numberWords(products.length)}, from the first`, `${products.length} in your list`),
+        fromGoods(goodsSay.see(name, count), say),
+        fromGoods(goodsSay.lookAt(name), say),
+        fromGoods(goodsSay.allFromTheFirst(products.length), `${products.length} in your list`),
       ]
     : [];
-  return [
-    ...counted,
-    ...['To the shop', 'See what there is', 'Start here', 'Look around', 'Choose yours', 'Into the shop'].map(ours),
-  ];
+  return [...counted, ...choices.openingButtons.map(ours)];
 }
 
 const unique = (texts: readonly Text[], but: string): Text[] => {
@@ -173,17 +154,9 @@ function candidates(writing: Writing, { field: slot, part }: TextAt, now: string
     return unique([...shortClaims(writing.reading.statements, 10), ...shortFacts(writing)], now).slice(0, 12);
   if (slot === 'lead') return unique(leads(writing), now).slice(0, 12);
   if (slot === 'button' && kind === 'opening') return unique(buttons(writing), now).slice(0, 9);
-  if (slot === 'button')
-    return unique(
-      ['Write to us', 'Send it', 'Begin', 'Write a line', 'Ask now', 'Begin the letter', 'Sign up by letter', 'See it'].map(ours),
-      now,
-    ).slice(0, 7);
-  if (slot === 'heading') return unique(headingsOf(sectionAbout(kind), writing).map(ours), now).slice(0, 8);
-  if (slot === 'link')
-    return unique(
-      ['See everything', 'To the shop', 'Onward', 'More of this', 'All of it', 'Go on', 'Read on'].map(ours),
-      now,
-    ).slice(0, 6);
+  if (slot === 'button') return unique(phrasesOf(writing.rules).choices.buttons.map(ours), now).slice(0, 7);
+  if (slot === 'heading') return unique(headingsOf({ kind }, writing).map(ours), now).slice(0, 8);
+  if (slot === 'link') return unique(phrasesOf(writing.rules).choices.links.map(ours), now).slice(0, 6);
   if (part !== undefined && ['why', 'story', 'article'].includes(kind))
     return unique(shortClaims(writing.reading.statements, 16), now).slice(0, 8);
   return [];

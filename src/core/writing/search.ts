@@ -2,7 +2,8 @@ import { pricesOf } from '../goods';
 import { type Product } from '../goods/about';
 import { type Known, type Page } from '../plan';
 import { formatMoney } from '../till';
-import { capitalised, describe, fit, inSentence, listed, numberWords, type Harvest, type Text } from '../words';
+import { phrasesOf } from '../phrases';
+import { capitalised, describe, fit, type Harvest, type Text } from '../words';
 
 /** How a page presents itself to search engines and in shared links. */
 export interface PageMeta {
@@ -19,19 +20,22 @@ const shortestDescription = 50;
 
 /** Writes titles and descriptions from facts alone, different for every page. Goods of one name are told apart by what differs. */
 export function metaWriter(known: Known, harvest: Harvest): (page: Page) => PageMeta {
-  const names = distinctNames(known.catalogue.products);
+  const names = distinctNames(known.catalogue.products, phrasesOf(known.rules).search.numbered);
   return (page) => pageMeta(page, known, harvest, names);
 }
 
 /** Titles by product, each once: with the shelf, the code or a number where the list gives one name twice. */
-function distinctNames(products: readonly Product[]): Map<string, string> {
+function distinctNames(products: readonly Product[], numbered: (title: string, n: number) => string): Map<string, string> {
   const taken = new Set<string>();
   const names = new Map<string, string>();
   for (const product of products) {
     const code = product.variants[0]?.sku;
     const tries = [product.title, `${product.title}, ${product.categories[0] ?? ''}`, `${product.title}, ${code ?? ''}`];
     let name = tries.find((one) => !/, $/.test(one) && !taken.has(one.toLowerCase()));
-    for (let n = 2; !name; n++) if (!taken.has(`${product.title}, no. ${n}`.toLowerCase())) name = `${product.title}, no. ${n}`;
+    for (let n = 2; !name; n++) {
+      const next = numbered(product.title, n);
+      if (!taken.has(next.toLowerCase())) name = next;
+    }
     taken.add(name.toLowerCase());
     names.set(product.id, name);
   }
@@ -51,74 +55,64 @@ const particularsOf = ({ particulars, categories }: Product): string =>
   (categories[0] ?? '');
 
 function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap<string, string>): PageMeta {
-  const { reading, catalogue } = known;
-  const own = reading.name?.value;
-  const name = own ?? 'this shop';
+  const { reading, catalogue, rules } = known;
+  const say = phrasesOf(rules).search;
+  const own = reading.name?.value ?? null;
+  const name = own ?? say.thisShop;
   const what = reading.sells[0]?.value;
-  const place = reading.place?.value;
-  const money = (amount: number) => formatMoney(amount, known.rules);
-  const from = (products: readonly Product[]) => {
+  const place = reading.place?.value ?? null;
+  const leastOf = (products: readonly Product[]) => {
     const range = pricesOf(products);
-    return range ? ` from ${money(range.low)}` : '';
+    return range && formatMoney(range.low, rules);
   };
   const tail = own ? ` – ${own}` : '';
   const titled = (text: string) => (text.length + tail.length <= longestTitle ? text + tail : fit(text, longestTitle));
+  const described = (text: string) => fit(text, longestDescription);
   const count = catalogue.products.length;
   if (page.kind === 'home') {
     const about = [what, place].filter(Boolean).join(', ');
-    const goods = count
-      ? `${capitalised(numberWords(count))} ${count === 1 ? 'product' : 'products'}${from(catalogue.products)}.`
-      : '';
+    const goods = count ? say.goods(count, leastOf(catalogue.products)) : '';
     return {
       title: fit(own && about ? `${own} – ${about}` : (own ?? (capitalised(about) || page.name)), longestTitle),
-      description: fit(
+      description: described(
         [harvest.lead?.text ?? harvest.headline?.text ?? '', goods].filter(Boolean).join(' ') || capitalised(name),
-        longestDescription,
       ),
     };
   }
   if (page.category) {
     const { products } = page.category;
-    const shown = listed(products.slice(0, 3).map((product) => product.title));
+    const shown = products.slice(0, 3).map((product) => product.title);
     return {
       title: titled(page.name),
-      description: fit(
-        `${capitalised(inSentence(page.name))}${own ? ` by ${own}` : ''}: ${numberWords(products.length)} ${products.length === 1 ? 'product' : 'products'}${from(products)}. ${products.length > 1 ? `Among them ${shown}.` : shown}`,
-        longestDescription,
-      ),
+      description: described(say.shelf(page.name, own, products.length, leastOf(products), shown)),
     };
   }
-  if (page.product) {
-    const title = names.get(page.product.id) ?? page.product.title;
-    const about = describe(page.product).text;
-    const opens = about.toLowerCase().startsWith(page.product.title.toLowerCase());
-    const said = from([page.product]).trim();
-    const price = said ? (opens ? `F${said.slice(1)}` : `${title}, ${said}`) : opens ? '' : title;
-    return {
-      title: titled(title),
-      description: fit(
-        opens
-          ? `${title}${about.slice(page.product.title.length)}${price ? ` ${price}.` : ''}`
-          : `${price}. ${about || particularsOf(page.product)}`.trim(),
-        longestDescription,
-      ),
-    };
-  }
-  const where = place ? ` in ${place}` : '';
+  if (page.product) return { title: titled(nameOf(page.product, names)), description: described(ofProduct(page.product)) };
   const says: Partial<Record<Page['kind'], () => string>> = {
-    shop: () =>
-      count ? `Everything that ${name} sells: ${numberWords(count)} products${from(catalogue.products)}.` : `What ${name} sells.`,
-    about: () => told(harvest.about, `Who is behind ${name}${where}.`),
-    contact: () => `How to reach ${name}${where}${reading.phone ? `: ${reading.phone.value}` : ''}.`,
-    questions: () => `What buyers ask ${name} before they order, answered.`,
-    gallery: () => `Pictures from ${name}${where}.`,
-    journal: () => `What happens at ${name}${where}, written down.`,
-    appointments: () => `What can be booked at ${name}${where}, and what it costs.`,
-    'gift-cards': () => `Gift cards from ${name}, sent by e-mail.`,
-    delivery: () => told(harvest.delivery, `What delivery from ${name} costs, where it goes, and how to send something back.`),
-    privacy: () => `What ${name} keeps about its buyers, and why.`,
-    refunds: () => `How to send something back to ${name}, and how the money returns.`,
-    terms: () => `What you and ${name} agree to when you order.`,
+    shop: () => say.shop(name, count, leastOf(catalogue.products)),
+    about: () => told(harvest.about, say.about(name, place)),
+    contact: () => say.contact(name, place, reading.phone?.value ?? null),
+    questions: () => say.questions(name),
+    gallery: () => say.gallery(name, place),
+    journal: () => say.journal(name, place),
+    appointments: () => say.appointments(name, place),
+    'gift-cards': () => say['gift-cards'](name),
+    delivery: () => told(harvest.delivery, say.delivery(name)),
+    privacy: () => say.privacy(name),
+    refunds: () => say.refunds(name),
+    terms: () => say.terms(name),
   };
-  return { title: titled(page.name), description: fit(says[page.kind]?.() ?? `${page.name}, at ${name}.`, longestDescription) };
+  return { title: titled(page.name), description: described(says[page.kind]?.() ?? say.other(page.name, name)) };
+
+  /** What is told of a thing, then its price; its price first where nothing is told that opens with its name. */
+  function ofProduct(product: Product): string {
+    const title = nameOf(product, names);
+    const about = describe(product, rules).text;
+    const least = leastOf([product]);
+    if (about.toLowerCase().startsWith(product.title.toLowerCase()))
+      return `${title}${about.slice(product.title.length)}${least ? ` ${say.from(least)}` : ''}`;
+    return `${least ? say.titleFrom(title, least) : title}. ${about || particularsOf(product)}`.trim();
+  }
 }
+
+const nameOf = (product: Product, names: ReadonlyMap<string, string>): string => names.get(product.id) ?? product.title;

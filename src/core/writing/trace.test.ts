@@ -85,7 +85,7 @@ describe('a product’s description', () => {
     const catalogue = makeCatalogue(goods.value.products, new Decided(new Map()), 2, 2);
     const [product] = catalogue.products;
     if (!product) throw new Error('no product');
-    return describeProduct(product);
+    return describeProduct(product, bareTill);
   };
   test.each([
     ['title,price,description\nBell,4,Cast in May.\n', 'Cast in May.'],

@@ -10,6 +10,7 @@ import {
   type TextAt,
   type Writing,
 } from '../sections';
+import { phrasesOf } from '../phrases';
 import { harvest, stemsIn, untraced, Vocabulary, type Harvest, type Text } from '../words';
 import { alternatives } from './alternatives';
 import { isFilled, withAsks } from './asks';
@@ -73,7 +74,8 @@ export interface Prepared {
 }
 
 /** Every word that a text may speak of. */
-export const vocabularyOf = (known: Known): Vocabulary => new Vocabulary(inputsOf(known));
+export const vocabularyOf = (known: Known): Vocabulary =>
+  new Vocabulary(inputsOf(known), !phrasesOf(known.rules).nounsHaveCapitals);
 
 function prepare(known: Known, decided: Decided): Prepared {
   const gathered = harvest(known.reading, pinsOf(decided));

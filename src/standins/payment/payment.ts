@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { z } from 'zod';
+import { phrasesOf } from '@/core/phrases';
 import { fail, ok, type Result } from '@/core/result';
 import { dataFolder } from '../folder';
 import { Journal } from '../journal';
@@ -10,6 +11,8 @@ const intentSchema = z.object({
   amount: z.number().int(),
   currency: z.string(),
   digits: z.number().int(),
+  /** The language and place of the shop, BCP 47; payments that were asked for before it was told are in English. */
+  locale: z.string().default('en'),
   shop: z.string(),
   order: z.string(),
   address: z.string(),
@@ -25,9 +28,9 @@ export type Intent = z.infer<typeof intentSchema>;
  * (its Annex B), so no real card is ever among them.
  */
 export const testCards = [
-  { number: '9000 0000 0000 0001', outcome: 'accepted', say: 'accepted' },
-  { number: '9000 0000 0000 0019', outcome: 'refused', say: 'refused' },
-  { number: '9000 0000 0000 0027', outcome: 'confirm', say: 'asks the buyer to confirm' },
+  { number: '9000 0000 0000 0001', outcome: 'accepted' },
+  { number: '9000 0000 0000 0019', outcome: 'refused' },
+  { number: '9000 0000 0000 0027', outcome: 'confirm' },
 ] as const;
 
 /** The check digit of ISO/IEC 7812-1, Annex B. */
@@ -62,9 +65,9 @@ export function payWith(id: string, card: string): Result<Intent> {
   const intent = findIntent(id);
   if (!intent) return fail('This payment is not known.');
   if (intent.state !== 'open') return ok(intent);
-  if (!hasRightCheckDigit(card)) return fail('This card number has a slip in it. Look at it again.');
+  if (!hasRightCheckDigit(card)) return fail(phrasesOf(intent).payment.slip);
   const known = testCards.find((candidate) => candidate.number.replace(/ /g, '') === card.replace(/\D/g, ''));
-  if (!known) return fail('The stand-in takes only the three cards that are listed here.');
+  if (!known) return fail(phrasesOf(intent).payment.onlyThese);
   return ok(step(intent, known.outcome));
 }
 

@@ -1,7 +1,7 @@
 import { isForSale, stockOf } from '@/core/goods';
 import { type Product, type Variant } from '@/core/project';
 import { offerOf } from '@/core/site';
-import { money, stateOf, type SectionContext } from '../context';
+import { money, stateOf, type SectionContext, say } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { pageOffer, stockLine } from './offer';
 
@@ -14,10 +14,11 @@ export const firstChoice = (item: Product): Variant | undefined =>
 
 /** Choices, number and button; what it costs where the page does not say so before. */
 export function buyForm(c: SectionContext, item: Product, price: Markup | null): Markup {
+  const { drawn, scripts } = say(c);
   if (stockOf(item) === 0)
     return html`<div class="buy">
       ${price}
-      <p class="stock">${stockLine(0)}</p>
+      <p class="stock">${stockLine(scripts, 0)}</p>
     </div>`;
   const offer = offerOf(c.shop, c.page);
   if (!offer)
@@ -29,18 +30,17 @@ export function buyForm(c: SectionContext, item: Product, price: Markup | null):
   const data = pageOffer(c, item, offer);
   return html`<form class="buy" data-buy action="${c.addresses.page('cart/')}" method="get">
     ${item.options.map((option, at) => choices(c, item, option, at))}${price}
-    <p class="stock" data-stock aria-live="polite">${stockLine(first?.stock ?? null)}</p>
+    <p class="stock" data-stock aria-live="polite">${stockLine(scripts, first?.stock ?? null)}</p>
     <div class="buy-row">
       <label class="quantity"
-        ><span>Number</span
+        ><span>${drawn.number}</span
         ><input type="number" name="quantity" value="1" min="1" max="${first?.stock ?? 99}" inputmode="numeric" /></label
-      ><button class="button" type="submit" data-add disabled>Add to cart</button>
+      ><button class="button" type="submit" data-add disabled>${drawn.addToCart}</button>
     </div>
     <p class="added" data-added role="status"></p>
     <noscript
       ><p class="notice">
-        The cart needs scripts, which are off in this browser. Turn them on to
-        order${c.shop.reading.email ? html`, or write to ${c.shop.reading.email.value}` : null}.
+        ${drawn.cartNeedsScripts}${c.shop.reading.email ? html`, ${drawn.orWriteTo} ${c.shop.reading.email.value}` : null}.
       </p></noscript
     >
     <script type="application/json" data-offer>
@@ -50,10 +50,13 @@ export function buyForm(c: SectionContext, item: Product, price: Markup | null):
 }
 
 /** Shown, and not sold: something of it is not known. */
-const notYet = ({ shop: { reading } }: SectionContext): Markup =>
-  reading.email
-    ? html`It can’t be ordered here yet. Write to <a href="mailto:${reading.email.value}">${reading.email.value}</a>.`
-    : html`It can’t be ordered here yet.`;
+function notYet(c: SectionContext): Markup {
+  const { email } = c.shop.reading;
+  const { drawn } = say(c);
+  return email
+    ? html`${drawn.notYet} ${drawn.writeTo} <a href="mailto:${email.value}">${email.value}</a>.`
+    : html`${drawn.notYet}`;
+}
 
 interface Choice {
   value: string;
@@ -107,7 +110,7 @@ function choicesOf(c: SectionContext, item: Product, at: number): Choice[] {
     value,
     checked: value === first?.values[at],
     out: left === 0,
-    state: c.shop.look.family.card.state ? stateOf(left) : left === 0 ? 'sold out' : '',
+    state: c.shop.look.family.card.state ? stateOf(c, left) : left === 0 ? say(c).drawn.outOfStock : '',
     cost: differ && price !== undefined ? money(price, c) : '',
   }));
 }

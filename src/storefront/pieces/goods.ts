@@ -2,7 +2,7 @@ import { stockOf } from '@/core/goods';
 import { plainProse } from '@/core/prose';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
-import { namePlate, type Context, particulars, priceTag, productPicture, stateOf } from '../context';
+import { namePlate, type Context, particulars, priceTag, productPicture, stateOf, say } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { pageOffer } from './offer';
 
@@ -17,7 +17,7 @@ function item(context: Context, product: Product, i: number, eager: number, numb
   const { card } = context.shop.look.family;
   const left = stockOf(product);
   const gone = left === 0;
-  const note = particulars(product);
+  const note = particulars(context, product);
   const [picture] = product.pictures;
   const named = card.names && !(picture && context.addresses.picture(picture));
   return html`<li class="good${gone ? ' gone' : card.state && left !== null && left <= 3 ? ' low' : ''}">
@@ -28,7 +28,7 @@ function item(context: Context, product: Product, i: number, eager: number, numb
       >${named ? null : html`<span class="name">${product.title}</span>`}${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span
         class="note"
         >${card.state && gone ? '' : note}</span
-      >${card.state ? html`<span class="state">${stateOf(left)}</span>` : null}${priceTag(context, product)}</a
+      >${card.state ? html`<span class="state">${stateOf(context, left)}</span>` : null}${priceTag(context, product)}</a
     >${card.quick && !gone ? quickBuy(context, product) : null}
   </li>`;
 }
@@ -43,10 +43,14 @@ function firstSentence({ description }: Product): string {
 /** Into the cart from the list, where there is nothing to choose. */
 function quickBuy(context: Context, product: Product): Markup | null {
   const [only, ...more] = product.variants;
+  const { drawn } = say(context);
   if (more.length)
     return html`<p class="quick choose">
-      <a class="button second" href="${context.addresses.page(`goods/${product.slug}/`)}" aria-label="Choose ${product.title}"
-        >Choose</a
+      <a
+        class="button second"
+        href="${context.addresses.page(`goods/${product.slug}/`)}"
+        aria-label="${drawn.chooseThis(product.title)}"
+        >${drawn.choose}</a
       >
     </p>`;
   const offer = offerOf(context.shop, { product, path: `goods/${product.slug}/` });
@@ -54,9 +58,9 @@ function quickBuy(context: Context, product: Product): Markup | null {
   return html`<form class="quick" data-buy action="${context.addresses.page('cart/')}" method="get">
     ${only.values.map((value, at) => html`<input type="hidden" name="option-${at}" value="${value}" />`)}
     <label
-      ><span class="aside">Number of ${product.title}</span
+      ><span class="aside">${drawn.numberOfThis(product.title)}</span
       ><input type="number" name="quantity" value="1" min="1" max="${only.stock ?? 99}" inputmode="numeric" /></label
-    ><button class="button" type="submit" data-add disabled aria-label="Add ${product.title} to the cart">Add</button>
+    ><button class="button" type="submit" data-add disabled aria-label="${drawn.addThis(product.title)}">${drawn.add}</button>
     <p class="added" data-added role="status"></p>
     <script type="application/json" data-offer>
       ${jsonIn(pageOffer(context, product, offer))}

@@ -1,6 +1,6 @@
 import { townsAround } from '@/core/lexicon';
 import { locate } from '@/core/brief';
-import { type SectionContext } from '../context';
+import { type SectionContext, say } from '../context';
 import { html, type Markup } from '../html';
 
 const width = 640;
@@ -13,8 +13,9 @@ const bars = [1, 2, 5, 10, 20, 50, 100, 200];
  * A sketch of where the place is: the towns around it by distance and direction, north up, with a bar for the scale. Positions are from
  * the gazetteer; there are no roads in it, and it says so by having none.
  */
-export function drawMap({ shop }: SectionContext): Markup | null {
-  const place = shop.reading.place;
+export function drawMap(c: SectionContext): Markup | null {
+  const { drawn } = say(c);
+  const place = c.shop.reading.place;
   const at = place && locate(place.value);
   if (!at || at.longitude === null || at.latitude === null) return null;
   const own = { name: at.name, longitude: at.longitude, latitude: at.latitude };
@@ -44,7 +45,10 @@ export function drawMap({ shop }: SectionContext): Markup | null {
     own.name,
   );
   const bar = [...bars].reverse().find((km) => km * perKm <= 160) ?? 1;
-  const label = `${own.name}, seen from ${named.map((spot) => spot.name).join(', ')}`;
+  const label = drawn.seenFrom(
+    own.name,
+    named.map((spot) => spot.name),
+  );
   return html`<figure class="sketch">
     <svg viewBox="0 0 ${width} ${height}" role="img" aria-label="${label}">
       <path class="grid" d="M0 ${height / 2}H${width}M${width / 2} 0V${height}" />
@@ -63,7 +67,7 @@ export function drawMap({ shop }: SectionContext): Markup | null {
       <text x="20" y="${height - 30}">${bar} km</text>
       <path class="bar" d="M${width - 26} ${height - 16}V${height - 44}m-6 9l6 -9l6 9" />
     </svg>
-    <figcaption>Positions of towns: GeoNames, CC BY 4.0</figcaption>
+    <figcaption>${drawn.towns}</figcaption>
   </figure>`;
 }
 

@@ -1,3 +1,4 @@
+import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Product } from '@/core/project';
 import { type Offer } from '@/core/site';
 import { type Context } from '../context';
@@ -24,11 +25,12 @@ export function pageOffer({ addresses }: Pick<Context, 'addresses'>, item: Produ
 }
 
 /** What a page says of a choice that is not sold, or not yet. */
-export const choiceLine = ({ values }: PageOffer, picked: readonly unknown[]): string =>
-  Object.values(values).some((one) => one.every((value, at) => value === picked[at]))
-    ? 'This one can’t be ordered here yet.'
-    : 'This combination is not made.';
+export const choiceLine = (phrases: ScriptPhrases, { values }: PageOffer, picked: readonly unknown[]): string =>
+  Object.values(values).some((one) => one.every((value, at) => value === picked[at])) ? phrases.notThisOne : phrases.notMade;
 
 /** What a page says of the pieces that are left; nothing where they are not counted. */
-export const stockLine = (stock: number | null): string =>
-  stock === null ? '' : stock === 0 ? 'Sold out for now.' : stock <= 3 ? `Only ${stock} left.` : 'In stock.';
+export function stockLine(phrases: ScriptPhrases, stock: number | null): string {
+  if (stock === null) return '';
+  if (stock === 0) return phrases.soldOut;
+  return stock <= 3 ? fill(phrases.onlyLeft, { n: stock }) : phrases.inStock;
+}

@@ -1,3 +1,4 @@
+import { type ScriptPhrases } from '@/core/phrases';
 import { type Offer } from '@/core/site';
 import { type BillLine, type TillRules } from '@/core/till';
 
@@ -18,6 +19,7 @@ export interface PricedLine extends BillLine {
 
 export interface Priced {
   rules: TillRules;
+  phrases: ScriptPhrases;
   lines: PricedLine[];
 }
 

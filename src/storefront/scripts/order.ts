@@ -1,6 +1,7 @@
+import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Order, type OrderFile, type OrderRequest } from '@/core/till';
 import { writeCart, type Priced } from './cart';
-import { address, load, loadRules, make, money, orders } from './ports';
+import { address, load, loadPhrases, loadRules, make, money, orders } from './ports';
 
 const attempt = 'arcatum-attempt';
 
@@ -46,9 +47,10 @@ export async function sendOrder(
   refuse: (say: string) => void,
 ): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('[data-pay]');
-  if (orders() === 'preview') return refuse('This is a preview. Publish the shop, and orders can be placed.');
+  const { phrases } = priced;
+  if (orders() === 'preview') return refuse(phrases.preview);
   const request = requestOf(form, priced, code, seen);
-  if (orders() === 'archive') return saveOrderFile(form, request);
+  if (orders() === 'archive') return saveOrderFile(form, request, phrases);
   if (button) button.disabled = true;
   try {
     const answer = await fetch(address('api/orders'), {
@@ -59,17 +61,17 @@ export async function sendOrder(
     const said = (await answer.json()) as { say?: string; number?: string; receipt?: string; pay?: string | null };
     if (!answer.ok || !said.number) {
       sessionStorage.removeItem(attempt);
-      return refuse(said.say ?? 'The order could not be taken. Try again in a minute.');
+      return refuse(said.say ?? phrases.notTaken);
     }
     location.href = said.pay ?? `${address('thank-you/')}?order=${said.number}&receipt=${said.receipt ?? ''}`;
   } catch {
-    refuse('The shop could not be reached. Look at your connection and try again; nothing was ordered twice.');
+    refuse(phrases.notReached);
   } finally {
     if (button) button.disabled = false;
   }
 }
 
-function saveOrderFile(form: HTMLFormElement, request: OrderRequest): void {
+function saveOrderFile(form: HTMLFormElement, request: OrderRequest, phrases: ScriptPhrases): void {
   const placed = new Date().toISOString();
   const file: OrderFile = {
     format: 'arcatum-order',
@@ -79,24 +81,16 @@ function saveOrderFile(form: HTMLFormElement, request: OrderRequest): void {
     request,
   };
   const url = URL.createObjectURL(new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
-  const link = make(
-    'a',
-    { href: url, download: `order-${request.key.slice(0, 8)}.json`, class: 'button' },
-    'Save the order file',
-  );
+  const link = make('a', { href: url, download: `order-${request.key.slice(0, 8)}.json`, class: 'button' }, phrases.saveOrder);
   const mail = document.querySelector<HTMLAnchorElement>('.foot a[href^="mailto:"]')?.href;
   form.replaceWith(
     make(
       'div',
       { class: 'prose' },
-      make(
-        'p',
-        {},
-        'This shop takes orders by post. Save the order file and send it to the shop, which answers with the sum and how to pay.',
-      ),
+      make('p', {}, phrases.byPost),
       make('p', {}, link),
       ...(mail
-        ? [make('p', {}, make('a', { href: `${mail}?subject=${encodeURIComponent('An order')}` }, 'Write to the shop'))]
+        ? [make('p', {}, make('a', { href: `${mail}?subject=${encodeURIComponent(phrases.anOrder)}` }, phrases.writeToShop))]
         : []),
     ),
   );
@@ -105,24 +99,15 @@ function saveOrderFile(form: HTMLFormElement, request: OrderRequest): void {
   writeCart([]);
 }
 
-const states: Record<Order['state'], string> = {
-  'awaiting-payment': 'The order is in. The shop sends it when the payment has arrived.',
-  paid: 'The order is paid. The shop sends it on.',
-  refused: 'The payment was refused, so nothing was ordered. The cart is as it was.',
-  expired: 'The order was not paid in time, so the goods went back on the shelf.',
-  sent: 'The order is on its way.',
-};
-
 /** The order as the host keeps it, on the page after paying. */
 export async function showThanks(): Promise<void> {
   const place = document.querySelector('[data-thanks]');
   if (!place) return;
+  const phrases = await loadPhrases();
   const query = new URLSearchParams(location.search);
   const number = query.get('order');
   if (!number)
-    return place.replaceChildren(
-      make('p', {}, 'No order is known on this page. ', make('a', { href: address('shop/') }, 'To the shop')),
-    );
+    return place.replaceChildren(make('p', {}, phrases.noOrder, make('a', { href: address('shop/') }, phrases.toTheShop)));
   try {
     const order = await load<Order>(
       `api/orders/${encodeURIComponent(number)}?receipt=${encodeURIComponent(query.get('receipt') ?? '')}`,
@@ -131,8 +116,8 @@ export async function showThanks(): Promise<void> {
     sessionStorage.removeItem(attempt);
     if (order.state === 'paid' || order.payment === 'bank') writeCart([]);
     place.replaceChildren(
-      make('p', { class: 'number' }, `Order ${order.number}`),
-      make('p', {}, states[order.state]),
+      make('p', { class: 'number' }, fill(phrases.orderNumber, { number: order.number })),
+      make('p', {}, phrases[`state-${order.state}`]),
       make(
         'ul',
         { class: 'lines' },
@@ -154,21 +139,21 @@ export async function showThanks(): Promise<void> {
               make(
                 'div',
                 {},
-                make('dt', {}, `Delivery, ${order.delivery.label}`),
-                make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : 'free'),
+                make('dt', {}, fill(phrases.delivery, { rate: order.delivery.label })),
+                make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : phrases.free),
               ),
             ]
           : []),
-        make('div', { class: 'total' }, make('dt', {}, 'Total'), make('dd', {}, money(order.total, rules))),
+        make('div', { class: 'total' }, make('dt', {}, phrases.total), make('dd', {}, money(order.total, rules))),
       ),
       ...(order.payment === 'bank' && rules.payments.bank
-        ? [make('p', {}, `Please pay to: ${rules.payments.bank}. Reference: ${order.number}.`)]
+        ? [make('p', {}, fill(phrases.payTo, { account: rules.payments.bank, number: order.number }))]
         : []),
       ...(order.state === 'refused'
-        ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, 'Back to the checkout'))]
+        ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout))]
         : []),
     );
   } catch {
-    place.replaceChildren(make('p', {}, 'The order could not be found just now. Reload this page in a minute.'));
+    place.replaceChildren(make('p', {}, phrases.orderNotFound));
   }
 }

@@ -1,3 +1,4 @@
+import { type ScriptPhrases } from '@/core/phrases';
 import { type Offer } from '@/core/site';
 import { formatMoney, type TillRules } from '@/core/till';
 
@@ -30,6 +31,12 @@ let rules: Promise<TillRules> | undefined;
 
 export const loadRules = (): Promise<TillRules> =>
   globalThis.arcatumFrame ? load<TillRules>('data/rules.json') : (rules ??= load<TillRules>('data/rules.json'));
+
+let phrases: Promise<ScriptPhrases> | undefined;
+
+/** What scripts say, in the language of the shop. */
+export const loadPhrases = (): Promise<ScriptPhrases> =>
+  globalThis.arcatumFrame ? load<ScriptPhrases>('data/phrases.json') : (phrases ??= load<ScriptPhrases>('data/phrases.json'));
 
 export const loadOffer = (path: string): Promise<Offer | null> => load<Offer>(`${path}offer.json`).catch(() => null);
 

@@ -1,6 +1,7 @@
 import { type SearchEntry } from '@/core/site';
 import MiniSearch from 'minisearch';
-import { address, load, loadRules, make, money, onPaint } from './ports';
+import { fill } from '@/core/phrases';
+import { address, load, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 /** Search over the goods: by the beginnings of words, with one letter wrong for every five. */
 const options = {
@@ -15,14 +16,14 @@ async function paint(query: string): Promise<void> {
     found.textContent = '';
     return results.replaceChildren();
   }
-  const [entries, rules] = await Promise.all([load<SearchEntry[]>('data/search.json'), loadRules()]);
+  const [entries, rules, phrases] = await Promise.all([load<SearchEntry[]>('data/search.json'), loadRules(), loadPhrases()]);
   const index = new MiniSearch<SearchEntry>(options);
   index.addAll(entries);
   const hits = index
     .search(query)
     .slice(0, 48)
     .flatMap((hit) => entries[hit.id as number] ?? []);
-  found.textContent = hits.length ? `${hits.length} found for “${query}”.` : `Nothing found for “${query}”. Try a shorter word.`;
+  found.textContent = fill(hits.length ? phrases.found : phrases.foundNothing, { n: hits.length, query });
   results.replaceChildren(
     make(
       'ol',

@@ -1,6 +1,7 @@
 import { choiceLine, stockLine, type PageOffer } from '../pieces/offer';
 import { addToCart, paintCount } from './cart';
-import { address, liveStock, loadRules, make, money, onPaint } from './ports';
+import { fill } from '@/core/phrases';
+import { address, liveStock, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 const offers = new WeakMap<HTMLFormElement, PageOffer>();
 
@@ -26,12 +27,12 @@ const chosen = (form: HTMLFormElement, offer: PageOffer) => {
 
 async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<void> {
   const variant = chosen(form, offer);
-  const rules = await loadRules();
+  const [rules, phrases] = await Promise.all([loadRules(), loadPhrases()]);
   const add = form.querySelector<HTMLButtonElement>('[data-add]');
   const stock = form.querySelector('[data-stock]');
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
   if (add) add.disabled = !variant || variant.stock === 0;
-  if (stock) stock.textContent = variant ? stockLine(variant.stock) : choiceLine(offer, pickedIn(form, offer));
+  if (stock) stock.textContent = variant ? stockLine(phrases, variant.stock) : choiceLine(phrases, offer, pickedIn(form, offer));
   if (number && variant) number.max = String(variant.stock ?? 999);
   // Only the form of the page's own thing: lists beside it have forms too.
   const page = form.closest('.product');
@@ -64,11 +65,13 @@ document.addEventListener('submit', (event) => {
   if (!variant || variant.stock === 0 || !said) return;
   const now = addToCart(variant.id, offer.path, wanted, variant.stock);
   const full = variant.stock !== null && now >= variant.stock;
-  said.replaceChildren(
-    `${now} in the cart${full ? ', which is all there are' : ''}. `,
-    make('a', { href: address('cart/') }, 'See the cart'),
-  );
+  void sayAdded(said, now, full);
 });
+
+async function sayAdded(said: Element, n: number, full: boolean): Promise<void> {
+  const { inCart, inCartAll, seeCart } = await loadPhrases();
+  said.replaceChildren(fill(full ? inCartAll : inCart, { n }), make('a', { href: address('cart/') }, seeCart));
+}
 
 // On a phone the shelves stand in one row that slides; the one that is open is to be seen.
 document.querySelector('.shelf-nav [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });

@@ -1,17 +1,22 @@
+import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Bill, makeBill, type TillRules } from '@/core/till';
 import { priceLine, readCart, writeCart, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
-import { address, liveStock, loadOffer, loadRules, make, money, onPaint } from './ports';
+import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 async function priceCart(): Promise<Priced> {
   const cart = readCart();
-  const rules = await loadRules();
+  const [rules, phrases] = await Promise.all([loadRules(), loadPhrases()]);
   const paths = [...new Set(cart.map((line) => line.path))];
   const offers = new Map(await Promise.all(paths.map(async (path) => [path, await loadOffer(path)] as const)));
   const stock = await liveStock(cart.map((line) => line.variant));
   const lines = cart.flatMap((line) => priceLine(line, offers.get(line.path), stock.get(line.variant)) ?? []);
-  return { rules, lines };
+  return { rules, phrases, lines };
 }
+
+/** Basis points as per cent, with the decimal sign of the shop. */
+const percent = (basisPoints: number, { locale }: TillRules): string =>
+  new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }).format(basisPoints / 100);
 
 const today = () => new Date().toISOString().slice(0, 10);
 
@@ -20,46 +25,54 @@ function row(label: string | Node, amount: string, className = ''): HTMLElement 
 }
 
 /** The figures of a bill as a list, in the order in which they are worked out. */
-function billList(bill: Bill, rules: TillRules, withDelivery: boolean): HTMLElement {
-  const list = make('dl', { class: 'bill' }, row('Goods', money(bill.goods, rules)));
-  if (bill.discount) list.append(row('Discount', `−${money(bill.discount, rules)}`));
+function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean): HTMLElement {
+  const list = make('dl', { class: 'bill' }, row(phrases.goods, money(bill.goods, rules)));
+  if (bill.discount) list.append(row(phrases.discount, `−${money(bill.discount, rules)}`));
   if (bill.delivery && withDelivery)
-    list.append(row(`Delivery, ${bill.delivery.rate.label}`, bill.delivery.price ? money(bill.delivery.price, rules) : 'free'));
+    list.append(
+      row(
+        fill(phrases.delivery, { rate: bill.delivery.rate.label }),
+        bill.delivery.price ? money(bill.delivery.price, rules) : phrases.free,
+      ),
+    );
   if (!bill.taxIncluded)
-    for (const line of bill.taxes) if (line.tax) list.append(row(`Tax ${line.rate / 100} %`, money(line.tax, rules)));
-  list.append(row('Total', money(bill.total, rules), 'total'));
+    for (const line of bill.taxes)
+      if (line.tax) list.append(row(fill(phrases.tax, { percent: percent(line.rate, rules) }), money(line.tax, rules)));
+  list.append(row(phrases.total, money(bill.total, rules), 'total'));
   if (bill.taxIncluded)
     for (const line of bill.taxes)
-      if (line.rate) list.append(row(make('small', {}, `of which tax ${line.rate / 100} %`), money(line.tax, rules)));
+      if (line.rate)
+        list.append(
+          row(make('small', {}, fill(phrases.ofWhichTax, { percent: percent(line.rate, rules) })), money(line.tax, rules)),
+        );
   return list;
 }
 
 async function paintCart(): Promise<void> {
   const place = document.querySelector('[data-cart]');
   if (!place) return;
-  const { rules, lines } = await priceCart();
+  const cart = await priceCart();
+  const { rules, phrases, lines } = cart;
   if (!lines.length) {
     place.replaceChildren(
-      make('p', { class: 'empty' }, 'Nothing is in it yet. ', make('a', { href: address('shop/') }, 'To the shop')),
+      make('p', { class: 'empty' }, phrases.cartEmpty, make('a', { href: address('shop/') }, phrases.toTheShop)),
     );
     return;
   }
   const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
   place.replaceChildren(
-    make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, rules))),
+    make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, cart))),
     make(
       'div',
       { class: 'cart-foot' },
-      billList(bill, rules, false),
-      ...(bill.deliveryState === 'none-needed'
-        ? []
-        : [make('p', {}, make('small', {}, 'Delivery is added at checkout, where you see it before you pay.'))]),
-      make('a', { class: 'button', href: address('checkout/') }, 'To the checkout'),
+      billList(bill, cart, false),
+      ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, phrases.deliveryLater))]),
+      make('a', { class: 'button', href: address('checkout/') }, phrases.toCheckout),
     ),
   );
 }
 
-function cartLine(line: PricedLine, rules: TillRules): HTMLElement {
+function cartLine(line: PricedLine, { rules, phrases }: Priced): HTMLElement {
   const number = make('input', {
     type: 'number',
     min: '0',
@@ -67,12 +80,17 @@ function cartLine(line: PricedLine, rules: TillRules): HTMLElement {
     value: String(line.quantity),
     inputmode: 'numeric',
     'data-line': line.variant,
-    'aria-label': `Number of ${line.title}`,
+    'aria-label': fill(phrases.numberOf, { title: line.title }),
   });
   const remove = make(
     'button',
-    { type: 'button', class: 'plain', 'data-remove': line.variant, 'aria-label': `Take out ${line.title}` },
-    'Take out',
+    {
+      type: 'button',
+      class: 'plain',
+      'data-remove': line.variant,
+      'aria-label': fill(phrases.takeOutThis, { title: line.title }),
+    },
+    phrases.takeOut,
   );
   return make(
     'li',
@@ -87,9 +105,11 @@ function cartLine(line: PricedLine, rules: TillRules): HTMLElement {
       make(
         'p',
         { class: 'note' },
-        `${money(line.price, rules)} each${line.stock !== null && line.quantity >= line.stock ? ', the last there are' : ''}`,
+        fill(line.stock !== null && line.quantity >= line.stock ? phrases.eachLast : phrases.each, {
+          price: money(line.price, rules),
+        }),
       ),
-      make('div', { class: 'buy-row' }, make('label', { class: 'quantity' }, make('span', {}, 'Number'), number), remove),
+      make('div', { class: 'buy-row' }, make('label', { class: 'quantity' }, make('span', {}, phrases.number), number), remove),
     ),
     make('p', { class: 'sum' }, money(line.price * line.quantity, rules)),
   );
@@ -126,16 +146,16 @@ async function paintCheckout(): Promise<void> {
   if (priced.lines.length) paintBill(form, priced);
 }
 
-const refusals: Record<Bill['codeRefused'], string> = {
+const refusals = (phrases: ScriptPhrases): Record<Bill['codeRefused'], string> => ({
   '': '',
-  unknown: 'The shop knows no such code.',
-  ended: 'This code has ended.',
-  least: 'The goods come to less than this code asks for.',
-  'nothing-to-deliver': 'This code takes off delivery, and nothing here is delivered.',
-};
+  unknown: phrases.codeUnknown,
+  ended: phrases.codeEnded,
+  least: phrases.codeLeast,
+  'nothing-to-deliver': phrases.codeNothingToDeliver,
+});
 
 function paintBill(form: HTMLFormElement, cart: Priced): void {
-  const { rules, lines } = cart;
+  const { rules, phrases, lines } = cart;
   const bill = currentBill(form, cart);
   const rates = form.querySelector('[data-rates]');
   const needsParcel = bill.deliveryState !== 'none-needed';
@@ -152,14 +172,16 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
           'label',
           {},
           input,
-          make('span', {}, rate.label, make('b', {}, free || bill.delivery?.free === 'code' ? 'free' : money(rate.price, rules))),
+          make(
+            'span',
+            {},
+            rate.label,
+            make('b', {}, free || bill.delivery?.free === 'code' ? phrases.free : money(rate.price, rules)),
+          ),
         );
       }),
     );
-    if (bill.deliveryState === 'nowhere')
-      rates.replaceChildren(
-        make('p', { class: 'notice' }, 'The shop does not deliver there. Choose another country, or write to the shop.'),
-      );
+    if (bill.deliveryState === 'nowhere') rates.replaceChildren(make('p', { class: 'notice' }, phrases.deliversNotThere));
   }
   const summary = form.querySelector('[data-summary]');
   summary?.replaceChildren(
@@ -175,25 +197,25 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
         ),
       ),
     ),
-    billList(bill, rules, true),
+    billList(bill, cart, true),
   );
   const said = form.querySelector('[data-error=code]');
-  if (said) said.textContent = refusals[bill.codeRefused];
+  if (said) said.textContent = refusals(phrases)[bill.codeRefused];
 }
 
-const wanted: Record<string, string> = {
-  name: 'Write your name.',
-  email: 'Write your e-mail, such as ada@post.example.',
-  street: 'Write the street and number.',
-  place: 'Write the town.',
-  postcode: 'Write the postal code.',
-  consent: 'Agree to the terms to order.',
-};
+const wanted = (phrases: ScriptPhrases): Record<string, string> => ({
+  name: phrases.wantName,
+  email: phrases.wantEmail,
+  street: phrases.wantStreet,
+  place: phrases.wantPlace,
+  postcode: phrases.wantPostcode,
+  consent: phrases.wantConsent,
+});
 
 /** Says what is missing, at the field and above the form; true where nothing is. */
-function check(form: HTMLFormElement, bill: Bill): boolean {
+function check(form: HTMLFormElement, bill: Bill, phrases: ScriptPhrases): boolean {
   const faults: [string, string][] = [];
-  for (const [name, say] of Object.entries(wanted)) {
+  for (const [name, say] of Object.entries(wanted(phrases))) {
     const input = form.elements.namedItem(name);
     if (!(input instanceof HTMLInputElement)) continue;
     const bad = !input.validity.valid;
@@ -203,17 +225,17 @@ function check(form: HTMLFormElement, bill: Bill): boolean {
     if (bad) faults.push([input.id || `f-${name}`, say]);
     if (!input.id) input.id = `f-${name}`;
   }
-  if (bill.deliveryState === 'nowhere') faults.push(['f-country', 'The shop does not deliver to this country.']);
-  showErrors(form, faults);
+  if (bill.deliveryState === 'nowhere') faults.push(['f-country', phrases.deliversNotToThis]);
+  showErrors(form, faults, phrases);
   return faults.length === 0;
 }
 
-function showErrors(form: HTMLFormElement, faults: [id: string, say: string][]): void {
+function showErrors(form: HTMLFormElement, faults: [id: string, say: string][], phrases: ScriptPhrases): void {
   const box = form.querySelector<HTMLElement>('[data-errors]');
   if (!box) return;
   box.hidden = faults.length === 0;
   box.replaceChildren(
-    make('p', {}, faults.length === 1 ? 'One thing is missing:' : 'Some things are missing:'),
+    make('p', {}, faults.length === 1 ? phrases.oneMissing : phrases.someMissing),
     make('ul', {}, ...faults.map(([id, say]) => make('li', {}, make('a', { href: `#${id}` }, say)))),
   );
   if (faults.length) box.focus();
@@ -253,8 +275,9 @@ document.addEventListener('submit', (event) => {
   code = String(new FormData(form).get('code') ?? '').trim();
   paintBill(form, priced);
   const bill = currentBill(form, priced);
-  if (bill.codeRefused || !check(form, bill)) return;
-  void sendOrder(form, priced, code, bill.total, (say) => showErrors(form, [['f-name', say]]));
+  const { phrases } = priced;
+  if (bill.codeRefused || !check(form, bill, phrases)) return;
+  void sendOrder(form, priced, code, bill.total, (say) => showErrors(form, [['f-name', say]], phrases));
 });
 
 onPaint(() => {

@@ -1,8 +1,8 @@
-import { items, onward, paragraphs, type Drawing } from '../context';
+import { items, onward, paragraphs, type Drawing, say } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'assurance'>['draw'] = (c) =>
-  html`<section class="assurance" id="${c.section.id}" aria-label="${c.section.label}">
+  html`<section class="assurance" id="${c.section.id}" aria-label="${say(c).drawn.withEveryOrder}">
     <ul class="items">
       ${items(c, 'passages').map((item) => html`<li>${paragraphs(c, 'passages', item, 'text')}</li>`)}
     </ul>

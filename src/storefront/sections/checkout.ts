@@ -1,6 +1,7 @@
 import { type TillRules } from '@/core/till';
 import { noScripts } from '../pieces/noScripts';
-import { drawText, type Drawing } from '../context';
+import { languageOf } from '@/core/phrases';
+import { drawText, say, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 /** Every country that the shop delivers to. Where a zone takes the rest of the world, the list of countries is that of the standard. */
@@ -8,18 +9,21 @@ function countriesOf(rules: TillRules, all: readonly string[]): { code: string; 
   const named = rules.zones.flatMap((zone) => zone.countries).filter((code) => code !== '*');
   const codes = rules.zones.some((zone) => zone.countries.includes('*')) ? [...new Set([...named, ...all])] : [...new Set(named)];
   const withHome = codes.length ? codes : rules.country ? [rules.country] : [...all];
-  const names = new Intl.DisplayNames(['en'], { type: 'region' });
-  return withHome.map((code) => ({ code, name: names.of(code) ?? code })).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+  const language = languageOf(rules.locale);
+  const names = new Intl.DisplayNames([language], { type: 'region' });
+  return withHome.map((code) => ({ code, name: names.of(code) ?? code })).sort((a, b) => a.name.localeCompare(b.name, language));
 }
 
 const field = (
+  c: SectionContext<'checkout'>,
   name: string,
   label: string,
   autocomplete: string,
   options: { type?: string; required?: boolean; wide?: boolean } = {},
 ): Markup =>
   html`<p class="field${options.wide ? ' wide' : ''}">
-    <label for="f-${name}">${label}${options.required === false ? html` <small>(if you like)</small>` : null}</label
+    <label for="f-${name}"
+      >${label}${options.required === false ? html` <small>(${say(c).checkout.ifYouLike})</small>` : null}</label
     ><input
       id="f-${name}"
       name="${name}"
@@ -34,20 +38,22 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
   const { zones, payments } = rules;
   const card = payments.card && c.target.kind !== 'archive';
   const home = rules.country;
+  const { checkout: words, drawn } = say(c);
+  const [agree, terms, read, kept, end] = words.agree;
   return html`<section class="text checkout" id="checkout">
     ${drawText(c, 'heading', 'h1')}${noScripts(c)}
-    <p class="notice" data-empty hidden>The cart is empty. <a href="${c.addresses.page('shop/')}">To the shop</a></p>
+    <p class="notice" data-empty hidden>${words.emptyCart} <a href="${c.addresses.page('shop/')}">${drawn.toTheShop}</a></p>
     <form data-checkout novalidate hidden>
       <div class="checkout-fields">
         <div class="error-summary" data-errors role="alert" tabindex="-1" hidden></div>
         <fieldset>
-          <legend>Who and where to</legend>
-          ${field('name', 'Name', 'name', { wide: true })}${field('email', 'E-mail', 'email', { type: 'email' })}${field('phone', 'Telephone', 'tel', { type: 'tel', required: false })}
+          <legend>${words.who}</legend>
+          ${field(c, 'name', words.name, 'name', { wide: true })}${field(c, 'email', words.email, 'email', { type: 'email' })}${field(c, 'phone', words.phone, 'tel', { type: 'tel', required: false })}
           <div data-parcel>
-            ${field('street', 'Street and number', 'address-line1', { wide: true })}${field('place', 'Town', 'address-level2')}${field('postcode', 'Postal code', 'postal-code')}
+            ${field(c, 'street', words.street, 'address-line1', { wide: true })}${field(c, 'place', words.town, 'address-level2')}${field(c, 'postcode', words.postcode, 'postal-code')}
           </div>
           <p class="field wide">
-            <label for="f-country">Country</label
+            <label for="f-country">${words.country}</label
             ><select id="f-country" name="country" autocomplete="country">
               ${countriesOf(rules, allCountries).map(
                 ({ code, name }) => html`<option value="${code}" ${code === home ? html` selected` : null}>${name}</option>`,
@@ -56,18 +62,18 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
           </p>
         </fieldset>
         <fieldset data-delivery>
-          <legend>Delivery</legend>
+          <legend>${words.delivery}</legend>
           <div class="choices stacked" data-rates></div>
-          ${zones.length ? null : html`<p class="notice">The shop has set no delivery rates yet.</p>`}
+          ${zones.length ? null : html`<p class="notice">${words.noRates}</p>`}
         </fieldset>
         <fieldset>
-          <legend>Payment</legend>
+          <legend>${words.payment}</legend>
           <div class="choices stacked">
             ${
               card
                 ? html`<label
                     ><input type="radio" name="payment" value="card" checked /><span
-                      >By card<small> on the payment provider’s page</small></span
+                      >${words.byCard}<small> ${words.onProvidersPage}</small></span
                     ></label
                   >`
                 : null
@@ -75,7 +81,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
               payments.bank || !card
                 ? html`<label
                     ><input type="radio" name="payment" value="bank" ${card ? null : html` checked`} /><span
-                      >${payments.bank ? html`By bank transfer<small> ${payments.bank}</small>` : html`By arrangement<small> the shop writes to you how to pay</small>`}</span
+                      >${payments.bank ? html`${words.byBank}<small> ${payments.bank}</small>` : html`${words.byArrangement}<small> ${words.shopWrites}</small>`}</span
                     ></label
                   >`
                 : null
@@ -83,30 +89,31 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
           </div>
         </fieldset>
         <p class="field wide">
-          <label for="f-note">A note to the shop <small>(if you like)</small></label
+          <label for="f-note">${words.note} <small>(${words.ifYouLike})</small></label
           ><textarea id="f-note" name="note" rows="2"></textarea>
         </p>
         <p class="consent">
           <label
             ><input type="checkbox" name="consent" required aria-describedby="e-consent" /><span
-              >I agree to the <a href="${c.addresses.page('terms/')}">terms</a> and have read
-              <a href="${c.addresses.page('privacy/')}">how my data is kept</a>.</span
+              >${agree}<a href="${c.addresses.page('terms/')}">${terms}</a>${read}<a href="${c.addresses.page('privacy/')}"
+                >${kept}</a
+              >${end}</span
             ></label
           ><span class="error" id="e-consent" data-error="consent"></span>
         </p>
       </div>
-      <aside class="summary" aria-label="Your order">
-        <h2>Your order</h2>
+      <aside class="summary" aria-label="${words.yourOrder}">
+        <h2>${words.yourOrder}</h2>
         <div data-summary aria-live="polite"></div>
         <p class="field wide">
-          <label for="f-code">Discount code</label
+          <label for="f-code">${words.discountCode}</label
           ><span class="buy-row"
             ><input id="f-code" name="code" autocomplete="off" /><button type="button" class="button second" data-apply>
-              Apply
+              ${words.apply}
             </button></span
           ><span class="error" id="e-code" data-error="code" role="status"></span>
         </p>
-        <button class="button" type="submit" data-pay>${c.target.kind === 'archive' ? 'Make the order' : 'Order and pay'}</button>
+        <button class="button" type="submit" data-pay>${c.target.kind === 'archive' ? words.order : words.orderAndPay}</button>
       </aside>
     </form>
   </section>`;

@@ -1,5 +1,5 @@
 import { letter } from '../pieces/letter';
-import { arranged, drawText, type Drawing } from '../context';
+import { arranged, drawText, type Drawing, say } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'form'>['draw'] = (c) =>
@@ -9,12 +9,12 @@ const draw: Drawing<'form'>['draw'] = (c) =>
       c,
       c.shop.name,
       html`<p class="field">
-          <label for="${c.section.id}-name">Your name</label
-          ><input id="${c.section.id}-name" name="Name" autocomplete="name" required />
+          <label for="${c.section.id}-name">${say(c).drawn.yourName}</label
+          ><input id="${c.section.id}-name" name="${say(c).drawn.letterName}" autocomplete="name" required />
         </p>
         <p class="field">
-          <label for="${c.section.id}-ask">What would you like to know?</label
-          ><textarea id="${c.section.id}-ask" name="Question" rows="5" required></textarea>
+          <label for="${c.section.id}-ask">${say(c).drawn.likeToKnow}</label
+          ><textarea id="${c.section.id}-ask" name="${say(c).drawn.letterQuestion}" rows="5" required></textarea>
         </p>`,
     )}
   </section>`;

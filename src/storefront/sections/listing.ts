@@ -1,7 +1,7 @@
 import { inside, topOf, type Category } from '@/core/goods';
 import { perStretch, shelfOrders, shelfProducts, sortProducts, stretches } from '@/core/site';
 import { goodsList } from '../pieces/goods';
-import { drawText, type Drawing } from '../context';
+import { drawText, type Drawing, say } from '../context';
 import { html } from '../html';
 
 /** The shelves that stand in no other, and after the one that is shown those that stand in it. */
@@ -18,14 +18,17 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
   const shown = sortProducts(all, view.order, shop.rules.locale).slice(from, from + perStretch);
   const last = stretches(all.length);
   const { categories } = shop.catalogue;
+  const { drawn } = say(c);
   return html`<section class="shelf" id="listing">
     <div class="section-head">${drawText(c, 'heading', 'h1')}${drawText(c, 'intro', 'p')}</div>
     ${
       categories.length > 1
-        ? html`<nav class="shelf-nav" aria-label="Categories">
+        ? html`<nav class="shelf-nav" aria-label="${drawn.categories}">
             <ul>
               <li>
-                <a href="${addresses.page('shop/')}" ${page.kind === 'shop' ? html` aria-current="page"` : null}>Everything</a>
+                <a href="${addresses.page('shop/')}" ${page.kind === 'shop' ? html` aria-current="page"` : null}
+                  >${drawn.everything}</a
+                >
               </li>
               ${shelvesBeside(categories, page.category).map(
                 (category) =>
@@ -42,31 +45,32 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
         : null
     }${
       all.length > 1
-        ? html`<nav class="shelf-order" aria-label="Order">
+        ? html`<nav class="shelf-order" aria-label="${drawn.order}">
             <ul>
               ${shelfOrders.map(
-                ({ id, label }) =>
+                (id) =>
                   html`<li>
                     <a
                       href="${addresses.page(page.path, { order: id, stretch: 1 })}"
                       ${id === view.order ? html` aria-current="true"` : null}
-                      >${label}</a
+                      >${drawn.orders[id]}</a
                     >
                   </li>`,
               )}
             </ul>
           </nav>`
         : null
-    }${all.length ? goodsList(c, shown, { eager: 4, from: from + 1 }) : html`<p class="empty">Nothing is on this shelf yet.</p>`}${
+    }${all.length ? goodsList(c, shown, { eager: 4, from: from + 1 }) : html`<p class="empty">${drawn.emptyShelf}</p>`}${
       last > 1
-        ? html`<nav class="stretches" aria-label="Pages">
+        ? html`<nav class="stretches" aria-label="${drawn.stretches}">
             <p>
               ${
                 view.stretch > 1
-                  ? html`<a href="${addresses.page(page.path, { ...view, stretch: view.stretch - 1 })}" rel="prev">Back</a> `
+                  ? html`<a href="${addresses.page(page.path, { ...view, stretch: view.stretch - 1 })}" rel="prev"
+                      >${drawn.back}</a
+                    > `
                   : null
-              }<span>${view.stretch} of ${last}</span
-              >${view.stretch < last ? html` <a href="${addresses.page(page.path, { ...view, stretch: view.stretch + 1 })}" rel="next">Onward</a>` : null}
+              }<span>${drawn.stretchOf(view.stretch, last)}</span>${view.stretch < last ? html` <a href="${addresses.page(page.path, { ...view, stretch: view.stretch + 1 })}" rel="next">${drawn.onward}</a>` : null}
             </p>
           </nav>`
         : null

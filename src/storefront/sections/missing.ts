@@ -1,4 +1,4 @@
-import { drawText, type Drawing } from '../context';
+import { drawText, type Drawing, say } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'missing'>['draw'] = (c) =>
@@ -6,7 +6,7 @@ const draw: Drawing<'missing'>['draw'] = (c) =>
     ${drawText(c, 'heading', 'h1')}
     <div class="prose">
       ${drawText(c, 'text', 'p')}
-      <p class="onward"><a href="${c.addresses.page('shop/')}">To the shop</a></p>
+      <p class="onward"><a href="${c.addresses.page('shop/')}">${say(c).drawn.toTheShop}</a></p>
     </div>
   </section>`;
 

@@ -1,4 +1,4 @@
-import { drawPart, drawText, items, paragraphs, type Drawing } from '../context';
+import { drawPart, drawText, items, paragraphs, type Drawing, say } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'posts'>['draw'] = (c) => {
@@ -10,7 +10,7 @@ const draw: Drawing<'posts'>['draw'] = (c) => {
         html`<article class="prose">
           ${drawPart(c, 'entries', item, 'title', 'h2')}${paragraphs(c, 'entries', item, 'text')}
         </article>`,
-    )}${entries.length ? null : html`<p class="empty">Nothing is written here yet.</p>`}
+    )}${entries.length ? null : html`<p class="empty">${say(c).drawn.nothingWritten}</p>`}
   </section>`;
 };
 

@@ -4,9 +4,9 @@ import { arranged, drawText, isArranged, money, noPrice, particulars, type Drawi
 import { html, type Markup } from '../html';
 
 /** What one row of the price table says of a product: its options, or what kind of thing it is. */
-const aside = (item: Product): string =>
+const aside = (c: SectionContext<'price-table'>, item: Product): string =>
   (item.variants.length === 1 && item.variants[0]?.values.join(', ')) ||
-  particulars(item) ||
+  particulars(c, item) ||
   (item.options.length ? item.options.join(', ') : '');
 
 const rows = (c: SectionContext<'price-table'>, items: readonly Product[]): Markup =>
@@ -16,9 +16,9 @@ const rows = (c: SectionContext<'price-table'>, items: readonly Product[]): Mark
         const range = priceRange(item);
         return html`<tr>
           <th scope="row"><a href="${c.addresses.page(`goods/${item.slug}/`)}">${item.title}</a></th>
-          <td>${aside(item)}</td>
+          <td>${aside(c, item)}</td>
           <td class="price">
-            ${range ? (range.low === range.high ? money(range.low, c) : `${money(range.low, c)} – ${money(range.high, c)}`) : noPrice(item)}
+            ${range ? (range.low === range.high ? money(range.low, c) : `${money(range.low, c)} – ${money(range.high, c)}`) : noPrice(c, item)}
           </td>
         </tr>`;
       })}

@@ -14,6 +14,7 @@ import {
   widthClass,
   type Drawing,
   type SectionContext,
+  say,
 } from '../context';
 import { html, type Markup, type Part } from '../html';
 
@@ -30,15 +31,16 @@ const draw: Drawing<'product'>['draw'] = (c) => {
     facts: () => facts(c, item),
     buy: () => buyForm(c, item, form.order.includes('price') ? null : price(c, item)),
   };
+  const { drawn } = say(c);
   return html`<article class="product" id="product">
-    <nav class="crumbs" aria-label="You are here">
-      <a href="${c.addresses.page('shop/')}">Shop</a>${[category?.parent, category].map((shelf) =>
+    <nav class="crumbs" aria-label="${drawn.youAreHere}">
+      <a href="${c.addresses.page('shop/')}">${drawn.shop}</a>${[category?.parent, category].map((shelf) =>
         shelf
           ? html` <span aria-hidden="true">/</span> <a href="${c.addresses.page(`shop/${shelf.slug}/`)}">${shelf.name}</a>`
           : null,
       )}${
         form.numbered && numbers.size > 1
-          ? html` <span class="entry">No. ${numbers.get(item.id)} of ${numbers.size}</span>`
+          ? html` <span class="entry">${drawn.numberOf(numbers.get(item.id) ?? 0, numbers.size)}</span>`
           : null
       }
     </nav>
@@ -53,10 +55,10 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
   // Whatever is chosen has to fit, in families that say it large.
   const prices = new Set(item.variants.filter(isForSale).map((variant) => money(variant.price, c)));
   const now = first && isForSale(first) ? first.price : priceRange(item)?.low;
-  if (now === undefined) return html`<p class="product-price"><small>${noPrice(item)}</small></p>`;
+  if (now === undefined) return html`<p class="product-price"><small>${noPrice(c, item)}</small></p>`;
   return html`<p class="product-price ${widthClass(c, [...prices])}" data-price aria-live="polite">
     <s ${before ? null : html` hidden`}
-      ><span class="aside">before </span><span data-before>${before ? money(before, c) : null}</span></s
+      ><span class="aside">${say(c).goods.priceBefore} </span><span data-before>${before ? money(before, c) : null}</span></s
     >
     <b>${money(now, c)}</b>${taxNote(c)}
   </p>`;
@@ -69,7 +71,7 @@ function about(c: SectionContext<'product'>): Markup | null {
   const told = html`<div class="prose product-about" ${place(c, 'about')}>${readProse(text).map(drawBlock)}</div>`;
   if (!c.shop.look.family.product.folds || text.length <= shortTold) return told;
   return html`<details class="fold">
-    <summary>About it</summary>
+    <summary>${say(c).drawn.aboutIt}</summary>
     ${told}
   </details>`;
 }
@@ -100,7 +102,7 @@ function pictures(c: SectionContext<'product'>, item: Product): Markup | readonl
   return known.map(
     (name, i) =>
       html`<figure>
-        ${productPicture(c, i === 0 ? item : { ...item, title: `${item.title}, picture ${i + 1}` }, name, {
+        ${productPicture(c, i === 0 ? item : { ...item, title: say(c).drawn.picture(item.title, i + 1) }, name, {
           eager: i === 0,
           sizes: '(max-width: 820px) 100vw, 60vw',
         })}
@@ -108,31 +110,32 @@ function pictures(c: SectionContext<'product'>, item: Product): Markup | readonl
   );
 }
 
-function taxNote({ shop: { rules } }: SectionContext<'product'>): Markup | null {
+function taxNote(c: SectionContext<'product'>): Markup | null {
+  const { rules } = c.shop;
   if (!rules.taxes) return null;
-  return html` <small
-    >${rules.pricesIncludeTax ? 'tax included' : 'plus tax'}${rules.zones.length ? ', plus delivery' : ''}</small
-  >`;
+  const { taxIncluded, plusTax, plusDelivery } = say(c).drawn;
+  return html` <small>${rules.pricesIncludeTax ? taxIncluded : plusTax}${rules.zones.length ? `, ${plusDelivery}` : ''}</small>`;
 }
 
 function facts(c: SectionContext<'product'>, item: Product): Markup | null {
   const rows: [string, string][] = [];
+  const { drawn, weight: inWeight } = say(c);
   const codes = item.variants.map((variant) => variant.sku).filter(Boolean);
   const [weight] = item.variants.map((variant) => variant.weight);
   rows.push(...item.particulars.map(({ name, value }): [string, string] => [name, value]));
-  if (codes.length === 1 && codes[0]) rows.push(['Code', codes[0]]);
+  if (codes.length === 1 && codes[0]) rows.push([drawn.code, codes[0]]);
   if (item.kind === 'physical' && weight && item.variants.every((variant) => variant.weight === weight))
-    rows.push(['Weight', weight >= 1000 ? `${weight / 1000} kg` : `${weight} g`]);
-  if (item.kind !== 'physical') rows.push(['Comes', particulars(item)]);
+    rows.push([drawn.weight, inWeight(weight)]);
+  if (item.kind !== 'physical') rows.push([drawn.comes, particulars(c, item)]);
   if (item.kind === 'physical') {
     const [zone] = c.shop.rules.zones;
     const cheapest = zone && [...zone.rates].sort((a, b) => a.price - b.price)[0];
     if (zone && cheapest)
       rows.push([
-        'Delivery',
-        `${zone.label} from ${money(cheapest.price, c)}${cheapest.freeFrom ? `, free from ${money(cheapest.freeFrom, c)}` : ''}`,
+        drawn.delivery,
+        drawn.rateFrom(zone.label, money(cheapest.price, c), cheapest.freeFrom ? money(cheapest.freeFrom, c) : null),
       ]);
-    if (c.shop.rules.returnsDays !== null) rows.push(['Returns', `Within ${c.shop.rules.returnsDays} days`]);
+    if (c.shop.rules.returnsDays !== null) rows.push([drawn.returns, drawn.withinDays(c.shop.rules.returnsDays)]);
   }
   if (!rows.length) return null;
   return html`<dl class="facts">

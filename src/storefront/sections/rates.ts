@@ -1,8 +1,9 @@
-import { drawText, items, money, paragraphs, type Drawing } from '../context';
+import { drawText, items, money, paragraphs, type Drawing, say } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'rates'>['draw'] = (c) => {
   const { zones, returnsDays } = c.shop.rules;
+  const { drawn, weight } = say(c);
   return html`<section class="text" id="rates">
     ${drawText(c, 'heading', 'h1')}
     <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}</div>
@@ -10,14 +11,14 @@ const draw: Drawing<'rates'>['draw'] = (c) => {
       zones.length
         ? html`<table class="rates">
             <caption>
-              What delivery costs
+              ${drawn.rates}
             </caption>
             <thead>
               <tr>
-                <th scope="col">To</th>
-                <th scope="col">How</th>
-                <th scope="col">Price</th>
-                <th scope="col">Free from</th>
+                <th scope="col">${drawn.to}</th>
+                <th scope="col">${drawn.how}</th>
+                <th scope="col">${drawn.price}</th>
+                <th scope="col">${drawn.freeFrom}</th>
               </tr>
             </thead>
             <tbody>
@@ -26,9 +27,7 @@ const draw: Drawing<'rates'>['draw'] = (c) => {
                   (rate) =>
                     html`<tr>
                       <th scope="row">${zone.label}</th>
-                      <td>
-                        ${rate.label}${rate.upTo ? ` (up to ${rate.upTo >= 1000 ? `${rate.upTo / 1000} kg` : `${rate.upTo} g`})` : ''}
-                      </td>
+                      <td>${rate.label}${rate.upTo ? ` (${drawn.upTo(weight(rate.upTo))})` : ''}</td>
                       <td>${money(rate.price, c)}</td>
                       <td>${rate.freeFrom === null ? '–' : money(rate.freeFrom, c)}</td>
                     </tr>`,
@@ -37,7 +36,7 @@ const draw: Drawing<'rates'>['draw'] = (c) => {
             </tbody>
           </table>`
         : null
-    }${returnsDays === null ? null : html`<div class="prose"><p>You can send goods back within ${returnsDays} days of their arrival.</p></div>`}
+    }${returnsDays === null ? null : html`<div class="prose"><p>${drawn.sendBackWithin(returnsDays)}</p></div>`}
   </section>`;
 };
 

@@ -1,4 +1,4 @@
-import { arranged, drawText, isArranged, place, productPicture, type Drawing } from '../context';
+import { arranged, drawText, isArranged, place, productPicture, type Drawing, say } from '../context';
 import { html } from '../html';
 
 /** A video is led to, not embedded: a shop loads nothing from another host. */
@@ -9,7 +9,7 @@ const draw: Drawing<'video'>['draw'] = (c) => {
   const item = c.shop.catalogue.products.find((product) => product.pictures.some((name) => c.addresses.picture(name)));
   const words = html`${drawText(c, 'heading', 'h2')}${drawText(c, 'title', 'p', 'large')}${
     safe
-      ? html`<p class="onward"><a href="${safe}" rel="noopener" ${place(c, 'address')}>Watch it at ${host}</a></p>`
+      ? html`<p class="onward"><a href="${safe}" rel="noopener" ${place(c, 'address')}>${say(c).drawn.watchAt(host)}</a></p>`
       : drawText(c, 'address', 'p')
   }`;
   return html`<section class="part ${arranged(c)}" id="${c.section.id}">

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reasonFrom } from '../../plan/about';
 import { isPromise, ours } from '../../words';
 import { defineSection } from '../definition';
@@ -9,8 +10,10 @@ export const assurance = defineSection(about, {
     const promised = reading.statements.filter((s) => isPromise(s) || s.topics.includes('delivery'));
     return promised.length ? reasonFrom('Your brief promises this of all that you sell.', promised.slice(0, 3)) : null;
   },
-  write: ({ harvest }) => {
+  write: ({ harvest, rules }) => {
     const told = [...harvest.promises.slice(0, 2), ...harvest.delivery.slice(0, 1)];
-    return told.length ? { passages: told.map((text) => itemOf(text, { text })), link: ours('Delivery and returns') } : null;
+    return told.length
+      ? { passages: told.map((text) => itemOf(text, { text })), link: ours(phrasesOf(rules).sections.deliveryAndReturns) }
+      : null;
   },
 });

@@ -12,6 +12,5 @@ export const buyOne = aboutSection({
     { id: 'beside', label: 'Picture beside words' },
     { id: 'under', label: 'Picture above words' },
   ],
-  headings: ['The one thing', 'Here it is', 'This is it', 'What there is', 'Just this', 'The thing itself'],
   fields: { heading: heading(), text: about({ words: [1, 70] }), button: button() },
 });

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { priceRange } from '../../goods';
 import { reason } from '../../plan/about';
 import { describe, fromGoods, ours } from '../../words';
@@ -13,8 +14,10 @@ export const buyOne = defineSection(about, {
     const price = priceRange(product);
     return {
       heading: fromGoods(product.title, 'the one thing in your list'),
-      text: describe(product),
-      button: price ? fromGoods(`See it, ${money(price.low, w)}`, 'its price in your list') : ours('See it'),
+      text: describe(product, w.rules),
+      button: price
+        ? fromGoods(phrasesOf(w.rules).sections.seeIt(money(price.low, w)), 'its price in your list')
+        : ours(phrasesOf(w.rules).sections.seeIt(null)),
     };
   },
 });

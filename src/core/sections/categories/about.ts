@@ -12,7 +12,5 @@ export const categories = aboutSection({
     { id: 'list', label: 'Names in a list' },
     { id: 'pictures', label: 'With pictures' },
   ],
-  headings: ['What {I} sell', 'The shelves', 'By kind', 'Find your way', 'All kinds', 'Where to look'],
-  loud: 'By kind',
   fields: { heading: heading() },
 });

@@ -1,6 +1,7 @@
+import { phrasesOf } from '../../phrases';
 import { topOf } from '../../goods';
 import { reason } from '../../plan/about';
-import { capitalised, fromGoods, inSentence, listed } from '../../words';
+import { capitalised, fromGoods } from '../../words';
 import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { categories as about } from './about';
@@ -16,7 +17,8 @@ export const categories = defineSection(about, {
   write: (w) => {
     const shelves = topOf(w.catalogue.categories).map(({ name }) => name);
     if (!shelves.length) return null;
-    const named = capitalised(listed(shelves.map((name, i) => (i ? inSentence(name) : name))));
+    const say = phrasesOf(w.rules);
+    const named = capitalised(say.listed(shelves.map((name, i) => (i ? say.inSentence(name) : name))));
     return { heading: named.length <= mostLetters ? fromGoods(named, 'the categories of your list') : headingOf(about, w) };
   },
 });

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -5,5 +6,5 @@ import { checkout as about } from './about';
 
 export const checkout = defineSection(about, {
   because: () => reason('Nothing is sold without it.'),
-  write: () => ({ heading: ours('Checkout') }),
+  write: ({ rules }) => ({ heading: ours(phrasesOf(rules).sections.checkout) }),
 });

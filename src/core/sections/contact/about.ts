@@ -11,7 +11,5 @@ export const contact = aboutSection({
     { id: 'spread', label: 'Spread out' },
     { id: 'line', label: 'One line' },
   ],
-  particular: ['Write to {name}'],
-  headings: ['Write to {me}', 'Reach {me}', 'Contact', 'Where to write', 'Get hold of {me}', 'A person to ask'],
   fields: { heading: heading(), passages: items({ text: passage() }) },
 });

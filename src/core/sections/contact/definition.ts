@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reasonFrom } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -12,6 +13,6 @@ export const contact = defineSection(about, {
   },
   write: (w) =>
     w.page.kind === 'contact'
-      ? { heading: ours('Contact'), passages: w.harvest.contact.map((text) => itemOf(text, { text })) }
+      ? { heading: ours(phrasesOf(w.rules).sections.contact), passages: w.harvest.contact.map((text) => itemOf(text, { text })) }
       : { heading: headingOf(about, w) },
 });

@@ -11,8 +11,6 @@ export const details = aboutSection({
     { id: 'table', label: 'A table' },
     { id: 'lines', label: 'Lines of text' },
   ],
-  particular: ['About the {goods}'],
-  headings: ['Good to know', 'The particulars', 'What to know', 'In detail', 'Worth knowing', 'Details'],
   fields: {
     heading: heading(),
     details: items({

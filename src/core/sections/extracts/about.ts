@@ -11,7 +11,5 @@ export const extracts = aboutSection({
     { id: 'titles', label: 'Titles in a list' },
     { id: 'openings', label: 'With their first lines' },
   ],
-  particular: ['Lately at {name}'],
-  headings: ['From the journal', 'Lately', 'Written down', 'What is new', 'Notes', 'Latest entries'],
   fields: { heading: heading(), entries: items({ title: title(), text: anything() }), link: link() },
 });

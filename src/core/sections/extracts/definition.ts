@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { wished } from '../../plan/about';
 import { ours } from '../../words';
 import { itemsIn } from '../content';
@@ -11,7 +12,7 @@ export const extracts = defineSection(about, {
   write: (w) => {
     const entries = itemsIn(w.written('journal', 'posts'), 'entries').slice(0, 3);
     return entries.length || w.section.from !== 'made'
-      ? { heading: headingOf(about, w), entries, link: ours('To the journal') }
+      ? { heading: headingOf(about, w), entries, link: ours(phrasesOf(w.rules).sections.toTheJournal) }
       : null;
   },
 });

@@ -12,8 +12,5 @@ export const featured = aboutSection({
     { id: 'shelf', label: 'On a shelf' },
     { id: 'row', label: 'In one row to slide' },
   ],
-  particular: ['Some of the {goods}'],
-  headings: ['A first look', 'From the shelves', 'Some of it', 'To begin with', 'A few to start from', 'Out of the list'],
-  loud: 'Some of it',
   fields: { heading: heading(), intro: intro(), link: link() },
 });

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { goodsFact, ours } from '../../words';
 import { defineSection } from '../definition';
@@ -14,7 +15,7 @@ export const featured = defineSection(about, {
     const products = onCards ? w.catalogue.products.filter((product) => product.kind === 'gift-card') : w.catalogue.products;
     if (!products.length) return null;
     const intro = goodsFact(products, w, true);
-    const link = ours('See everything');
+    const link = ours(phrasesOf(w.rules).sections.seeEverything);
     if (onCards) return { heading: ours(w.page.name), intro, link };
     const heading = headingOf(about, w);
     // What nobody but this shop has is a better heading than words of ours.

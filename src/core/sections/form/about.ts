@@ -12,7 +12,5 @@ export const form = aboutSection({
     { id: 'column', label: 'One column' },
     { id: 'beside', label: 'Beside its heading' },
   ],
-  particular: ['Ask {me} about {goods}'],
-  headings: ['Ask {me}', 'Write to {me}', 'A question?', 'Tell {me} what you need', 'Send a note', 'What can {I} do for you'],
   fields: { heading: heading(), note: note(), button: button() },
 });

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reasonFrom, wished } from '../../plan/about';
 import { ours, sourcesOf } from '../../words';
 import { defineSection } from '../definition';
@@ -16,11 +17,11 @@ export const form = defineSection(about, {
       ? {
           heading: headingOf(about, w),
           note: {
-            text: `It opens your mail program with the letter to ${email.value} begun.`,
+            text: phrasesOf(w.rules).sections.letterOpens(email.value),
             rank: 2,
             sources: sourcesOf(email),
           },
-          button: ours('Begin the letter'),
+          button: ours(phrasesOf(w.rules).sections.beginLetter),
         }
       : null;
   },

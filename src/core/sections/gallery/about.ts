@@ -12,7 +12,5 @@ export const gallery = aboutSection({
     { id: 'wall', label: 'A wall of pictures' },
     { id: 'walk', label: 'In a row to walk along' },
   ],
-  particular: ['{Goods}, seen close'],
-  headings: ['To look at', 'Pictures', 'Seen close', 'A closer look', 'On the wall', 'Look first'],
   fields: { heading: heading() },
 });

@@ -11,7 +11,5 @@ export const hours = aboutSection({
     { id: 'table', label: 'A table' },
     { id: 'line', label: 'One line' },
   ],
-  particular: ['Open in {place}'],
-  headings: ['Open', 'Opening hours', 'When the door is open', 'Hours', 'Come by', 'When to come'],
   fields: { heading: heading(), openings: items({ days: days({ ask: 'Days' }), hours: time({ ask: 'Hours' }) }) },
 });

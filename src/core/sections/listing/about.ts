@@ -6,6 +6,5 @@ export const listing = aboutFixed({
   label: 'Goods',
   visitorGets: 'Everything on this shelf, sorted as they like.',
   doNext: 'Look whether the first six make you want to go on.',
-  headings: ['All of it', 'The whole list', 'What there is', 'On the shelves', 'Here now', 'All goods'],
   fields: { heading: heading(), intro: intro() },
 });

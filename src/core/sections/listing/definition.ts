@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { fromGoods, goodsFact, ours } from '../../words';
 import { defineSection } from '../definition';
@@ -9,7 +10,7 @@ export const listing = defineSection(about, {
     const { category } = w.page;
     const products = category?.products ?? w.catalogue.products;
     return {
-      heading: category ? fromGoods(category.name, 'a category of your list') : ours('Everything'),
+      heading: category ? fromGoods(category.name, 'a category of your list') : ours(phrasesOf(w.rules).sections.everything),
       ...(products.length ? { intro: goodsFact(products, w) } : {}),
     };
   },

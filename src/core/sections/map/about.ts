@@ -12,8 +12,5 @@ export const map = aboutSection({
     { id: 'beside', label: 'Beside the address' },
     { id: 'wide', label: 'Across the page' },
   ],
-  particular: ['{name}, {place}', 'In {place}'],
-  headings: ['Where {I} {am}', 'How to find {me}', 'On the map', 'The way here', 'Here', 'Around here'],
-  loud: 'Here',
   fields: { heading: heading(), address: anything({ most: 400 }) },
 });

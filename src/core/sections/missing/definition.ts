@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -5,8 +6,8 @@ import { missing as about } from './about';
 
 export const missing = defineSection(about, {
   because: () => reason('Addresses age; visitors should not hit a wall.'),
-  write: () => ({
-    heading: ours('This page is not here'),
-    text: ours('The address may be old. The goods are still where they were.'),
+  write: ({ rules }) => ({
+    heading: ours(phrasesOf(rules).sections.notHere),
+    text: ours(phrasesOf(rules).sections.notHereText),
   }),
 });

@@ -12,8 +12,6 @@ export const newsletter = aboutSection({
     { id: 'band', label: 'A band across' },
     { id: 'column', label: 'In the column' },
   ],
-  particular: ['Letters from {name}'],
-  headings: ['Letters from {me}', 'Hear from {me}', 'Now and then, a letter', 'By letter', 'Word from here', 'Stay in touch'],
   fields: {
     heading: heading(),
     text: passage({ ask: 'What do you write about, and how often?', optional: true }),

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reasonFrom, wished } from '../../plan/about';
 import { ours, sourcesOf } from '../../words';
 import { defineSection } from '../definition';
@@ -16,11 +17,11 @@ export const newsletter = defineSection(about, {
       ? {
           heading: headingOf(about, w),
           note: {
-            text: `You sign up by a letter to ${email.value}, and leave in the same way.`,
+            text: phrasesOf(w.rules).sections.signUp(email.value),
             rank: 2,
             sources: sourcesOf(email),
           },
-          button: ours('Sign up by letter'),
+          button: ours(phrasesOf(w.rules).sections.signUpByLetter),
         }
       : null;
   },

@@ -14,9 +14,6 @@ export const numbers = aboutSection({
     { id: 'row', label: 'In a row' },
     { id: 'ledger', label: 'In a column, figures right' },
   ],
-  particular: ['{name} in numbers'],
-  headings: ['In numbers', 'Counted', 'By the numbers', 'So far', 'What can be counted', 'The count'],
-  loud: 'Counted',
   fields: {
     heading: heading(),
     figures: items({ figure: figure({ ask: 'A number' }), what: counted({ ask: 'What it counts' }) }),

@@ -11,9 +11,6 @@ export const offer = aboutSection({
     { id: 'band', label: 'A band across' },
     { id: 'notice', label: 'A boxed notice' },
   ],
-  particular: ['{Goods} for less'],
-  headings: ['Cheaper just now', 'On offer', 'For less', 'While it lasts', 'Lower prices', 'This time only'],
-  loud: 'On offer',
   fields: {
     heading: heading(),
     text: passage({ ask: 'What is on offer, and until when?' }),

@@ -1,7 +1,8 @@
+import { phrasesOf } from '../../phrases';
 import { isForSale, priceRange } from '../../goods';
 import { reason, wished, type Known } from '../../plan/about';
 import { type Product } from '../../goods/about';
-import { fromGoods, fromTill, listed, numberWords, ours, type Text } from '../../words';
+import { fromGoods, fromTill, ours, type Text } from '../../words';
 import { defineSection, money } from '../definition';
 import { headingOf } from '../headings';
 import { offer as about } from './about';
@@ -16,10 +17,11 @@ function cheaperText(cheaper: readonly Product[], known: Known): Text | null {
   const price = priceRange(only);
   const titles = cheaper.slice(0, 3).map((product) => product.title);
   const more = cheaper.length - titles.length;
+  const say = phrasesOf(known.rules).goods;
   return fromGoods(
     cheaper.length === 1 && price?.earlier
-      ? `${only.title}: ${money(price.low, known)} instead of ${money(price.earlier, known)}.`
-      : `${more ? `${titles.join(', ')} and ${numberWords(more)} more` : listed(titles)} cost less than before.`,
+      ? say.cheaper(only.title, money(price.low, known), money(price.earlier, known))
+      : say.cheaperOnes(titles, more),
     'the earlier prices in your list',
   );
 }
@@ -28,15 +30,12 @@ function cheaperText(cheaper: readonly Product[], known: Known): Text | null {
 function codeText(known: Known): Text | null {
   const [code] = known.rules.codes.filter((one) => one.kind !== 'free-delivery' || one.code);
   if (!code) return null;
-  const what =
-    code.kind === 'percent'
-      ? `${code.amount / 100} % off`
-      : code.kind === 'sum'
-        ? `${money(code.amount, known)} off`
-        : 'Free delivery';
-  const until = code.until ? `, until ${code.until}` : '';
-  const least = code.least ? ` from ${money(code.least, known)}` : '';
-  return fromTill(`${what}${least} with the code ${code.code}${until}.`, 'the discount codes at the till');
+  const say = phrasesOf(known.rules).goods;
+  const off = code.kind === 'percent' ? say.percent(code.amount / 100) : code.kind === 'sum' ? money(code.amount, known) : null;
+  return fromTill(
+    say.code({ code: code.code, off, least: code.least ? money(code.least, known) : null, until: code.until }),
+    'the discount codes at the till',
+  );
 }
 
 export const offer = defineSection(about, {
@@ -55,7 +54,7 @@ export const offer = defineSection(about, {
     const code = codeText(w);
     const heading = headingOf(about, w);
     return text || code
-      ? { heading, ...(text ? { text } : {}), ...(code ? { code } : {}), link: ours('To the shop') }
+      ? { heading, ...(text ? { text } : {}), ...(code ? { code } : {}), link: ours(phrasesOf(w.rules).sections.toTheShop) }
       : { heading };
   },
 });

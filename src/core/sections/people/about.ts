@@ -11,8 +11,6 @@ export const people = aboutSection({
     { id: 'list', label: 'Names in a list' },
     { id: 'pair', label: 'Side by side' },
   ],
-  particular: ['Behind {name}'],
-  headings: ['Who {I} {am}', 'The people', 'Names to write to', 'Behind the counter', 'Who does it', 'Hands and names'],
   fields: {
     heading: heading(),
     people: items({

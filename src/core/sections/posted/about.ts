@@ -11,7 +11,5 @@ export const posted = aboutSection({
     { id: 'strip', label: 'A strip' },
     { id: 'corner', label: 'Beside its link' },
   ],
-  particular: ['{name}, posted elsewhere'],
-  headings: ['Posted elsewhere', 'More pictures', 'Out there', 'Follow along', 'Seen elsewhere', 'Pictures from the week'],
   fields: { heading: heading(), address: anything({ ask: 'Where do you post? Write the address.', most: 400 }) },
 });

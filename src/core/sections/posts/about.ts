@@ -6,7 +6,6 @@ export const posts = aboutFixed({
   label: 'Entries',
   visitorGets: 'What you wrote, newest first.',
   doNext: 'Write the first entry: what you did this week.',
-  headings: ['Journal', 'Entries', 'Written down', 'Notes', 'What is new', 'Diary'],
   fields: {
     heading: heading(),
     entries: items({

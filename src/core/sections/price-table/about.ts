@@ -12,8 +12,5 @@ export const priceTable = aboutSection({
     { id: 'table', label: 'One table' },
     { id: 'columns', label: 'Columns by category' },
   ],
-  particular: ['Prices of the {goods}'],
-  headings: ['What it costs', 'Prices', 'All prices', 'The price list', 'Prices at a glance', 'From price to price'],
-  loud: 'Prices',
   fields: { heading: heading(), intro: intro() },
 });

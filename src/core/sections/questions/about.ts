@@ -11,9 +11,6 @@ export const questions = aboutSection({
     { id: 'open', label: 'All open' },
     { id: 'folded', label: 'Folded' },
   ],
-  particular: ['Before you order {goods}'],
-  headings: ['Before you order', 'Good questions', 'Asked before', 'What buyers ask', 'Answers', 'In case you wonder'],
-  loud: 'Answers',
   fields: {
     heading: heading(),
     answers: items({ question: question({ ask: 'A question that buyers ask you' }), answer: answer({ ask: 'Your answer' }) }),

@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -7,7 +8,7 @@ import { rates as about } from './about';
 export const rates = defineSection(about, {
   because: () => reason('Buyers look for this before they pay, and the law asks for it.'),
   write: (w) => ({
-    heading: ours('Delivery and returns'),
+    heading: ours(phrasesOf(w.rules).sections.deliveryAndReturns),
     passages: w.harvest.delivery.map((text) => itemOf(text, { text })),
   }),
 });

@@ -6,7 +6,5 @@ export const related = aboutFixed({
   label: 'More like it',
   visitorGets: 'Somewhere to go when this is not quite it.',
   doNext: 'Nothing; it follows from the categories.',
-  particular: ['More of the {goods}'],
-  headings: ['Beside it on the shelf', 'Near it', 'More like it', 'Goes with it', 'Its neighbours', 'Look at these too'],
   fields: { heading: heading() },
 });

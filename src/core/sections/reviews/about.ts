@@ -11,9 +11,6 @@ export const reviews = aboutSection({
     { id: 'one', label: 'The first one large' },
     { id: 'all', label: 'All alike' },
   ],
-  particular: ['What buyers said of the {goods}'],
-  headings: ['What buyers said', 'From letters', 'In their words', 'Heard from buyers', 'What came back', 'Said by others'],
-  loud: 'In their words',
   fields: {
     heading: heading(),
     praise: items({

@@ -11,16 +11,6 @@ export const story = aboutSection({
     { id: 'column', label: 'One column' },
     { id: 'columns', label: 'Two columns' },
   ],
-  particular: ['{name} in {place}'],
-  headings: [
-    'Where it comes from',
-    'How it began',
-    'Who is behind it',
-    'The story so far',
-    'Behind the shop',
-    'How {I} got here',
-  ],
-  loud: 'Behind the shop',
   fields: {
     heading: heading(),
     passages: items({ text: passage({ ask: 'How did it begin? Two sentences are enough.' }) }),

@@ -1,7 +1,8 @@
+import { phrasesOf } from '../../phrases';
 import { reasonFrom } from '../../plan/about';
 import { ours } from '../../words';
 import { leastStory } from '../../brief';
-import { defineSection, spoken } from '../definition';
+import { defineSection } from '../definition';
 import { headingOf } from '../headings';
 import { itemOf } from '../keys';
 import { story as about } from './about';
@@ -16,7 +17,7 @@ export const story = defineSection(about, {
       ? {
           heading: headingOf(about, w),
           passages: w.harvest.story.map((text) => itemOf(text, { text })),
-          ...(w.harvest.about.length ? { link: ours(spoken(w, 'More about me', 'More about us')) } : {}),
+          ...(w.harvest.about.length ? { link: ours(phrasesOf(w.rules).sections.moreAbout(w.reading.person === 'I')) } : {}),
         }
       : null,
 });

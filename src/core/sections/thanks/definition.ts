@@ -1,3 +1,4 @@
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { ours } from '../../words';
 import { defineSection } from '../definition';
@@ -5,5 +6,5 @@ import { thanks as about } from './about';
 
 export const thanks = defineSection(about, {
   because: () => reason('A buyer wants to know that it worked.'),
-  write: () => ({ heading: ours('Thank you') }),
+  write: ({ rules }) => ({ heading: ours(phrasesOf(rules).sections.thanks) }),
 });

@@ -11,8 +11,6 @@ export const video = aboutSection({
     { id: 'plate', label: 'A picture that leads to it' },
     { id: 'line', label: 'A line of text' },
   ],
-  particular: ['{Goods}, to watch'],
-  headings: ['To watch', 'Seen moving', 'The work, moving', 'A short film', 'Watch it done', 'Moving pictures'],
   fields: {
     heading: heading(),
     title: title({ ask: 'What the video shows' }),

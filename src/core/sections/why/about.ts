@@ -11,15 +11,6 @@ export const why = aboutSection({
     { id: 'abreast', label: 'Side by side' },
     { id: 'stacked', label: 'One under the other' },
   ],
-  particular: ['Why {goods} from {name}'],
-  headings: [
-    'How {I} work',
-    'What you can count on',
-    'What {I} hold to',
-    'How it is done here',
-    'The way {I} do it',
-    'Before you choose',
-  ],
   fields: {
     heading: heading(),
     reasons: items({

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type Fact, type Reading } from '@/core/brief';
-import { colourOf } from '@/core/brief/page';
+import { colourOf, shopLanguage } from '@/core/brief/page';
+import { languageNames } from '@/core/phrases/about';
 import { isCorrectable, type CorrectedFact } from '@/core/places';
 import { Choice, Field, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -153,6 +154,15 @@ function linesOf(reading: Reading): Line[] {
     { key: 'email', label: 'E-mail', many: false, facts: one(reading.email), empty: 'not given' },
     { key: 'phone', label: 'Telephone', many: false, facts: one(reading.phone), empty: 'not given' },
     { key: 'address', label: 'Address', many: false, facts: one(reading.address), empty: 'not given' },
+    {
+      key: 'language',
+      label: 'Language',
+      many: false,
+      // Its words are all of the brief.
+      facts: one(reading.language).map((fact) => ({ ...fact, value: shopLanguage(fact), source: null })),
+      options: languageNames,
+      empty: 'English, unless you say otherwise',
+    },
     { key: 'currency', label: 'Currency', many: false, facts: one(reading.currency), empty: 'not given' },
   ];
 }

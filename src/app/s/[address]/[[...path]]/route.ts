@@ -74,6 +74,7 @@ export async function POST(request: Request, { params }: Call): Promise<Response
     amount: order.total,
     currency: order.currency,
     digits: data.rules.digits,
+    locale: data.rules.locale,
     shop: data.name,
     order: order.number,
     address,
