@@ -34,7 +34,7 @@ const first = '"It cuts like the day I got it, and that was six years ago." — 
 const second = '"My loaf finally has straight slices." — Ladina Caviezel';
 const third = '"The handle fits my small hand." — Flurina Derungs';
 const brief = (...quotes: string[]) =>
-  `Hollerbach is a knife workshop in Schwyz. We forge kitchen knives from one bar of steel and fit handles of pear wood. We sell in Swiss francs.\n\n${quotes.join('\n')}\n\nvreni@hollerbach.example\n`;
+  `Hollerbach is a knife workshop in Schwyz. We forge kitchen knives from one bar of steel and fit handles of pear wood. We sell in Swiss francs.\n\nReviews:\n${quotes.join('\n')}\n\nvreni@hollerbach.example\n`;
 
 beforeAll(() => {
   // Bundles the command line first, if that is due.

@@ -9,6 +9,7 @@ const more = `
 
 We are open Thursday to Saturday, 10 to 4. We wind the skein, soak it for a night, and steam it twice. There are six pans and 900 skeins a month.
 
+Reviews:
 “The blue is the blue of our door.” – Maud from Wick
 "It knitted itself." – T. Arran
 

@@ -19,7 +19,7 @@ describe('a brief', () => {
       `Saddler's Rest. I restore old leather bags, the sort your grandfather had, and sell them. I find them at house clearances around Ghent. Prices in euros. Mail me: lode@saddler.example`,
       {
         name: 'Saddler’s Rest'.replace('’', "'"),
-        sells: 'leather bags',
+        sells: 'old leather bags',
         place: 'Ghent',
         currency: 'EUR',
         email: 'lode@saddler.example',

@@ -112,7 +112,10 @@ describe('nothing is planned without what fills it', () => {
     expect(order.indexOf('map')).toBeLessThan(order.indexOf('numbers'));
   });
   test('a page that answers questions takes them off the home page', () => {
-    const pages = plan('We bake bread. Please add answers to the usual questions.', { till: { returnsDays: 14 } });
+    const pages = plan('We bake bread in Bray.', {
+      till: { returnsDays: 14 },
+      decisions: { 'reading/features': ['questions'] },
+    });
     expect(sections(pages)).not.toContain('questions');
     expect(sections(pages, 'questions')).toContain('questions');
   });

@@ -21,6 +21,8 @@ export interface SectionDefinition<F extends Fields = Fields, K extends SectionK
   because: (known: Known) => Because | null;
   /** Why the brief wants it, although it may lack texts. */
   asked?: (known: Known) => Because | null;
+  /** Whether it shows anything, where that hangs on more than the texts that it asks for. */
+  shows?: (known: Known, words: Content) => boolean;
   /** What stands in it, or null where nothing known fills it. */
   write: (writing: Writing) => Words<F> | null;
 }

@@ -57,7 +57,7 @@ function shownOn(shop: Shop, text: string): Listed[] {
 }
 
 const praised = (reviews: string) =>
-  `Hay Barn is a hatter in Bath. We make straw hats by hand. We want reviews on the site. Prices in pounds. a@b.example\n\n${reviews}`;
+  `Hay Barn is a hatter in Bath. We make straw hats by hand. We want reviews on the site. Prices in pounds. a@b.example\n\nReviews:\n${reviews}`;
 const ada = '“It has outlived two husbands.” – Ada from Wick';
 const bo = '“The brim is perfect.” – Bo from Hull';
 const cy = '“My horse tried to eat it.” – Cy from York';

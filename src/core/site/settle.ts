@@ -1,18 +1,22 @@
-import { textPlace } from '../places';
+import { readBrief } from '../brief';
+import { mayPrint, textPlace } from '../places';
 import { formerPosition, tellStory, type Story } from '../project';
 import { itemsIn, kindOfSection, listsOf, ownKey, textFieldAt } from '../sections';
 import { makeShop } from './shop';
 
 /**
  * Texts were once kept by their position. Each goes to the item that stands there now, and where none does it is one that the seller had
- * added. What still has no place stays set aside.
+ * added. What still has no place stays set aside. Reviews stood in the shop without being asked about then: who has written over one has
+ * said yes to them.
  */
 export function settlePositions(story: Story): Story {
   const { log } = story;
   const positioned = log.misfits.filter(({ place, value }) => formerPosition(place) && typeof value === 'string');
   if (!positioned.length) return story;
-  const shop = makeShop(log.base);
   const decisions = new Map(log.base.decisions);
+  const overReviews = positioned.some(({ place }) => kindOfSection(formerPosition(place)?.section ?? '') === 'reviews');
+  if (overReviews) for (const { key } of readBrief(log.base.brief).praise) decisions.set(mayPrint(key).address, true);
+  const shop = makeShop({ ...log.base, decisions });
   const settled = new Set<string>();
   for (const { place, value } of positioned) {
     const at = formerPosition(place);

@@ -128,7 +128,7 @@ export class Writer {
       shown.some(isNeverEmpty) ||
       shown.some((section) => {
         const words = this.words(page, section);
-        return words !== null && isFilled(section.kind, words);
+        return words !== null && this.isFilled(section, words);
       });
     this.content.set(page, has);
     return has;
@@ -138,7 +138,7 @@ export class Writer {
     const sections = page.sections.flatMap((section): WrittenSection[] => {
       if (section.hidden) return [];
       const words = this.words(page, section);
-      return words ? [{ ...section, words, filled: isFilled(section.kind, words) }] : [];
+      return words ? [{ ...section, words, filled: this.isFilled(section, words) }] : [];
     });
     return { ...page, sections, meta: this.meta(page) };
   }
@@ -158,8 +158,9 @@ export class Writer {
     return withOwn(withAsks(made ?? {}, section), own, section.kind);
   }
 
-  isFilled(section: Section, words: Content): boolean {
-    return isFilled(section.kind, words);
+  /** Whether a section says or shows anything of this shop. */
+  isFilled({ kind }: Section, words: Content): boolean {
+    return isFilled(kind, words) && (sectionDefinition(kind).shows?.(this.known, words) ?? true);
   }
 
   /** Other texts that would do at a place. */
@@ -183,7 +184,8 @@ const ownerOf = (page: Pick<Page, 'id' | 'kind'>, section: Pick<Section, 'id'>):
   page.kind === 'product' && section.id !== 'product' ? 'product' : page.id;
 
 /** Whether a section shows something whatever is known, as a shelf, a cart and terms do; that is known without writing it. */
-const isNeverEmpty = ({ kind }: Pick<Section, 'kind'>): boolean => !sectionAbout(kind).library && isFilled(kind, {});
+const isNeverEmpty = ({ kind }: Pick<Section, 'kind'>): boolean =>
+  !sectionAbout(kind).library && !sectionDefinition(kind).shows && isFilled(kind, {});
 
 /** Where a text of a page lives. */
 export const placeOfText = (page: Pick<Page, 'id' | 'kind'>, section: Pick<Section, 'id'>, at: TextAt): Place<string> =>
