@@ -198,7 +198,7 @@ export const de: Phrases = {
     shop: 'Laden',
     appointments: 'Termine',
     'gift-cards': 'Gutscheine',
-    about: 'Über uns',
+    about: 'Über mich | Über uns',
     gallery: 'Galerie',
     journal: 'Tagebuch',
     questions: 'Fragen und Antworten',

@@ -9,6 +9,6 @@ export const phrasesOf = ({ locale }: { locale: string }): Phrases => tables[lan
 
 export { inSentence, listed, pluralOf } from './english';
 export { isLanguage, languageNames, languageOf, languages, type Language } from './about';
-export { fill, type ScriptPhrases } from './fill';
+export { fill, inPerson, type ScriptPhrases } from './fill';
 export { type Phrases } from './en';
 export { type Headed, type Headings } from './table';

@@ -1,4 +1,4 @@
-import { phrasesOf } from '../phrases';
+import { inPerson, phrasesOf } from '../phrases';
 import { planPlaces, type Decided } from '../places';
 import { sectionAbout, sectionDefinition, type SectionKind } from '../sections';
 import { slugify } from '../slug';
@@ -74,8 +74,8 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
 }
 
 /** What a page is called in the language of the shop. */
-const nameOf = ({ kind, name }: PageDefinition, { rules }: Known): string =>
-  (phrasesOf(rules).pages as Partial<Record<PageKind, string>>)[kind] ?? name;
+const nameOf = ({ kind, name }: PageDefinition, { reading, rules }: Known): string =>
+  inPerson((phrasesOf(rules).pages as Partial<Record<PageKind, string>>)[kind] ?? name, reading.person);
 
 const shelfDefinition: PageDefinition = {
   kind: 'category',

@@ -1,6 +1,6 @@
 import { moodOf, type Fact, type Reading } from '../brief';
 import { capitalised, ours, sourcesOf, type Text } from '../words';
-import { phrasesOf, type Headings } from '../phrases';
+import { inPerson, phrasesOf, type Headings } from '../phrases';
 import { type Known } from '../plan/about';
 import { type SectionAbout, type SectionKind } from './kind';
 
@@ -13,15 +13,9 @@ const none: Headings = { usual: [] };
 const headingsFor = ({ kind }: Kinded, { rules }: Spoken): Headings =>
   (phrasesOf(rules).headings as Partial<Record<SectionKind, Headings>>)[kind] ?? none;
 
-/** A phrase in the person of the shop: "Who I am | Who we are". */
-function inPerson(phrase: string, { reading }: Pick<Known, 'reading'>): string {
-  const [single = '', several = single] = phrase.split(' | ');
-  return reading.person === 'I' ? single : several;
-}
-
 /** All headings of ours of a kind, the usual one first. */
 export const headingsOf = (about: Kinded, known: Spoken): string[] =>
-  headingsFor(about, known).usual.map((phrase) => inPerson(phrase, known));
+  headingsFor(about, known).usual.map((phrase) => inPerson(phrase, known.reading.person));
 
 /** A fact has to be this sure to stand in a heading, and its words this few. */
 const sure = 0.65;
@@ -60,7 +54,7 @@ function slotsOf(known: Spoken): Map<string, { text: string; fact: Fact<string> 
 /** A heading that could stand over no other shop's section, or null where too little is known. */
 function particularHeading({ particular = [] }: Headings, known: Spoken, most: number): Text | null {
   const slots = slotsOf(known);
-  for (const phrase of particular.map((one) => inPerson(one, known))) {
+  for (const phrase of particular.map((one) => inPerson(one, known.reading.person))) {
     const used = [...phrase.matchAll(/\{(\w+)\}/g)].map(([, slot = '']) => slots.get(slot));
     if (used.includes(undefined)) continue;
     const text = phrase.replace(/\{(\w+)\}/g, (_, slot: string) => slots.get(slot)?.text ?? '');
