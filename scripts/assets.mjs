@@ -23,7 +23,7 @@ async function bundle(entry) {
 }
 
 // The studio's window: an empty page that may run these scripts alone, and send nothing anywhere.
-const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing [data-place]{outline:2px dashed currentColor;outline-offset:4px;cursor:pointer}.pointing [data-place]:hover{outline-style:solid}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/search.js"></script></html>`;
+const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing [data-place]{outline:2px dashed currentColor;outline-offset:4px;cursor:pointer}.pointing [data-place]:hover{outline-style:solid}[data-place].lit{outline:3px solid #24695f;outline-offset:5px;border-radius:1px}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/search.js"></script></html>`;
 
 /** @param {boolean} said whether to print what was made */
 export async function buildAssets(said = false) {

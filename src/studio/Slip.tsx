@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { type Source } from '@/core/brief';
 import { fieldOfText, writeText, type Address, type Wish } from '@/core/places';
 import { wordCount } from '@/core/sections/about';
 import { manners, stockIn } from '@/core/words/page';
@@ -88,14 +89,18 @@ interface SlipProps {
   text: OutlineText | undefined;
   worker: ShopWorker | null;
   onClose: () => void;
+  /** Leads to the words of the brief that the text was made of. */
+  onSource: (source: Source) => void;
   onDecide: (wish: Wish) => void;
 }
 
 /** Opens at the thing that was pointed at: its text, where that comes from, others that would do, and the text in another manner. */
-export function Slip({ pointed, scale, text, worker, onClose, onDecide }: SlipProps) {
+export function Slip({ pointed, scale, text, worker, onClose, onSource, onDecide }: SlipProps) {
   const anchor = useRef<HTMLSpanElement>(null);
   const [draft, setDraft] = useState(text ? text.text : pointed.text);
   const { x, y, width, height } = pointed.rect;
+  const [source] = text?.sources ?? [];
+  const words = source?.kind === 'brief' ? source.source : null;
   const empty = stockIn(draft);
   const field = fieldOfText(pointed.place);
   const over = field ? draft.length - field.most : 0;
@@ -119,9 +124,12 @@ export function Slip({ pointed, scale, text, worker, onClose, onDecide }: SlipPr
           >
             <Field label="Text" rows={3} value={draft} onChange={setDraft} autoFocus placeholder={text?.ask ?? ''} />
             {text ? (
-              <Soft>
-                <small>{sourceLine(text)}</small>
-              </Soft>
+              <Row>
+                <Soft>
+                  <small>{sourceLine(text)}</small>
+                </Soft>
+                {words ? <TextButton onPress={() => onSource(words)}>Show it in the brief</TextButton> : null}
+              </Row>
             ) : null}
             {field ? (
               <small>

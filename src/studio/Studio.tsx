@@ -1,8 +1,11 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
 import styled from 'styled-components';
+import { type Source } from '@/core/brief';
+import { type Address } from '@/core/places';
 import { formerPosition } from '@/core/project';
 import { stations, stationsDone, type Station } from '@/core/proof/about';
 import { StudioHead } from './Head';
@@ -11,7 +14,7 @@ import { namesOf, standingIn } from './names';
 import { Notice, SheetBody, TextButton } from './parts';
 import { Safe } from './Safe';
 import { readOwner, type Owner } from './store';
-import { type StationProps } from './stations/station';
+import { type Spot, type StationProps } from './stations/station';
 import { tokens } from './theme';
 import { useProject } from './useProject';
 import { useShop } from './useShop';
@@ -80,6 +83,8 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const { state, problem } = useProject(id, named);
   const shop = useShop(state?.project ?? null, path);
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
+  const [spot, setSpot] = useState<Spot | null>(null);
+  const [lit, setLit] = useState<readonly Address[]>([]);
   const [owner, setOwner] = useState<Owner | null>(null);
   const [orders, setOrders] = useState(0);
   const [steps, setSteps] = useState(false);
@@ -147,6 +152,16 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     setPath(toPath);
     setShow(section ? { section, nonce: Date.now() } : null);
   }, []);
+  const router = useRouter();
+  /** From a text in the window to the words that it was made of. */
+  const onSource = useCallback(
+    ({ start, end }: Source) => {
+      setSteps(false);
+      setSpot({ start, end, nonce: Date.now() });
+      router.push(`/project/${id}/brief`);
+    },
+    [id, router],
+  );
   const onPath = useCallback((to: string) => goTo(to), [goTo]);
 
   if (problem) {
@@ -203,6 +218,8 @@ export function Studio({ id, station }: { id: string; station: Station }) {
                   shop={shop}
                   goTo={goTo}
                   path={path}
+                  spot={spot}
+                  onLight={setLit}
                   owner={owner}
                   onOwner={setOwner}
                   onOrders={setOrders}
@@ -213,7 +230,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Sheet>
         {wide ? null : (
           <Safe what="The window" turn={path} onUndo={state.undo}>
-            <Window shop={shop} path={path} onPath={onPath} show={show} onDecide={state.decide} />
+            <Window shop={shop} path={path} onPath={onPath} show={show} lit={lit} onSource={onSource} onDecide={state.decide} />
           </Safe>
         )}
       </Floor>

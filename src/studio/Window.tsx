@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Wish } from '@/core/places';
+import { type Source } from '@/core/brief';
+import { type Address, type Wish } from '@/core/places';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { Slip, type Pointed } from './Slip';
@@ -103,11 +104,15 @@ interface WindowProps {
   onPath: (path: string) => void;
   /** A section to bring into sight. */
   show: { section: string; nonce: number } | null;
+  /** Texts that are lit up. */
+  lit: readonly Address[];
+  /** Leads to the words of the brief that a text was made of. */
+  onSource: (source: Source) => void;
   onDecide: (wish: Wish) => void;
 }
 
 /** The live shop, at any width, on any page. */
-export function Window({ shop, path, onPath, show, onDecide }: WindowProps) {
+export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: WindowProps) {
   const { worker, summary, watch } = shop;
   const made = shop.turn > 0;
   const frame = useRef<HTMLIFrameElement>(null);
@@ -170,6 +175,10 @@ export function Window({ shop, path, onPath, show, onDecide }: WindowProps) {
       return () => clearTimeout(timer);
     }
   }, [show, ready, tell]);
+
+  useEffect(() => {
+    if (ready) tell({ kind: 'light', places: lit });
+  }, [ready, lit, tell]);
 
   // A frame that was not ready yet has missed it.
   useEffect(() => {
@@ -249,6 +258,10 @@ export function Window({ shop, path, onPath, show, onDecide }: WindowProps) {
               text={sectionText}
               worker={worker}
               onClose={() => setPointed(null)}
+              onSource={(source) => {
+                onSource(source);
+                setPointed(null);
+              }}
               onDecide={(wish) => {
                 onDecide(wish);
                 setPointed(null);

@@ -15,6 +15,7 @@ export const tokens = {
   madder: '#9d2f38',
   madderPale: '#f0dddb',
   amber: '#7a5a12',
+  amberPale: '#f1ead8',
 } as const;
 
 export const GlobalStyle = createGlobalStyle`

@@ -16,6 +16,7 @@ export type ToFrame =
   | { kind: 'loaded'; id: number; value: unknown }
   | { kind: 'pointing'; on: boolean }
   | { kind: 'show'; section: string }
+  | { kind: 'light'; places: readonly string[] }
   | { kind: 'scroll'; share: number };
 
 const tell = (message: FromFrame) => parent.postMessage(message, location.origin);
@@ -23,6 +24,7 @@ const tell = (message: FromFrame) => parent.postMessage(message, location.origin
 const waiting = new Map<number, (value: unknown) => void>();
 let asked = 0;
 let pointing = false;
+let lit: readonly string[] = [];
 
 globalThis.arcatumFrame = {
   load: (path) =>
@@ -53,8 +55,17 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
     });
   }
   document.documentElement.classList.toggle('pointing', pointing);
+  light(false);
   document.dispatchEvent(new Event('arcatum:repaint'));
   tell({ kind: 'painted', path });
+}
+
+/** Marks the texts that are pointed at in the brief. */
+function light(isNew: boolean): void {
+  const elements = [...document.querySelectorAll<HTMLElement>('[data-place]')];
+  for (const element of elements) element.classList.toggle('lit', lit.includes(element.dataset.place ?? ''));
+  if (isNew)
+    elements.find((element) => element.classList.contains('lit'))?.scrollIntoView({ behavior: 'smooth', block: 'center' });
 }
 
 /** How far down the page is, as a share of what can be scrolled. A scroll that was told to this frame is not told back. */
@@ -80,6 +91,10 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
   if (data.kind === 'pointing') {
     pointing = data.on;
     document.documentElement.classList.toggle('pointing', pointing);
+  }
+  if (data.kind === 'light') {
+    lit = data.places;
+    light(true);
   }
   if (data.kind === 'scroll') follow(data.share);
   if (data.kind === 'show') document.getElementById(data.section)?.scrollIntoView({ behavior: 'smooth' });

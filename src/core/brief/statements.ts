@@ -115,10 +115,11 @@ export function sorted(
   const asked: Asked[] = [...told.filter(inDoubt), ...praise.filter(({ meant }) => !meant).map(askedOf)];
   const all: Asked[] = [...told, ...praise.map(askedOf)];
   return {
-    statements: told.filter((one) => word(one.key) ?? (!one.foreign && one.print >= surelyPrinted)),
+    // A yes was given for the language that the shop had then.
+    statements: told.filter((one) => !one.foreign && (word(one.key) ?? one.print >= surelyPrinted)),
     reviews: praise.filter((one) => word(one.key) ?? one.meant).map(({ fact }) => fact),
     unsure: asked.filter(open).sort((a, b) => a.source.start - b.source.start),
-    foreign: told.filter((one) => one.foreign && open(one)),
+    foreign: told.filter((one) => one.foreign),
     answered: { yes: all.filter(said(true)), no: all.filter(said(false)) },
   };
 }

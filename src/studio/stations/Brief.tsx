@@ -1,51 +1,31 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
-import styled from 'styled-components';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { isJudged } from '@/core/brief/page';
 import { decodeText } from '@/core/goods/page';
+import { isLanguage } from '@/core/phrases/about';
 import { correctionOf, areaOf, given, longestBrief, propose, set } from '@/core/places';
 import { type Project } from '@/core/project';
-import { Field, Head, Notice, Row, SheetBody } from '../parts';
+import { Head, Notice, Row, SheetBody } from '../parts';
 import { OpenFile } from '../OpenFile';
 import { withMoves } from '../moves';
 import { clearDraft, holdDraft, loadDraft, saveDraft } from '../store';
-import { tokens } from '../theme';
 import { Change } from './brief/Change';
 import { Facts } from './brief/Facts';
 import { Ideas } from './brief/Ideas';
+import { Letter } from './brief/Letter';
 import { PickList } from './brief/PickList';
 import { Questions } from './brief/Questions';
 import { type StationProps } from './station';
 
-const Letter = styled.div`
-  position: relative;
-  textarea {
-    min-height: 210px;
-    background: ${tokens.raised};
-  }
-`;
-
-const languages: Record<string, string> = {
-  de: 'German',
-  fr: 'French',
-  es: 'Spanish',
-  pt: 'Portuguese',
-  it: 'Italian',
-  nl: 'Dutch',
-  sv: 'Swedish',
-  pl: 'Polish',
-  cs: 'Czech',
-  hu: 'Hungarian',
-  ro: 'Romanian',
-  tr: 'Turkish',
-  ru: 'Russian',
-  uk: 'Ukrainian',
-  el: 'Greek',
-  ja: 'Japanese',
-  ko: 'Korean',
-  zh: 'Chinese',
-  ar: 'Arabic',
-};
+/** What Arcatum makes of a brief in another language than English. */
+function ofLanguage(spoken: string): string {
+  const name = new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken;
+  const reads = 'names, places, money and how to reach you';
+  return isLanguage(spoken)
+    ? `This brief is in ${name}, and so is the shop. Arcatum reads ${reads} in it, and can’t tell what its sentences are for: say of each, below, whether it may be printed.`
+    : `This brief is in ${name}. Arcatum writes shops in English and German so far, and this one in English: it reads ${reads}, and prints no sentence of the brief.`;
+}
 
 /** Whether a shop stands on the brief by now: then a change of it is shown before it is done. */
 const isSettled = (project: Project): boolean =>
@@ -54,13 +34,14 @@ const isSettled = (project: Project): boolean =>
     [...project.decisions.keys()].some((place) => !['asked', 'reading'].includes(areaOf(place))));
 
 /** The letter: the brief as text, the next question, and what was understood. */
-export function BriefStation({ state, shop }: StationProps) {
+export function BriefStation({ state, shop, goTo, spot, onLight }: StationProps) {
   const { project, decide } = state;
   const { worker } = shop;
   const [draft, setDraft] = useState(project.brief);
   const [known, setKnown] = useState(project.brief);
   const [wrong, setWrong] = useState('');
   const [enough, setEnough] = useState(false);
+  const [at, setAt] = useState<number | null>(null);
   const area = useRef<HTMLDivElement>(null);
   const settled = isSettled(project);
   const staged = settled && draft !== project.brief;
@@ -110,30 +91,38 @@ export function BriefStation({ state, shop }: StationProps) {
   };
 
   const reading = shop.summary?.reading;
-  const language = reading?.language;
-  const foreign =
-    language && language.value !== 'en' && language.confidence >= 0.6 ? (languages[language.value] ?? 'another language') : null;
-  const showSource = (source: { start: number; end: number } | null) => {
+  const made = useMemo(
+    () => (shop.summary && shop.settled && draft === project.brief ? shop.summary : null),
+    [shop.summary, shop.settled, draft, project.brief],
+  );
+  const showSource = useCallback((source: { start: number; end: number } | null) => {
     const textarea = area.current?.querySelector('textarea');
     if (!source || !textarea) return;
     textarea.focus();
     textarea.setSelectionRange(source.start, source.end);
-    textarea.scrollTop = (source.start / Math.max(1, draft.length)) * textarea.scrollHeight - textarea.clientHeight / 2;
-  };
+    setAt(source.start);
+    textarea.scrollTop = (source.start / Math.max(1, textarea.value.length)) * textarea.scrollHeight - textarea.clientHeight / 2;
+  }, []);
+
+  // The window leads back to the words that a text was made of.
+  useEffect(() => {
+    if (spot) showSource(spot);
+  }, [spot, showSource]);
 
   return (
     <SheetBody>
       <Head title="Brief">Write or paste what you would tell a friend who builds your shop.</Head>
-      <Letter ref={area}>
-        <Field
-          label="Your brief"
-          rows={9}
-          value={draft}
-          onChange={setDraft}
-          onBlur={pause}
-          placeholder="What the business is called, what you sell, how it is made, who buys it, where you are, how to reach you; how the shop should feel, which colours you want and which you don’t."
-        />
-      </Letter>
+      <Letter
+        area={area}
+        draft={draft}
+        onChange={setDraft}
+        onLeave={pause}
+        at={at}
+        onPoint={setAt}
+        made={made}
+        goTo={goTo}
+        onLight={onLight}
+      />
       <Row>
         <OpenFile
           quiet
@@ -151,12 +140,7 @@ export function BriefStation({ state, shop }: StationProps) {
       </Row>
       {wrong ? <Notice $kind="mend">{wrong}</Notice> : null}
       {!draft.trim() ? <Notice>The brief is empty. Two or three sentences are enough to begin with.</Notice> : null}
-      {foreign ? (
-        <Notice>
-          This brief is in {foreign}. Arcatum reads English so far: it keeps what is certain in any language, such as addresses,
-          numbers and currency, and asks for the rest.
-        </Notice>
-      ) : null}
+      {reading && !isJudged(reading.spoken) ? <Notice>{ofLanguage(reading.spoken)}</Notice> : null}
       {staged ? (
         <Change draft={draft} shop={shop} onApply={() => void finish(draft)} onLeave={() => void finish(project.brief)} />
       ) : draft.trim() && shop.summary ? (

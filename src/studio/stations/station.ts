@@ -1,6 +1,15 @@
+import { type Address } from '@/core/places';
 import { type Owner } from '../store';
 import { type ProjectState } from '../useProject';
 import { type ShopState } from '../useShop';
+
+/** A stretch of the brief that is to be shown. */
+export interface Spot {
+  start: number;
+  end: number;
+  /** Another number for each time that it is asked for. */
+  nonce: number;
+}
 
 /** What every station's sheet works with. */
 export interface StationProps {
@@ -9,6 +18,10 @@ export interface StationProps {
   /** Shows a page, and a section of it, in the window. */
   goTo: (path: string, section?: string) => void;
   path: string;
+  /** Words of the brief that the window leads back to. */
+  spot: Spot | null;
+  /** Lights up texts in the window. */
+  onLight: (places: readonly Address[]) => void;
   owner: Owner | null;
   onOwner: (owner: Owner) => void;
   /** Tells the studio how many orders the host has. */

@@ -3,7 +3,6 @@
 import { useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { type Reading } from '@/core/brief';
-import { isJudged } from '@/core/brief/page';
 import { clear, mayPrint, set } from '@/core/places';
 import { QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -59,9 +58,6 @@ interface PickListProps {
   onShow: (source: { start: number; end: number }) => void;
 }
 
-/** A language by its English name. */
-const nameOf = (code: string): string => new Intl.DisplayNames(['en'], { type: 'language' }).of(code) ?? code;
-
 /** As many are shown by their words. */
 const mostQuoted = 3;
 
@@ -75,7 +71,7 @@ function quoted(texts: readonly string[]): string {
 /** Sentences that might be printed, each with a yes and a no; with the keyboard, one key each. */
 export function PickList({ state, reading, onShow }: PickListProps) {
   const list = useRef<HTMLOListElement>(null);
-  const { unsure, answered, foreign, bans, spoken } = reading;
+  const { unsure, answered, foreign, bans } = reading;
   const done = answered.yes.length + answered.no.length;
   if (!unsure.length && !done && !foreign.length && !bans.length) return null;
 
@@ -112,12 +108,6 @@ export function PickList({ state, reading, onShow }: PickListProps) {
           All {done === 1 ? 'is' : 'are'} answered: {answered.yes.length} printed, {answered.no.length} never.
         </Soft>
       ) : null}
-      {isJudged(spoken) ? null : (
-        <Soft>
-          The brief seems to be in {nameOf(spoken)}. Arcatum reads names, places, money and how to reach you in it, and can’t tell
-          what its sentences are for: say of each whether it may be printed.
-        </Soft>
-      )}
       {foreign.length ? (
         <Soft>Not in the language of the shop, so not printed: {quoted(foreign.map(({ text }) => text))}.</Soft>
       ) : null}
