@@ -1,5 +1,5 @@
 import { readBrief } from '@/core/brief';
-import { batchNames, readBatchNamed } from './marked';
+import { batchNames, learnedNames, readBatchNamed, readFrozen } from './marked';
 import { factsOf, precision, recall, sentencesOf, sumOf } from './score';
 
 // What the reader was trained on and mended with: these hold what was gained, and say nothing of first sight (see the README).
@@ -42,3 +42,15 @@ test.each(batchNames)(
     expect(recall(facts)).toBeGreaterThanOrEqual(floor.recall);
   },
 );
+
+test('the frozen forty are none of those that anything is trained on', () => {
+  const frozen = readFrozen();
+  expect(frozen).toHaveLength(40);
+  expect(new Set(frozen.map(({ what }) => what)).size).toBe(40);
+  const taught = new Set(learnedNames.flatMap(readBatchNamed).map(({ text }) => text));
+  expect(frozen.filter(({ text }) => taught.has(text))).toEqual([]);
+  for (const { marks, facts } of frozen) {
+    expect(marks.length).toBeGreaterThan(0);
+    expect(Object.keys(facts).length).toBeGreaterThan(3);
+  }
+});

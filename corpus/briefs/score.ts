@@ -28,7 +28,8 @@ function readValues(reading: Reading, fact: FactName): string[][] {
     case 'avoided':
       return reading.coloursAvoided.map(({ value }) => [value.name]);
     case 'reviews':
-      return reading.reviews.map(({ value }) => [value.text]);
+      // Printed with the seller's yes; what is read is what is quoted.
+      return reading.praise.map(({ fact: { value } }) => [value.text]);
     case 'features':
       return reading.features.map(({ value, source }) => [value, source?.text ?? '']);
     case 'sells':
