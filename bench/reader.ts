@@ -1,10 +1,12 @@
 import { newProject } from '@/core/project';
-import { contentTexts } from '@/core/sections';
+import { importText } from '@/core/goods';
+import { contentTexts, textIn } from '@/core/sections';
+import { makeShop, type Shop } from '@/core/site';
 import { readBrief } from '@/core/brief';
 import { nextQuestion } from '@/core/interview';
 import { type Text } from '@/core/words';
 import { readingEase } from '@/core/words';
-import { batchNames, factNames, readBatchNamed } from '../corpus/briefs/marked';
+import { batchNames, factNames, readBatchNamed, readFrozen, type MarkedBrief } from '../corpus/briefs/marked';
 import { factsOf, precision, recall, sumOf, type Count } from '../corpus/briefs/score';
 import { sites, type Site } from '../tests/sites/sites';
 
@@ -12,15 +14,19 @@ const share = (n: number) => n.toFixed(2);
 
 const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
 
+const countsOf = (briefs: readonly MarkedBrief[]) =>
+  factsOf(briefs.map((brief) => ({ brief, reading: readBrief(brief.text, brief.goods) })));
+
 /** How each batch of marked briefs is read, and each fact over all of them. The reader was trained on them: first sight stands in the README. */
 export function readerLines(): string[] {
   const batches = batchNames.map((name) => ({
     name,
-    counts: factsOf(readBatchNamed(name).map((brief) => ({ brief, reading: readBrief(brief.text, brief.goods) }))),
+    counts: countsOf(readBatchNamed(name)),
   }));
   const both = (count: Count) => `${share(precision(count))} / ${share(recall(count))}`;
   return [
     ...batches.map(({ name, counts }) => `  ${`batch ${name}`.padEnd(18)} ${both(sumOf(Object.values(counts)))}`),
+    `  ${'frozen, untaught'.padEnd(18)} ${both(sumOf(Object.values(countsOf(readFrozen()))))}`,
     ...factNames.map((fact) => `  ${fact.padEnd(18)} ${both(sumOf(batches.map(({ counts }) => counts[fact])))}`),
   ];
 }
@@ -82,6 +88,31 @@ export const judgeLines = (): string[] => [
   '  home page of                        own  fact  ours   particular  repeats  ease',
   ...sites().map(judge),
 ];
+
+/** A shop of a brief of the corpus, with the goods that it was marked with. */
+function shopOf({ text, goods: titles }: MarkedBrief, id: string): Shop | null {
+  const rows = titles.map((title, i) => `"${title.replace(/"/g, '""')}",${10 + i}`);
+  const goods = importText(`title,price\n${rows.join('\n')}\n`);
+  return goods.ok ? makeShop({ ...newProject(id, 'Shop'), brief: text, goods: { file: '', ...goods.value } }) : null;
+}
+
+/** Which headings of sections stand on the most sites of the corpus, with their share of them. Titles of pages are no headings of sections. */
+export function headingLines(most = 8): string[] {
+  const shops = batchNames.flatMap(readBatchNamed).flatMap((brief, i) => shopOf(brief, `s${i}`) ?? []);
+  const sites = new Map<string, number>();
+  for (const shop of shops) {
+    const product = shop.pages.find(({ kind }) => kind === 'product');
+    const shown = shop.pages.filter((page) => (page.kind === 'home' || page === product) && shop.writer.hasContent(page));
+    const headings = shown.flatMap((page) =>
+      shop.writer.write(page).sections.flatMap(({ filled, words }) => (filled ? (textIn(words, 'heading')?.text ?? []) : [])),
+    );
+    for (const heading of new Set(headings)) sites.set(heading, (sites.get(heading) ?? 0) + 1);
+  }
+  return [...sites]
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, most)
+    .map(([heading, count]) => `  ${heading.padEnd(36)} ${share(count / shops.length)} of ${shops.length}`);
+}
 
 /** Milliseconds to find the next question, median over the sites. */
 export function questionTime(): number {

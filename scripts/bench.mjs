@@ -96,6 +96,8 @@ line('the next question, found by trying every answer', `${reader.questionTime()
 line('a brief of 500 words beside 200 goods, read', `${reader.readingTime().toFixed(0)} ms median of 9`, '150 ms');
 console.log('\nthe reader of briefs, precision / recall, on what it was trained on');
 for (const one of reader.readerLines()) console.log(one);
+console.log('\nheadings that stand on the most sites of the corpus (budget: one in ten)');
+for (const one of reader.headingLines()) console.log(one);
 console.log('\nnumbers for a judge of copy');
 for (const one of reader.judgeLines()) console.log(one);
 console.log();

@@ -183,6 +183,26 @@ export const shelfOf = (
 ): Category | undefined =>
   product?.categories.map((name) => byShelf.get(name.toLowerCase())).find((found) => found !== undefined);
 
+/** The shelf that a product stands on with others, the least crowded one, and the goods beside it there; all goods where there is none. */
+export function besideOf(
+  { byShelf, products }: Pick<Catalogue, 'byShelf' | 'products'>,
+  { id, categories }: Pick<Product, 'id' | 'categories'>,
+): { shelf: Category | null; goods: Product[] } {
+  const [shelf = null] = categories
+    .map((name) => byShelf.get(name.toLowerCase()))
+    .flatMap((found) => [found, found?.parent])
+    .filter((found) => found !== undefined && found !== null)
+    .filter((found) => found.products.length > 1)
+    .sort((a, b) => a.products.length - b.products.length);
+  const all = shelf?.products ?? products;
+  const at = all.findIndex((other) => other.id === id);
+  const goods = Array.from({ length: Math.min(mostBeside, all.length - 1) }, (_, i) => all[(at + 1 + i) % all.length]);
+  return { shelf, goods: goods.filter((other) => other !== undefined) };
+}
+
+/** As many stand beside a product. */
+const mostBeside = 4;
+
 function categoriesOf(products: readonly Product[]): Map<string, Category> {
   const slugs = uniqueSlugs();
   const byShelf = new Map<string, Category>();

@@ -14,6 +14,7 @@ export {
   makeCatalogue,
   ownProducts,
   priceListOf,
+  besideOf,
   shelfOf,
   topOf,
   priceRange,

@@ -140,7 +140,7 @@ const headings: Record<Headed, Headings> = {
   },
   related: {
     particular: ['Mehr davon: {goods}'],
-    usual: ['Daneben im Regal', 'Gleich daneben', 'Ähnliches', 'Passt dazu', 'Die Nachbarn', 'Auch diese'],
+    usual: ['Daneben im Regal', 'Gleich daneben', 'Ähnliches', 'Oder eines davon', 'Die Nachbarn', 'Auch diese'],
   },
   reviews: {
     particular: ['Was Käufer von {name} sagen'],
@@ -232,6 +232,7 @@ export const de: Phrases = {
     everything: 'alles',
     theShelf: (name) => name,
     see: (what, n) => (n === null ? `${capitalised(what)} ansehen` : `${capitalised(what)} ansehen (${n})`),
+    moreOf: (shelf) => `Mehr aus: ${shelf}`,
     lookAt: (what) => `Zu ${what === 'alles' ? 'allem' : what}`,
     allFromTheFirst: (n) => `Alle ${count(n)}, vom ersten an`,
     fromPlace: (what, place) => `${capitalised(what)} aus ${place}`,

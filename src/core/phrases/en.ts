@@ -118,7 +118,7 @@ const headings: Record<Headed, Headings> = {
   },
   related: {
     particular: ['More of the {goods}'],
-    usual: ['Beside it on the shelf', 'Near it', 'More like it', 'Goes with it', 'Its neighbours', 'Look at these too'],
+    usual: ['Beside it on the shelf', 'Near it', 'More like it', 'Or one of these', 'Its neighbours', 'Look at these too'],
   },
   reviews: {
     particular: ['What buyers said of the {goods}'],
@@ -228,6 +228,8 @@ export const en = {
     /** A shelf where it is led to. */
     theShelf: (name: string) => `the ${inSentence(name)}`,
     see: (what: string, count: number | null) => (count === null ? `See ${what}` : `See ${what} (${count})`),
+    /** What stands on the same shelf. */
+    moreOf: (shelf: string) => `More in ${inSentence(shelf)}`,
     lookAt: (what: string) => `Look at ${what}`,
     allFromTheFirst: (count: number) => `All ${numberWords(count)}, from the first`,
     fromPlace: (what: string, place: string) => `${capitalised(what)} from ${place}`,

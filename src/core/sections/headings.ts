@@ -1,3 +1,4 @@
+import { hashOf } from '../keys';
 import { moodOf, type Fact, type Reading } from '../brief';
 import { capitalised, ours, sourcesOf, type Text } from '../words';
 import { inPerson, phrasesOf, type Headings } from '../phrases';
@@ -70,13 +71,19 @@ const isLoud = ({ reading }: { reading: Reading }): boolean => moodOf(reading.to
 export const fitsHeading = (text: string, known: { reading: Reading }): boolean =>
   text.length <= (isLoud(known) ? mostLoudLetters : mostLetters) && !/[.!?] /.test(text) && !/\S{17}/.test(text);
 
+/** Which heading of ours a shop has: the same each time for one shop, and another for the next, so that none stands on every site. */
+function drawnOf(headings: readonly string[], { kind }: Kinded, { reading }: Spoken): string {
+  const shop = reading.name?.value ?? reading.email?.value ?? reading.judged[0]?.said.text ?? '';
+  return headings[hashOf(`${shop} ${kind}`) % Math.max(1, headings.length)] ?? '';
+}
+
 /** The heading that stands there unless the seller takes another: of this shop where enough is known, short where it is to be loud. */
 export function headingOf(about: Kinded, known: Spoken): Text {
   const loud = isLoud(known);
   const headings = headingsFor(about, known);
   return (
     particularHeading(headings, known, loud ? mostLoudLetters : mostLetters) ??
-    ours((loud ? headings.loud : undefined) ?? headingsOf(about, known)[0] ?? '')
+    ours((loud ? headings.loud : undefined) ?? drawnOf(headingsOf(about, known), about, known))
   );
 }
 

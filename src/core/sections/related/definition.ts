@@ -1,9 +1,16 @@
+import { besideOf } from '../../goods';
+import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
+import { fromGoods } from '../../words';
 import { defineSection } from '../definition';
-import { headingOf } from '../headings';
+import { fitsHeading, headingOf } from '../headings';
 import { related as about } from './about';
 
 export const related = defineSection(about, {
   because: ({ catalogue }) => (catalogue.products.length > 1 ? reason('It shares a category with other goods.') : null),
-  write: (w) => ({ heading: headingOf(about, w) }),
+  write: (w) => {
+    const shelf = w.page.product && besideOf(w.catalogue, w.page.product).shelf;
+    const named = shelf && phrasesOf(w.rules).goods.moreOf(shelf.name);
+    return { heading: named && fitsHeading(named, w) ? fromGoods(named, 'a category of your list') : headingOf(about, w) };
+  },
 });
