@@ -17,7 +17,7 @@ import {
 } from '@/core/sections';
 import { phrasesOf, type Phrases } from '@/core/phrases';
 import { formatMoney } from '@/core/till';
-import { askedAt, firstGoal, splitBlock, type Text } from '@/core/words';
+import { askedAt, choosable, firstGoal, splitBlock, type Text } from '@/core/words';
 import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
 import { html, type Markup } from './html';
 
@@ -292,7 +292,7 @@ export function particulars(c: Pick<Context, 'shop'>, product: Product): string 
   if (product.kind === 'gift-card') return goods.byMail;
   if (product.kind === 'appointment') return goods.byAppointment;
   const [option] = product.options;
-  return product.variants.length > 1 && option ? goods.choices(option, product.variants.length) : '';
+  return product.variants.length > 1 && option ? goods.choices(choosable(option), product.variants.length) : '';
 }
 
 /** Whether a thing is there, in a word. */

@@ -247,7 +247,7 @@ export const de: Phrases = {
     priced: (n, low, high) => `${capitalised(products(n))}, von ${low} bis ${high}.`,
     among: (titles) => `Darunter ${listed(titles)}.`,
     thereAre: (n) => `${capitalised(products(n))} zur Auswahl.`,
-    choices: (option, n) => `${option}: ${n} zur Wahl`,
+    choices: ({ name }, n) => `${name}: ${n} zur Wahl`,
     soldOut: 'Ausverkauft',
     download: 'Als Datei',
     byMail: 'Per E-Mail',

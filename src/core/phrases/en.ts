@@ -1,7 +1,15 @@
 import { capitalised } from '../capitalised';
 import { numberWords } from '../numberWords';
 import { inSentence, listed, pluralOf } from './english';
-import { type CodeTerms, type CountedGoods, type Headed, type Headings, type PlainThing, type ZoneRate } from './table';
+import {
+  type Choosable,
+  type CodeTerms,
+  type CountedGoods,
+  type Headed,
+  type Headings,
+  type PlainThing,
+  type ZoneRate,
+} from './table';
 
 const products = (count: number): string => `${numberWords(count)} ${count === 1 ? 'product' : 'products'}`;
 const from = (price: string | null): string => (price ? ` from ${price}` : '');
@@ -9,7 +17,8 @@ const at = (place: string | null): string => (place ? ` in ${place}` : '');
 
 function optionsOf({ option, plural }: PlainThing): string {
   if (!option) return '';
-  const { name, values } = option;
+  const { name, values, isNoun } = option;
+  if (!isNoun) return '';
   const shown = values.length <= 6 ? `: ${listed(values)}` : `, from ${values[0] ?? ''} to ${values.at(-1) ?? ''}`;
   return `${plural ? 'come' : 'comes'} in ${numberWords(values.length)} ${pluralOf(name.toLowerCase(), values.length)}${shown}`;
 }
@@ -218,9 +227,12 @@ export const en = {
       const options = optionsOf(thing);
       const only = thing.only ? (thing.plural ? 'are the only ones of the kind' : 'is the only one of its kind') : '';
       const rest = [kindOf(thing), only].filter(Boolean).join(', and ');
+      const { option } = thing;
+      const plainly = option && !option.isNoun ? `${thing.title}. ${option.name}: ${listed(option.values)}` : '';
       const sentences = [
+        plainly,
         options ? `${thing.title} ${options}` : '',
-        rest ? `${options ? (thing.plural ? 'They' : 'It') : thing.title} ${rest}` : '',
+        rest ? `${options || plainly ? (thing.plural ? 'They' : 'It') : thing.title} ${rest}` : '',
       ].filter(Boolean);
       return sentences.length ? `${sentences.join('. ')}.` : '';
     },
@@ -245,7 +257,8 @@ export const en = {
     among: (titles: readonly string[]) => `Among them ${listed(titles)}.`,
     thereAre: (count: number) => `There ${count === 1 ? 'is one thing' : `are ${numberWords(count)} things`} to choose from.`,
     /** What a card says of a thing with choices. */
-    choices: (option: string, count: number) => `${count} ${pluralOf(option.toLowerCase(), count)}`,
+    choices: ({ name, isNoun }: Choosable, count: number) =>
+      isNoun ? `${count} ${pluralOf(name.toLowerCase(), count)}` : `${count} to choose from`,
     soldOut: 'Sold out',
     download: 'Download',
     byMail: 'By e-mail',

@@ -1,10 +1,17 @@
+/** What can be chosen of a thing, as the list calls it. */
+export interface Choosable {
+  name: string;
+  /** Whether that ends in a noun, so that there can be several of it: “weight”, but not “wt oz”. */
+  isNoun: boolean;
+}
+
 /** What is known of a thing that nobody has described. */
 export interface PlainThing {
   title: string;
   /** Whether the title names several things. */
   plural: boolean;
   /** What it can be chosen by, with its values; null where there is nothing to choose. */
-  option: { name: string; values: readonly string[] } | null;
+  option: (Choosable & { values: readonly string[] }) | null;
   kind: 'physical' | 'download' | 'gift-card' | 'appointment';
   /** "240 g", packed; null where it isn't known, or isn't the same for all. */
   weight: string | null;

@@ -1,6 +1,6 @@
 import { hashOf } from '../keys';
 import { moodOf, type Fact, type Reading } from '../brief';
-import { capitalised, ours, sourcesOf, type Text } from '../words';
+import { capitalised, ours, severalOf, sourcesOf, type Text } from '../words';
 import { inPerson, phrasesOf, type Headings } from '../phrases';
 import { type Known } from '../plan/about';
 import { type SectionAbout, type SectionKind } from './kind';
@@ -25,12 +25,6 @@ const mostLoudLetters = 26;
 
 const large = (fact: Fact<string> | null | undefined): Fact<string> | null =>
   fact && (fact.corrected || fact.confidence >= sure) ? fact : null;
-
-/** What is sold, in the plural where the brief speaks of several: "spice box" beside "Spice boxes, obviously". */
-function severalOf(goods: string, { reading: { judged }, rules }: Spoken): string {
-  const several = phrasesOf(rules).several(goods);
-  return judged.some(({ said }) => said.text.toLowerCase().includes(several.toLowerCase())) ? several : goods;
-}
 
 /** What stands for each slot of a heading that says something of this shop alone. */
 function slotsOf(known: Spoken): Map<string, { text: string; fact: Fact<string> }> {

@@ -18,6 +18,12 @@ export function goodsFact(products: readonly Product[], { rules }: Known, tellSi
   return fromGoods(text, `${products.length} in your list, from the lowest to the highest price`);
 }
 
+/** What is sold, in the plural where the brief speaks of several: "spice box" beside "Spice boxes, obviously". */
+export function severalOf(goods: string, { reading: { judged }, rules }: Pick<Known, 'reading' | 'rules'>): string {
+  const several = phrasesOf(rules).several(goods);
+  return judged.some(({ said }) => said.text.toLowerCase().includes(several.toLowerCase())) ? several : goods;
+}
+
 /** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
 export function plainHeadline({ reading, rules }: Known): Text | null {
   // "Spice box, seven" is one of several, and no name for them.
@@ -27,7 +33,7 @@ export function plainHeadline({ reading, rules }: Known): Text | null {
   const place = reading.place;
   const say = phrasesOf(rules);
   const text = place
-    ? say.goods.fromPlace(what.value, place.value)
+    ? say.goods.fromPlace(severalOf(what.value, { reading, rules }), place.value)
     : capitalised(say.listed(sold.slice(0, 3).map((s) => s.value)));
   return { text, rank: 2, sources: sourcesOf(what, place) };
 }

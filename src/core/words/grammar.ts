@@ -25,6 +25,16 @@ export function pluralTitle(title: string): boolean {
   return last.length > 3 && /[^s]s$/.test(last) && singular(last) !== last && isNoun(singular(last));
 }
 
+/** Whether a name ends in a noun, one or several of it: “lettering”, “yarn weights”, but not “wt oz” or “which one”. */
+export function endsInNoun(name: string): boolean {
+  const last =
+    name
+      .toLowerCase()
+      .match(/\p{L}+/gu)
+      ?.at(-1) ?? '';
+  return last.length > 2 && last !== 'one' && (isNoun(last) || isNoun(singular(last)));
+}
+
 /** "a" or "an" before a word, by how it sounds. */
 export function article(word: string): 'a' | 'an' {
   const lower = word.toLowerCase();

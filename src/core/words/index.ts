@@ -1,9 +1,9 @@
 export { askedAt, askFor, fromBrief, fromGoods, fromTill, ours, sourcesOf, type Text, type TextSource } from './text';
 export { harvest, isPromise, isReason, type Harvest, type Pins } from './harvest';
 export { article, capitalised, fit, inSentence, listed, numberWords, pluralOf, pluralTitle, possessive } from './grammar';
-export { goodsFact, plainHeadline, seeFirst } from './goodsFacts';
+export { goodsFact, plainHeadline, seeFirst, severalOf } from './goodsFacts';
 export { firstGoal, type FirstGoal } from './mostWanted';
-export { describe } from './products';
+export { choosable, describe } from './products';
 export { privacyClauses, refundClauses, termsClauses, type Clause } from './legal';
 export { deliveryAnswers, type Answer } from './questions';
 export { readingEase, fleschScore, splitBlock, type Ease } from './ease';

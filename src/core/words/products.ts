@@ -2,7 +2,7 @@ import { stockOf } from '../goods';
 import { type Product } from '../goods/about';
 import { phrasesOf } from '../phrases';
 import { type TillRules } from '../till/about';
-import { pluralTitle } from './grammar';
+import { endsInNoun, pluralTitle } from './grammar';
 import { fromGoods, type Text } from './text';
 
 /** A product as it is told of: what the list says, else what its own options, stock and weight say. It always opens with its name. */
@@ -16,13 +16,16 @@ export function describe(product: Product, rules: TillRules): Text {
   const text = say.goods.told({
     title: product.title,
     plural: pluralTitle(product.title),
-    option: option && values.length > 1 ? { name: option, values } : null,
+    option: option && values.length > 1 ? { ...choosable(option), values } : null,
     kind: product.kind,
     weight: weight ? say.weight(weight) : null,
     only: stockOf(product) === 1 && product.variants.length === 1,
   });
   return fromGoods(text, text ? 'its options and stock in your list' : 'nothing but a name and a price');
 }
+
+/** What a list calls a choice, and whether there can be several of that. */
+export const choosable = (name: string): { name: string; isNoun: boolean } => ({ name, isNoun: endsInNoun(name) });
 
 /** Grams that each of it weighs, packed; null where they differ or aren't known. */
 function sameWeight({ variants }: Product): number | null {

@@ -91,6 +91,8 @@ describe('a product’s description', () => {
     ['title,price,description\nBell,4,Cast in May.\n', 'Cast in May.'],
     ['title,price\nBell,4\nHorn,5\n', ''],
     ['title,price,size\nCoat,4,S\nCoat,5,M\nCoat,6,L\n', 'Coat comes in three sizes: S, M and L.'],
+    // A choice that is called by no noun is named, not counted.
+    ['title,price,option Wt oz\nTin,4,1\nTin,9,4\n', 'Tin. Wt oz: 1 and 4.'],
     [
       'title,price,kind,category\nSock pattern,4,download,Patterns\nHat pattern,5,download,Patterns\n',
       'Sock pattern comes as a file, right after paying.',

@@ -144,7 +144,7 @@ function opensWithTotal(text: string): boolean {
 /** What the numbers of a column come to, and how many they are. */
 type Sum = { of: number; count: number } | undefined;
 
-const numberIn = (cell: Cell): number =>
+export const numberIn = (cell: Cell): number =>
   typeof cell === 'number' ? cell : /^\d+(?:[.,]\d{1,2})?$/.test(cell.trim()) ? Number(cell.trim().replace(',', '.')) : NaN;
 
 function added(sums: readonly Sum[], cells: readonly Cell[]): Sum[] {

@@ -140,3 +140,42 @@ test('words under a heading that only begins like one for the stock are no stock
     [['Size'], [['30 ml']]],
   ]);
 });
+
+describe('an amount in every row beside a lower one in some', () => {
+  const headings = ['What', 'What I want for it', 'What I want if you smile'];
+  const columns = (rows: string[][]) =>
+    Object.fromEntries(proposeColumns(headings, rows).map(({ heading, as }) => [heading, as]));
+  test('is what is charged where no other is', () =>
+    expect(
+      columns([
+        ['Strap, Volvo', '49', '45'],
+        ['Strap, Saab', '49', ''],
+        ['Strap, Opel', '39', '35'],
+      ]),
+    ).toMatchObject({
+      'What I want for it': 'earlierPrice',
+      'What I want if you smile': 'price',
+    }));
+  test('isn’t, where the other is higher once', () =>
+    expect(
+      columns([
+        ['Strap, Volvo', '49', '45'],
+        ['Strap, Saab', '49', ''],
+        ['Strap, Opel', '39', '55'],
+      ]),
+    ).not.toMatchObject({
+      'What I want for it': 'earlierPrice',
+    }));
+  test('isn’t, where the seller has said which the price is', () =>
+    expect(
+      proposeColumns(
+        headings,
+        [
+          ['Strap, Volvo', '49', '45'],
+          ['Strap, Saab', '49', ''],
+          ['Strap, Opel', '39', '35'],
+        ],
+        new Map([[2, { as: 'price' as const, because: 'You said so.' }]]),
+      ).map(({ as }) => as),
+    ).not.toContain('earlierPrice'));
+});

@@ -1,4 +1,5 @@
 import { type Cell } from '../source/grid';
+import { numberIn } from './head';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { unitOf, type Evidence } from './heading';
@@ -80,7 +81,7 @@ export function proposeColumns(
   }
   const shares = judgedShares(columns, told);
   claim(columns, shares, chosen, taken);
-  settlePrices(columns, chosen, taken, given);
+  settlePrices(columns, rows, chosen, taken, given);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
@@ -160,6 +161,7 @@ const reasonFor = ({ candidates, heading }: Seen, as: Meaning): string =>
 /** A price that is charged now leaves the other one as that from before; one that stands alone is the price, whatever it is called. */
 function settlePrices(
   columns: readonly { index: number; heading: string; evidence: Evidence; profile: Profile }[],
+  rows: readonly (readonly Cell[])[],
   chosen: Map<number, Candidate>,
   taken: Map<Meaning, number>,
   given: ReadonlyMap<number, Given>,
@@ -198,18 +200,35 @@ function settlePrices(
     return;
   }
   const price = columns.find(({ index }) => index === taken.get('price'));
-  if (!price?.evidence.now || taken.has('earlierPrice')) return;
+  if (!price || given.has(price.index) || taken.has('earlierPrice')) return;
+  const saysNow = (price.evidence.now ?? 0) > 0;
   const amounts = columns.filter(
     ({ index, profile }) =>
       index !== price.index && (!chosen.has(index) || chosen.get(index)?.as === 'option') && profile.money > 0.5,
   );
   // What has an amount in every row, beside offers in some, is what those are offers of.
-  const [only, ...more] = amounts.filter(({ evidence, profile }) => !Object.keys(evidence).length && profile.fill === 1);
+  const [only, ...more] = amounts.filter(
+    ({ evidence, profile }) => profile.fill === 1 && Object.values(evidence).every((weight) => weight < known),
+  );
   const usual =
-    amounts.find(({ evidence }) => (evidence.price ?? 0) > 1) ?? (price.profile.fill < 1 && !more.length ? only : undefined);
-  if (usual) move('price', 'earlierPrice', usual.index, `It is charged where “${price.heading}” is empty.`);
+    (saysNow ? amounts.find(({ evidence }) => (evidence.price ?? 0) > 1) : undefined) ??
+    (only && !more.length && price.profile.fill < 1 && (saysNow || isLess(rows, price.index, only.index)) ? only : undefined);
+  if (!usual) return;
+  move('price', 'earlierPrice', usual.index, `It is charged where “${price.heading}” is empty.`);
   taken.set('price', price.index);
 }
+
+/** Whether what stands in one column is never more than what stands beside it in another, and mostly less: an offer, by whatever name. */
+function isLess(rows: readonly (readonly Cell[])[], offer: number, usual: number): boolean {
+  const pairs = rows
+    .map((row) => [numberIn(row[offer] ?? ''), numberIn(row[usual] ?? '')] as const)
+    .filter(([now, before]) => now > 0 && before > 0);
+  const less = pairs.filter(([now, before]) => now < before).length;
+  return pairs.length >= fewestOffers && less > pairs.length / 2 && pairs.every(([now, before]) => now <= before);
+}
+
+/** Of one row nothing follows. */
+const fewestOffers = 2;
 
 /** A list without a heading for it: the first column whose words differ from row to row holds the names. */
 function giveTitle(

@@ -97,13 +97,7 @@ export function recordsOfProduct(item: Item, inherited?: Fields): Fields[] {
   }
   const brand = one(item, 'brand');
   if (brand !== undefined) fields.set('brand', plainValue(brand));
-  for (const property of item.props.get('additionalProperty') ?? []) {
-    if (!isItem(property)) continue;
-    const name = plainValue(one(property, 'name') ?? '');
-    const unit = one(property, 'unitText');
-    const value = plainValue(one(property, 'value') ?? '');
-    if (name !== '' && value !== '') fields.set(String(name), unit === undefined ? value : `${value} ${plainValue(unit)}`);
-  }
+  for (const [name, value] of propertiesOf(item)) fields.set(name, value);
   const variants = (item.props.get('hasVariant') ?? []).filter(isItem);
   if (variants.length) {
     const group = one(item, 'productGroupID') ?? one(item, 'sku') ?? one(item, 'name');
@@ -162,9 +156,22 @@ function withOffer(fields: Fields, offer: Item, isOneOfSeveral: boolean): Fields
     if (value !== undefined) record.set(name, plainValue(value));
   }
   const name = one(offer, 'name');
-  if (isOneOfSeveral && name !== undefined) record.set('option', plainValue(name));
+  const properties = propertiesOf(offer);
+  // What an offer says of itself tells it from the others.
+  for (const [property, value] of properties) record.set(isOneOfSeveral ? `option ${property}` : property, value);
+  if (isOneOfSeveral && name !== undefined && !properties.length) record.set('option', plainValue(name));
   return record;
 }
+
+/** Properties that the standard has no name for: schema.org's PropertyValue. */
+const propertiesOf = (item: Item): [name: string, value: Cell][] =>
+  (item.props.get('additionalProperty') ?? []).filter(isItem).flatMap((property): [string, Cell][] => {
+    const name = plainValue(one(property, 'name') ?? '');
+    const unit = one(property, 'unitText');
+    const value = plainValue(one(property, 'value') ?? '');
+    if (name === '' || value === '') return [];
+    return [[String(name), unit === undefined ? value : `${value} ${plainValue(unit)}`]];
+  });
 
 /** UN/CEFACT Recommendation 20: the unit codes that schema.org's QuantitativeValue uses, as people write them. */
 const unitCodes: Readonly<Record<string, string>> = {

@@ -189,6 +189,17 @@ describe('data formats', () => {
     expect([opened(micro).form, rowsOf(micro)]).toEqual(['microdata', rows]);
   });
 
+  test('offers are told apart by what they say of themselves (schema.org/PropertyValue)', () => {
+    const offer = (thread: string, names: number, price: string) =>
+      `{"@type":"Offer","name":"Name tape","price":"${price}","priceCurrency":"GHS","additionalProperty":[{"@type":"PropertyValue","name":"Thread","value":"${thread}"},{"@type":"PropertyValue","name":"Names","value":"${names}"}]}`;
+    const page = `<html><body><script type="application/ld+json">{"@context":"https://schema.org","@type":"Product","name":"Name tape","offers":[${offer('Navy', 36, '50')},${offer('Red', 72, '83')}]}</script></body></html>`;
+    expect(rowsOf(page)).toEqual([
+      ['name', 'price', 'priceCurrency', 'option Thread', 'option Names'],
+      ['Name tape', '50', 'GHS', 'Navy', '36'],
+      ['Name tape', '83', 'GHS', 'Red', '72'],
+    ]);
+  });
+
   test('a table of a page, entities and spans in it', () => {
     expect(
       rowsOf('<!doctype html><table><tr><th>Name<th>Price<tr><td>Cup &amp; saucer<td>€&nbsp;4<tr><td colspan=2>end</table>'),
