@@ -292,7 +292,8 @@ export function particulars(c: Pick<Context, 'shop'>, product: Product): string 
   if (product.kind === 'gift-card') return goods.byMail;
   if (product.kind === 'appointment') return goods.byAppointment;
   const [option] = product.options;
-  return product.variants.length > 1 && option ? goods.choices(choosable(option), product.variants.length) : '';
+  const values = new Set(product.variants.map((variant) => variant.values[0]));
+  return values.size > 1 && option ? goods.choices(choosable(option), values.size) : '';
 }
 
 /** Whether a thing is there, in a word. */

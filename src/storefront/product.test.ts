@@ -127,3 +127,13 @@ describe.each(families)('the page of a thing in $id', ({ id, product, card }) =>
     }
   });
 });
+
+test('a card counts what a thing can first be chosen by, not every pair of choices', () => {
+  const shop = shopIn('quiet');
+  const page = shop.pages.find(({ kind }) => kind === 'shop');
+  const shelf = page
+    ? storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target)
+    : '';
+  const lamp = /Oil lamp[\s\S]*?<\/li>/.exec(shelf)?.[0] ?? '';
+  expect(textOf(lamp)).toContain('2 glasses');
+});

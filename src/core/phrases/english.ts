@@ -9,13 +9,13 @@ export function inSentence(name: string): string {
 export const pluralOf = (noun: string, count = 2): string =>
   count === 1
     ? noun
-    : /(?:s|x|ch|sh)$/.test(noun)
-      ? noun.endsWith('s')
+    : /(?:ss|x|ch|sh)$/.test(noun)
+      ? `${noun}es`
+      : noun.endsWith('s')
         ? noun
-        : `${noun}es`
-      : /[^aeiou]y$/.test(noun)
-        ? `${noun.slice(0, -1)}ies`
-        : `${noun}s`;
+        : /[^aeiou]y$/.test(noun)
+          ? `${noun.slice(0, -1)}ies`
+          : `${noun}s`;
 
 /** "a, b and c" */
 export function listed(items: readonly string[], and = 'and'): string {

@@ -103,7 +103,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const [lead] = leads;
   if (lead) take([lead.unit]);
 
-  const large = (s: Statement): Text => fromBrief(withoutName(s.text, reading.name?.value), s.source);
+  const large = (s: Statement): Text => fromBrief(nameThem(withoutName(s.text, reading.name?.value), goods), s.source);
   const headlines = heads(
     (s) => ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && s.fit.headline >= leastLarge,
   ).sort(bestFor('headline'));

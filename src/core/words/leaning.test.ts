@@ -14,6 +14,7 @@ describe('a sentence that says nothing without the one before it', () => {
     'Nobody casts those.',
     'I find them at clearances.',
     'Both are signed.',
+    'There is no sugar in them, the gum is enough.',
   ])('%s', (text) => expect(leansBack(text)).toBe(true));
   test.each([
     'This shop opened in 2009.',
@@ -25,6 +26,10 @@ describe('a sentence that says nothing without the one before it', () => {
   ])('but not: %s', (text) => expect(leansBack(text)).toBe(false));
   test('a pronoun gets its noun where that is known', () => {
     expect(nameThem('My father made them for his friends.', 'hoods')).toBe('My father made hoods for his friends.');
+    expect(nameThem('There is no sugar in them, the gum is enough.', 'pastilles')).toBe(
+      'There is no sugar in pastilles, the gum is enough.',
+    );
+    expect(nameThem('The looms are old, so we oil them.', 'tapes')).toBe('The looms are old, so we oil them.');
     expect(nameThem('My father made them for his friends.', 'bread')).toBe('My father made them for his friends.');
   });
 });

@@ -9,15 +9,22 @@ const standsForNothing =
   /^it(?:['’]s| is| was| takes?| took| hurts?| costs?| pays?| helps?| seems?)\b.*\b(?:to|that|when|if|how|until)\b/i;
 const itself = /^(?:it|this|that)(?:['’]\p{L}+)?(?: (\p{L}+(?:['’]\p{L}+)?))?/iu;
 const helps = /^(?:is|was|are|were|has|had|does|did|do|can|will|would|may|must|isn|wasn|doesn|didn|won|also|all|only|just)\b/i;
-/** "I find them at clearances." */
-const earlyThem = /^(?:\S+ ){1,3}them\b/;
+const isSeveral = (word: string): boolean => singular(word) !== word && isNoun(singular(word));
+
+/** "I find them at clearances", "There is no sugar in them": where it stands, if nothing before it in the sentence is several; else -1. */
+function leaningThem(text: string): number {
+  const at = text.search(/\bthem\b/);
+  if (at < 1) return -1;
+  const before = text.slice(0, at).toLowerCase().match(/\p{L}+/gu) ?? [];
+  return before.some(isSeveral) ? -1 : at;
+}
 /** "Nobody casts those." */
 const endsOn = /\b(?:them|those|these|it|that|this)[.!]?$/i;
 const shortSentence = 5;
 
 /** Whether a sentence says nothing without the one before it. */
 export function leansBack(text: string): boolean {
-  if (standsFor.test(text) || oneOf.test(text) || earlyThem.test(text)) return true;
+  if (standsFor.test(text) || oneOf.test(text) || leaningThem(text) >= 0) return true;
   const pronoun = itself.exec(text);
   if (pronoun) {
     const next = (pronoun[1] ?? '').toLowerCase();
@@ -32,5 +39,7 @@ export function leansBack(text: string): boolean {
 export function nameThem(text: string, goods: string | undefined): string {
   const one = goods ? singular(goods) : '';
   if (!goods || one === goods) return text;
-  return text.replace(earlyThem, (start) => start.replace(/them$/, goods)).replace(/^(each|every) one\b/i, `$1 ${one}`);
+  const at = leaningThem(text);
+  const named = at < 0 ? text : text.slice(0, at) + goods + text.slice(at + 'them'.length);
+  return named.replace(/^(each|every) one\b/i, `$1 ${one}`);
 }
