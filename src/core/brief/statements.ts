@@ -2,6 +2,7 @@ import { keyFrom } from '../keys';
 import { type Fact, type Source } from './fact';
 import { type Language } from '../phrases/about';
 import { isForeign } from './language';
+import { isAside, roleByWords } from './roleWords';
 import { isJudged } from './spoken';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { type Sentence } from './sentences';
@@ -171,11 +172,11 @@ export function statementsOf(
     if (!judged || !couldStand(sentence) || isPraise(sentence, praise)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
     const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
-    const print = isDetail ? 1 : isJudged(spoken) ? judged.print : unjudged(judged.print);
+    const role = isJudged(spoken) ? tellingRole(judged) : roleByWords(sentence.text, spoken);
+    const print = isDetail ? 1 : isJudged(spoken) ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
     const text = repaired(withPreposition(sentence, judged.said.label));
     if (known.has(text)) return [];
     known.add(text);
-    const role = tellingRole(judged);
     return [
       {
         key: keyFrom(sentence.source.text),
@@ -183,7 +184,7 @@ export function statementsOf(
         source: sentence.source,
         role,
         topics: topicsOf(role, text, isDetail),
-        story: shareOf(judged, 'story') + shareOf(judged, 'person'),
+        story: isJudged(spoken) ? shareOf(judged, 'story') + shareOf(judged, 'person') : role === 'story' ? 1 : 0,
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,

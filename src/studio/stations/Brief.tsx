@@ -23,7 +23,7 @@ function ofLanguage(spoken: string): string {
   const name = new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken;
   const reads = 'names, places, money and how to reach you';
   return isLanguage(spoken)
-    ? `This brief is in ${name}, and so is the shop. Arcatum reads ${reads} in it, and can’t tell what its sentences are for: say of each, below, whether it may be printed.`
+    ? `This brief is in ${name}, and so is the shop. Arcatum reads ${reads} in it, and little of what its sentences say: say of each, below, whether it may be printed.`
     : `This brief is in ${name}. Arcatum writes shops in English and German so far, and this one in English: it reads ${reads}, and prints no sentence of the brief.`;
 }
 
