@@ -148,8 +148,15 @@ test('a brief in another language says so and keeps what is certain', async ({ p
     page,
     'Wir sind die Töpferei Lehm und machen Schalen und Becher in Kassel. Schreiben Sie an post@lehm.example. Preise in Euro.',
   );
-  await expect(page.getByText('This brief is in German.')).toBeVisible();
+  await expect(page.getByText('This brief is in German, and so is the shop.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'What was understood' })).toContainText('post@lehm.example');
+  await writeBrief(
+    page,
+    'Nous sommes une petite maison à Lyon et nous faisons des savons avec de l’huile d’olive. Écrivez à bonjour@savon.example.',
+  );
+  await expect(page.getByText('This brief is in French.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What was understood' })).toContainText('bonjour@savon.example');
+  await expect(shopWindow(page).locator('html')).toHaveAttribute('lang', 'en');
 });
 
 test('a text has others that would do, and is put into another manner before it is taken', async ({ page }) => {
