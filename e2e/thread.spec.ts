@@ -30,6 +30,15 @@ test('words of the brief light up what was made of them, and a text in the windo
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toContainText('About');
   await expect(shopWindow(page).locator('.lit')).toContainText(['We started in 2014']);
 
+  // The marks stand under their words to the last line.
+  const heights = await letter.evaluate((box: HTMLTextAreaElement) => {
+    box.scrollTop = box.scrollHeight;
+    const under = box.parentElement?.querySelector('.under');
+    return [box.scrollHeight, under?.scrollHeight ?? 0, box.clientWidth, under?.clientWidth ?? 0];
+  });
+  expect(heights[1]).toBe(heights[0]);
+  expect(heights[3]).toBe(heights[2]);
+
   // From another station, what is pointed at in the window leads to the words that it was made of.
   await station(page, 'Look');
   await expect(shopWindow(page).locator('.lit')).toHaveCount(0);

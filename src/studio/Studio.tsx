@@ -157,11 +157,12 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const onSource = useCallback(
     ({ start, end }: Source) => {
       setSteps(false);
-      setSpot({ start, end, nonce: Date.now() });
+      setSpot({ start, end });
       router.push(`/project/${id}/brief`);
     },
     [id, router],
   );
+  const onSpotSeen = useCallback(() => setSpot(null), []);
   const onPath = useCallback((to: string) => goTo(to), [goTo]);
 
   if (problem) {
@@ -219,6 +220,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
                   goTo={goTo}
                   path={path}
                   spot={spot}
+                  onSpotSeen={onSpotSeen}
                   onLight={setLit}
                   owner={owner}
                   onOwner={setOwner}

@@ -19,6 +19,11 @@ describe('a brief in German', () => {
     expect(reading.unsure.map(({ text }) => text).join(' ')).not.toMatch(/Seite|Käufer/);
   });
 
+  test('keeps words that only an English sentence would lose', () =>
+    expect(
+      readBrief('Wir machen Bürsten in Todtnau. So wie früher machen wir sie mit der Hand.').told.map(({ text }) => text),
+    ).toContain('So wie früher machen wir sie mit der Hand.'));
+
   test('has its sentences where they belong, by their words', () => {
     expect(by('Wir machen')?.role).toBe('claim');
     expect(by('Mein Großvater')).toMatchObject({ role: 'story', story: 1 });

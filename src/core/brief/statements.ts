@@ -171,10 +171,11 @@ export function statementsOf(
     const judged = at.get(sentence.source.end);
     if (!judged || !couldStand(sentence) || isPraise(sentence, praise)) return [];
     // "For whom" is told of goods, and of the buyers of a shop as well: the judge knows by what stands there.
-    const isDetail = sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
-    const role = isJudged(spoken) ? tellingRole(judged) : roleByWords(sentence.text, spoken);
-    const print = isDetail ? 1 : isJudged(spoken) ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
-    const text = repaired(withPreposition(sentence, judged.said.label));
+    const isRead = isJudged(spoken);
+    const isDetail = isRead && sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
+    const role = isRead ? tellingRole(judged) : roleByWords(sentence.text, spoken);
+    const print = isDetail ? 1 : isRead ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
+    const text = isRead ? repaired(inEnglish(withPreposition(sentence, judged.said.label))) : repaired(sentence.text);
     if (known.has(text)) return [];
     known.add(text);
     return [
@@ -184,7 +185,7 @@ export function statementsOf(
         source: sentence.source,
         role,
         topics: topicsOf(role, text, isDetail),
-        story: isJudged(spoken) ? shareOf(judged, 'story') + shareOf(judged, 'person') : role === 'story' ? 1 : 0,
+        story: isRead ? shareOf(judged, 'story') + shareOf(judged, 'person') : role === 'story' ? 1 : 0,
         print,
         fit: judged.fit,
         words: text.split(/\s+/).length,
@@ -204,15 +205,20 @@ function withoutHalves(text: string): string {
   return opened > 0 ? text.replace(/\(/, '') : opened < 0 ? text.replace(/\)(?=[^)]*$)/, '') : text;
 }
 
-function repaired(given: string): string {
-  const text = withoutHalves(given)
+/** What is mended in English alone. */
+const inEnglish = (given: string): string =>
+  withoutHalves(given)
     .replace(dangling, '')
-    .replace(/\s+([,.;!?])/g, '$1')
-    .replace(/\s+/g, ' ')
     .replace(/(?:[,;:\s–—-]|\b(?:and|but|so)\s*$)+$/, '')
     .replace(/(^|[\s(])i(?=[\s',]|$)/g, '$1I')
-    .replace(/([!?])[!?]+/g, '$1')
     .replace(/\b(dont|wont|cant|doesnt|isnt|youre|thats)\b/gi, (word) => apostrophes[word.toLowerCase()] ?? word);
+
+function repaired(given: string): string {
+  const text = withoutHalves(given)
+    .replace(/\s+([,.;!?])/g, '$1')
+    .replace(/\s+/g, ' ')
+    .replace(/[,;:\s–—-]+$/, '')
+    .replace(/([!?])[!?]+/g, '$1');
   const whole = text.charAt(0).toUpperCase() + text.slice(1);
   return /[.!?…]["”’)]*$/.test(whole) ? whole : `${whole}.`;
 }

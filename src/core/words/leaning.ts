@@ -15,7 +15,11 @@ const isSeveral = (word: string): boolean => singular(word) !== word && isNoun(s
 function leaningThem(text: string): number {
   const at = text.search(/\bthem\b/);
   if (at < 1) return -1;
-  const before = text.slice(0, at).toLowerCase().match(/\p{L}+/gu) ?? [];
+  const before =
+    text
+      .slice(0, at)
+      .toLowerCase()
+      .match(/\p{L}+/gu) ?? [];
   return before.some(isSeveral) ? -1 : at;
 }
 /** "Nobody casts those." */

@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { isJudged } from '@/core/brief/page';
+import { type Reading } from '@/core/brief';
+import { isJudged, shopLanguage } from '@/core/brief/page';
 import { decodeText } from '@/core/goods/page';
 import { isLanguage } from '@/core/phrases/about';
 import { correctionOf, areaOf, given, longestBrief, propose, set } from '@/core/places';
@@ -19,10 +20,14 @@ import { Questions } from './brief/Questions';
 import { type StationProps } from './station';
 
 /** What Arcatum makes of a brief in another language than English. */
-function ofLanguage(spoken: string): string {
-  const name = new Intl.DisplayNames(['en'], { type: 'language' }).of(spoken) ?? spoken;
+function ofLanguage({ spoken, language }: Reading): string {
+  const nameOf = (code: string) => new Intl.DisplayNames(['en'], { type: 'language' }).of(code) ?? code;
+  const name = nameOf(spoken);
+  const shop = shopLanguage(language);
   const reads = 'names, places, money and how to reach you';
-  return isLanguage(spoken)
+  if (isLanguage(spoken) && shop !== spoken)
+    return `This brief is in ${name}, and the shop is to be in ${nameOf(shop)}: no sentence of the brief is printed.`;
+  return shop === spoken
     ? `This brief is in ${name}, and so is the shop. Arcatum reads ${reads} in it, and little of what its sentences say: say of each, below, whether it may be printed.`
     : `This brief is in ${name}. Arcatum writes shops in English and German so far, and this one in English: it reads ${reads}, and prints no sentence of the brief.`;
 }
@@ -34,7 +39,7 @@ const isSettled = (project: Project): boolean =>
     [...project.decisions.keys()].some((place) => !['asked', 'reading'].includes(areaOf(place))));
 
 /** The letter: the brief as text, the next question, and what was understood. */
-export function BriefStation({ state, shop, goTo, spot, onLight }: StationProps) {
+export function BriefStation({ state, shop, goTo, spot, onSpotSeen, onLight }: StationProps) {
   const { project, decide } = state;
   const { worker } = shop;
   const [draft, setDraft] = useState(project.brief);
@@ -106,8 +111,10 @@ export function BriefStation({ state, shop, goTo, spot, onLight }: StationProps)
 
   // The window leads back to the words that a text was made of.
   useEffect(() => {
-    if (spot) showSource(spot);
-  }, [spot, showSource]);
+    if (!spot) return;
+    showSource(spot);
+    onSpotSeen();
+  }, [spot, showSource, onSpotSeen]);
 
   return (
     <SheetBody>
@@ -140,7 +147,7 @@ export function BriefStation({ state, shop, goTo, spot, onLight }: StationProps)
       </Row>
       {wrong ? <Notice $kind="mend">{wrong}</Notice> : null}
       {!draft.trim() ? <Notice>The brief is empty. Two or three sentences are enough to begin with.</Notice> : null}
-      {reading && !isJudged(reading.spoken) ? <Notice>{ofLanguage(reading.spoken)}</Notice> : null}
+      {reading && !isJudged(reading.spoken) ? <Notice>{ofLanguage(reading)}</Notice> : null}
       {staged ? (
         <Change draft={draft} shop={shop} onApply={() => void finish(draft)} onLeave={() => void finish(project.brief)} />
       ) : draft.trim() && shop.summary ? (

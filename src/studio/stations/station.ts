@@ -7,8 +7,6 @@ import { type ShopState } from '../useShop';
 export interface Spot {
   start: number;
   end: number;
-  /** Another number for each time that it is asked for. */
-  nonce: number;
 }
 
 /** What every station's sheet works with. */
@@ -18,8 +16,9 @@ export interface StationProps {
   /** Shows a page, and a section of it, in the window. */
   goTo: (path: string, section?: string) => void;
   path: string;
-  /** Words of the brief that the window leads back to. */
+  /** Words of the brief that the window leads back to, until they have been shown. */
   spot: Spot | null;
+  onSpotSeen: () => void;
   /** Lights up texts in the window. */
   onLight: (places: readonly Address[]) => void;
   owner: Owner | null;

@@ -124,6 +124,8 @@ export function Letter({ area, draft, onChange, onLeave, at, onPoint, made, goTo
                 {text}
               </Marked>
             ))}
+            {/* A line at the end that is empty has a height here as well. */}
+            {'\u200b'}
           </div>
           <TextArea
             rows={9}
