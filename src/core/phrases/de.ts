@@ -391,7 +391,7 @@ export const de: Phrases = {
     everything: 'Alles',
     order: 'Reihenfolge',
     orders: {
-      '': 'Wie gelistet',
+      '': 'Wie in der Liste',
       'by-price': 'Preis aufsteigend',
       'by-price-down': 'Preis absteigend',
       'by-name': 'Name',
@@ -405,7 +405,7 @@ export const de: Phrases = {
     chooseThis: (title) => `${title} auswählen`,
     number: 'Anzahl',
     numberOfThis: (title) => `Anzahl von ${title}`,
-    add: 'Dazu',
+    add: 'In den Korb',
     addThis: (title) => `${title} in den Warenkorb`,
     addToCart: 'In den Warenkorb',
     outOfStock: 'ausverkauft',
