@@ -15,12 +15,15 @@ const products = (count: number): string => `${numberWords(count)} ${count === 1
 const from = (price: string | null): string => (price ? ` from ${price}` : '');
 const at = (place: string | null): string => (place ? ` in ${place}` : '');
 
-function optionsOf({ option, plural }: PlainThing): string {
+/** "Coat comes in three sizes: S, M and L"; where no noun says what is chosen, that is named: "Tin. Wt oz: 1 and 4". */
+function choiceOf({ title, plural, option }: PlainThing): string {
   if (!option) return '';
   const { name, values, isNoun } = option;
-  if (!isNoun) return '';
-  const shown = values.length <= 6 ? `: ${listed(values)}` : `, from ${values[0] ?? ''} to ${values.at(-1) ?? ''}`;
-  return `${plural ? 'come' : 'comes'} in ${numberWords(values.length)} ${pluralOf(name.toLowerCase(), values.length)}${shown}`;
+  const few = values.length <= 6;
+  const ends = `${values[0] ?? ''} to ${values.at(-1) ?? ''}`;
+  if (!isNoun) return `${title}. ${name}: ${few ? listed(values) : ends}`;
+  const counted = `${numberWords(values.length)} ${pluralOf(name.toLowerCase(), values.length)}`;
+  return `${title} ${plural ? 'come' : 'comes'} in ${counted}${few ? `: ${listed(values)}` : `, from ${ends}`}`;
 }
 
 function kindOf({ kind, plural, weight }: PlainThing): string {
@@ -224,16 +227,11 @@ export const en = {
     },
     /** A thing as it is told of where nobody has described it; it opens with its name. */
     told: (thing: PlainThing) => {
-      const options = optionsOf(thing);
+      const choice = choiceOf(thing);
       const only = thing.only ? (thing.plural ? 'are the only ones of the kind' : 'is the only one of its kind') : '';
       const rest = [kindOf(thing), only].filter(Boolean).join(', and ');
-      const { option } = thing;
-      const plainly = option && !option.isNoun ? `${thing.title}. ${option.name}: ${listed(option.values)}` : '';
-      const sentences = [
-        plainly,
-        options ? `${thing.title} ${options}` : '',
-        rest ? `${options || plainly ? (thing.plural ? 'They' : 'It') : thing.title} ${rest}` : '',
-      ].filter(Boolean);
+      const subject = choice ? (thing.plural ? 'They' : 'It') : thing.title;
+      const sentences = [choice, rest ? `${subject} ${rest}` : ''].filter(Boolean);
       return sentences.length ? `${sentences.join('. ')}.` : '';
     },
     everything: 'everything',
