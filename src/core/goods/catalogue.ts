@@ -183,21 +183,29 @@ export const shelfOf = (
 ): Category | undefined =>
   product?.categories.map((name) => byShelf.get(name.toLowerCase())).find((found) => found !== undefined);
 
-/** The shelf that a product stands on with others, the least crowded one, and the goods beside it there; all goods where there is none. */
-export function besideOf(
-  { byShelf, products }: Pick<Catalogue, 'byShelf' | 'products'>,
-  { id, categories }: Pick<Product, 'id' | 'categories'>,
-): { shelf: Category | null; goods: Product[] } {
+/** The shelf that a product stands on with others, the least crowded one; null where it stands alone. */
+export function shelfBeside(
+  { byShelf }: Pick<Catalogue, 'byShelf'>,
+  { categories }: Pick<Product, 'categories'>,
+): Category | null {
   const [shelf = null] = categories
     .map((name) => byShelf.get(name.toLowerCase()))
     .flatMap((found) => [found, found?.parent])
     .filter((found) => found !== undefined && found !== null)
     .filter((found) => found.products.length > 1)
     .sort((a, b) => a.products.length - b.products.length);
-  const all = shelf?.products ?? products;
-  const at = all.findIndex((other) => other.id === id);
+  return shelf;
+}
+
+/** The goods that stand after a product on that shelf; among all goods where there is none. */
+export function besideOf(
+  catalogue: Pick<Catalogue, 'byShelf' | 'products'>,
+  product: Pick<Product, 'id' | 'categories'>,
+): Product[] {
+  const all = shelfBeside(catalogue, product)?.products ?? catalogue.products;
+  const at = all.findIndex((other) => other.id === product.id);
   const goods = Array.from({ length: Math.min(mostBeside, all.length - 1) }, (_, i) => all[(at + 1 + i) % all.length]);
-  return { shelf, goods: goods.filter((other) => other !== undefined) };
+  return goods.filter((other) => other !== undefined);
 }
 
 /** As many stand beside a product. */

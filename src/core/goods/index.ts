@@ -15,6 +15,7 @@ export {
   ownProducts,
   priceListOf,
   besideOf,
+  shelfBeside,
   shelfOf,
   topOf,
   priceRange,

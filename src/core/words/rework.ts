@@ -1,4 +1,5 @@
 import { worthOf, type Reading } from '../brief';
+import empty from './fillers.json';
 import { capitalised } from './grammar';
 import { type Manner } from './manners';
 import { readingEase } from './ease';
@@ -72,10 +73,9 @@ const expansions: Record<string, string> = {
   "let's": 'let us',
 };
 
-const fillers =
-  /\s*\b(?:really|very|quite|just|actually|basically|simply|truly|literally|totally|absolutely|extremely|of course|needless to say|as a matter of fact|in fact|kind of|sort of|pretty much|more or less|at the end of the day)\b(?!\s+(?:as|so)\b)/gi;
-const hedges =
-  /\s*\b(?:perhaps|maybe|somewhat|rather|fairly|possibly|probably|usually|generally|in general|we think|we believe|i think|i believe)\b,?/gi;
+const oneOf = (phrases: readonly string[]): string => String.raw`\s*\b(?:${phrases.join('|')})\b`;
+const fillers = new RegExp(String.raw`${oneOf(empty.fillers)}(?!\s+(?:as|so)\b)`, 'gi');
+const hedges = new RegExp(`${oneOf(empty.hedges)},?`, 'gi');
 const long: Record<string, string> = {
   'in order to': 'to',
   'due to the fact that': 'because',

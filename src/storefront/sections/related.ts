@@ -6,7 +6,7 @@ import { html } from '../html';
 /** Goods that stand beside this one: its neighbours in the category that is least crowded. */
 const draw: Drawing<'related'>['draw'] = (c) => {
   const item = c.page.product;
-  const beside = item ? besideOf(c.shop.catalogue, item).goods : [];
+  const beside = item ? besideOf(c.shop.catalogue, item) : [];
   return beside.length
     ? html`<section class="related" id="related">
         <div class="section-head">${drawText(c, 'heading', 'h2')}</div>

@@ -1,4 +1,4 @@
-import { besideOf } from '../../goods';
+import { shelfBeside } from '../../goods';
 import { phrasesOf } from '../../phrases';
 import { reason } from '../../plan/about';
 import { fromGoods } from '../../words';
@@ -9,7 +9,7 @@ import { related as about } from './about';
 export const related = defineSection(about, {
   because: ({ catalogue }) => (catalogue.products.length > 1 ? reason('It shares a category with other goods.') : null),
   write: (w) => {
-    const shelf = w.page.product && besideOf(w.catalogue, w.page.product).shelf;
+    const shelf = w.page.product && shelfBeside(w.catalogue, w.page.product);
     const named = shelf && phrasesOf(w.rules).goods.moreOf(shelf.name);
     return { heading: named && fitsHeading(named, w) ? fromGoods(named, 'a category of your list') : headingOf(about, w) };
   },
