@@ -1,31 +1,100 @@
-import { appendFileSync, existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import {
+  appendFileSync,
+  closeSync,
+  existsSync,
+  fstatSync,
+  fsyncSync,
+  ftruncateSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  truncateSync,
+  writeSync,
+} from 'node:fs';
 import { dirname } from 'node:path';
 import { type z } from 'zod';
 
-/** A list of events on disk, one JSON object a line, only ever added to. A line that a crash cut short is passed over. */
+/** A record that can't be used: its line, from 1, and why. It stays in the file. */
+export interface Damage {
+  line: number;
+  because: string;
+}
+
+const newline = 0x0a;
+/** SHA-256 of a record, its first 16 hexadecimal digits. */
+const sumOf = (text: string) => createHash('sha256').update(text).digest('hex').slice(0, 16);
+const summed = /^([0-9a-f]{16}) (.*)$/s;
+
+/**
+ * A list of events on disk, a line each, only ever added to: a checksum and one JSON object. What `add` returned from is on the disk.
+ * A crash can leave a line without an end: nobody was told of it, so it is moved into a file beside (`.torn`), and never written onto.
+ * A whole line that can't be used was told to somebody: it stays where it is and is reported.
+ */
 export class Journal<T> {
+  readonly damage: Damage[] = [];
+  /** Pieces of lines that a crash had left and that were moved aside when this was opened. */
+  readonly torn: number;
+  private readonly found: T[];
+
   constructor(
     private readonly path: string,
     private readonly schema: z.ZodType<T>,
-  ) {}
-
-  read(): T[] {
-    if (!existsSync(this.path)) return [];
-    return readFileSync(this.path, 'utf8')
+  ) {
+    const bytes = existsSync(path) ? readFileSync(path) : Buffer.alloc(0);
+    const whole = bytes.lastIndexOf(newline) + 1;
+    this.torn = whole < bytes.length ? 1 : 0;
+    if (this.torn) {
+      appendFileSync(`${path}.torn`, Buffer.concat([bytes.subarray(whole), Buffer.of(newline)]), { flush: true });
+      truncateSync(path, whole);
+    }
+    this.found = bytes
+      .subarray(0, whole)
+      .toString('utf8')
       .split('\n')
-      .flatMap((line) => {
+      .flatMap((line, i) => {
         if (!line) return [];
-        try {
-          const parsed = this.schema.safeParse(JSON.parse(line));
-          return parsed.success ? [parsed.data] : [];
-        } catch {
-          return [];
-        }
+        const read = this.parse(line);
+        if (typeof read === 'string') this.damage.push({ line: i + 1, because: read });
+        return typeof read === 'string' ? [] : [read.event];
       });
+  }
+
+  /** The events of a file as it was when it was opened, with what was added since. */
+  read(): readonly T[] {
+    return this.found;
   }
 
   add(event: T): void {
     mkdirSync(dirname(this.path), { recursive: true });
-    appendFileSync(this.path, `${JSON.stringify(event)}\n`);
+    const text = JSON.stringify(event);
+    const line = Buffer.from(`${sumOf(text)} ${text}\n`);
+    const file = openSync(this.path, 'a');
+    try {
+      const before = fstatSync(file).size;
+      try {
+        for (let taken = 0; taken < line.length;) taken += writeSync(file, line, taken);
+        fsyncSync(file);
+      } catch (error) {
+        // A disk that is full takes a part of it. Nobody is told of this record, so the part goes, and the next one begins a line.
+        ftruncateSync(file, before);
+        throw error;
+      }
+    } finally {
+      closeSync(file);
+    }
+    this.found.push(event);
+  }
+
+  /** Records of before there were checksums begin with their object. */
+  private parse(line: string): { event: T } | string {
+    const [, sum, text = line] = summed.exec(line) ?? [];
+    if (sum !== undefined && sum !== sumOf(text)) return 'its checksum does not fit';
+    try {
+      const parsed = this.schema.safeParse(JSON.parse(text));
+      return parsed.success ? { event: parsed.data } : 'it is of another form than is known here';
+    } catch {
+      return 'it is no record';
+    }
   }
 }

@@ -1,5 +1,5 @@
 import { germanTill } from '../../tests/till';
-import { appendFileSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
@@ -89,14 +89,67 @@ describe('the host’s till', () => {
     expect(till.all(at(53)).map((order) => order.state)).toEqual(['paid', 'expired']);
   });
 
-  test('remembers everything after a crash that cut a line short', () => {
-    const { till, path } = open();
-    till.place(data(3), request('attempt-a'), 'r', at(1));
+  test('cut at any byte, then used on, then woken again: what was acknowledged is there', () => {
+    const { till, path } = open(9);
+    till.place(data(9), request('attempt-a'), 'r', at(1));
     till.settle('1001', 'paid', at(2));
-    appendFileSync(path, '{"type":"order","at":"2026');
+    till.place(data(9), { ...request('attempt-b'), buyer: { ...request('b').buyer, name: 'Ünal' } }, 'r', at(3));
+    const whole = readFileSync(path);
+    const ends = [...whole.keys()].filter((i) => whole[i] === 0x0a);
+    for (let cut = 0; cut <= whole.length; cut++) {
+      const torn = `${path}-${cut}`;
+      writeFileSync(torn, whole.subarray(0, cut));
+      const kept = ends.filter((end) => end < cut).length;
+      const woken = new HostTill(torn);
+      woken.count(data(9).prices, at(4));
+      const placed = woken.place(data(9), request('attempt-c'), 'r', at(4));
+      const paid = placed.ok && woken.settle(placed.value.order.number, 'paid', at(5));
+      expect([cut, paid && paid.ok]).toEqual([cut, true]);
+      const again = new HostTill(torn);
+      expect([cut, again.all(at(6)), again.stock(['v'], at(6))]).toEqual([cut, woken.all(at(6)), woken.stock(['v'], at(6))]);
+      // Records are a count, an order, its payment, a second order.
+      const before = ['1001', '1002'].slice(0, kept >= 4 ? 2 : kept >= 2 ? 1 : 0);
+      expect([cut, again.all(at(6)).map(({ number }) => number)]).toEqual([
+        cut,
+        [...before, String(1001 + before.length)].reverse(),
+      ]);
+      expect([cut, again.find('1001', 'r')?.state]).toEqual([cut, kept === 2 ? 'awaiting-payment' : 'paid']);
+      expect([cut, again.damage]).toEqual([cut, []]);
+      const isTorn = cut > (ends[kept - 1] ?? -1) + 1;
+      expect([cut, existsSync(`${torn}.torn`)]).toEqual([cut, isTorn]);
+    }
+  });
+
+  test('says which records it can’t read, gives their numbers to nobody, and reads what was kept before there were checksums', () => {
+    const { till, path } = open(9);
+    for (const key of ['attempt-a', 'attempt-b', 'attempt-c']) till.place(data(9), request(key), 'r', at(1));
+    const lines = readFileSync(path, 'utf8').split('\n');
+    const changed = lines.with(2, (lines[2] ?? '').replace('"quantity":1', '"quantity":7')).with(3, 'nothing of the kind');
+    writeFileSync(path, changed.map((line, i) => (i === 1 ? line.slice(17) : line)).join('\n'));
     const woken = new HostTill(path);
-    expect(woken.all(at(3))).toEqual(till.all(at(3)));
-    expect(woken.stock(['v'], at(3))).toEqual({ v: 2 });
+    expect(woken.damage).toEqual([
+      { line: 3, because: 'its checksum does not fit' },
+      { line: 4, because: 'it is no record' },
+    ]);
+    expect(woken.all(at(2)).map(({ number }) => number)).toEqual(['1001']);
+    const next = woken.place(data(9), request('attempt-d'), 'r', at(2));
+    expect(next.ok && next.value.order.number).toBe('1004');
+    expect(readFileSync(path, 'utf8').split('\n').slice(0, 4)).toEqual(
+      changed.map((line, i) => (i === 1 ? line.slice(17) : line)).slice(0, 4),
+    );
+  });
+
+  test('a key stands for what was asked for under it: another cart or street is another order, and the old one is let go', () => {
+    const { till } = open(3);
+    till.place(data(3), request('attempt-a', 3), 'r1', at(1));
+    const other = till.place(data(3), request('attempt-a', 2), 'r2', at(2));
+    expect(other.ok && other.value).toMatchObject({ receipt: 'r2', order: { number: '1002', goods: 2000 } });
+    expect(till.all(at(2)).map(({ state }) => state)).toEqual(['awaiting-payment', 'expired']);
+    expect(till.stock(['v'], at(2))).toEqual({ v: 1 });
+    till.settle('1002', 'paid', at(3));
+    const street = { ...request('attempt-a', 2), buyer: { ...request('a').buyer, street: 'Elsewhere 2' } };
+    expect(till.place(data(3), street, 'r3', at(4))).toMatchObject({ ok: false });
+    expect(till.all(at(4)).map(({ state }) => state)).toEqual(['paid', 'expired']);
   });
 
   test('a release with the same number of pieces does not bring sold ones back; a new count does', () => {
@@ -159,8 +212,20 @@ describe('the host', () => {
 });
 
 describe('the payment provider', () => {
-  const ask = () =>
-    askFor({ amount: 100, currency: 'EUR', locale: 'en-GB', digits: 2, shop: 'Shop', order: '1', address: 'a', back: '/' });
+  let asked = 0;
+  const ask = (order = String(++asked), amount = 100) =>
+    askFor({ amount, currency: 'EUR', locale: 'en-GB', digits: 2, shop: 'Shop', order, address: 'a', back: '/' });
+
+  test('of one order there is one payment at a time, also after it was made; another sum is another payment', () => {
+    const first = ask('one');
+    expect(ask('one').id).toBe(first.id);
+    payWith(first.id, testCards[0].number);
+    expect(ask('one')).toMatchObject({ id: first.id, state: 'accepted' });
+    expect(ask('one', 200).id).not.toBe(first.id);
+    const refused = ask('two');
+    payWith(refused.id, testCards[1].number);
+    expect(ask('two').id).not.toBe(refused.id);
+  });
 
   test('knows a right check digit', () => {
     // ISO/IEC 7812-1, Annex B, through the example that most texts on the formula print: 7992739871 has the check digit 3.

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
 import { orderSchema } from '@/core/till/page';
-import { type Order } from '@/core/till';
 import { type Owner } from './store';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
@@ -33,10 +32,12 @@ export const publishArchive = (owner: Owner, archive: Uint8Array) =>
 export const releasesOf = (owner: Owner) => call(logSchema, '', owner);
 export const bringBack = (owner: Owner, release: string) =>
   call(releaseSchema, `?release=${encodeURIComponent(release)}`, owner, { method: 'POST' });
-export const ordersOf = async (owner: Owner): Promise<Result<Order[]>> => {
-  const found = await call(z.object({ orders: z.array(orderSchema) }), '/orders', owner);
-  return found.ok ? ok(found.value.orders) : found;
-};
+const ordersSchema = z.object({
+  orders: z.array(orderSchema),
+  /** Records of the host that can't be read: their line, from 1, and why. */
+  damage: z.array(z.object({ line: z.number(), because: z.string() })),
+});
+export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
 export const markOrder = (owner: Owner, number: string, state: 'paid' | 'sent') =>
   call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, state }) });
 export const takeOrderFile = (owner: Owner, text: string) => call(orderSchema, '/orders', owner, { method: 'POST', body: text });

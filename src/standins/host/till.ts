@@ -1,15 +1,24 @@
+import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
 import { type HostData } from '@/core/site';
 import { makeOrder, orderSchema, type Order, type OrderRequest, type PriceList } from '@/core/till';
-import { Journal } from '../journal';
+import { Journal, type Damage } from '../journal';
 
 const stockSchema = z.record(z.string(), z.number().nullable());
 
 const eventSchema = z.discriminatedUnion('type', [
   /** The seller counted: these variants have so many pieces from now on. */
   z.object({ type: z.literal('count'), at: z.string(), stock: stockSchema }),
-  z.object({ type: z.literal('order'), at: z.string(), key: z.string(), receipt: z.string(), order: orderSchema }),
+  z.object({
+    type: z.literal('order'),
+    at: z.string(),
+    key: z.string(),
+    /** What was asked for under the key, as `contentOf`; orders of before it was kept have none. */
+    content: z.string().optional(),
+    receipt: z.string(),
+    order: orderSchema,
+  }),
   z.object({ type: z.literal('state'), at: z.string(), number: z.string(), state: orderSchema.shape.state }),
 ]);
 
@@ -24,6 +33,21 @@ export interface Placed {
 /** How long an order waits for its card payment before the goods go back on the shelf. */
 export const minutesToPay = 30;
 
+/** What an attempt asks for: one key stands for one of these. */
+const contentOf = ({ lines, country, rate, code, payment, buyer }: OrderRequest): string =>
+  createHash('sha256')
+    .update(
+      JSON.stringify([
+        lines.map(({ variant, quantity }) => [variant, quantity]),
+        country,
+        rate,
+        code,
+        payment,
+        Object.entries(buyer).sort(),
+      ]),
+    )
+    .digest('hex');
+
 const holdsStock = (order: Order) => order.state !== 'refused' && order.state !== 'expired';
 
 /**
@@ -32,12 +56,15 @@ const holdsStock = (order: Order) => order.state !== 'refused' && order.state !=
  */
 export class HostTill {
   private readonly journal: Journal<HostEvent>;
-  private readonly orders = new Map<string, Placed & { key: string }>();
+  private readonly orders = new Map<string, Placed & { key: string; content: string | undefined }>();
+  /** Records that can't be used. Orders may be missing for each of them. */
+  readonly damage: readonly Damage[];
   private counted = new Map<string, number | null>();
   private left = new Map<string, number | null>();
 
   constructor(path: string) {
     this.journal = new Journal(path, eventSchema);
+    this.damage = this.journal.damage;
     for (const event of this.journal.read()) this.apply(event);
   }
 
@@ -56,7 +83,12 @@ export class HostTill {
       return;
     }
     if (event.type === 'order') {
-      this.orders.set(event.order.number, { order: event.order, key: event.key, receipt: event.receipt });
+      this.orders.set(event.order.number, {
+        order: event.order,
+        key: event.key,
+        content: event.content,
+        receipt: event.receipt,
+      });
       if (holdsStock(event.order)) this.move(event.order, -1);
       return;
     }
@@ -96,17 +128,26 @@ export class HostTill {
     return Object.fromEntries(ids.flatMap((id) => (this.left.has(id) ? [[id, shown(this.left.get(id) ?? null)]] : [])));
   }
 
-  /** Computes an order from the published rules, takes the stock and keeps it. The same key twice is the same order. */
+  /**
+   * Computes an order from the published rules, takes the stock and keeps it. The same key and content twice is the same order;
+   * other content is a new one, and what still waits under its key is let go.
+   */
   place(data: HostData, request: OrderRequest, receipt: string, now: string): Result<Placed> {
     this.expire(now);
-    for (const placed of this.orders.values()) if (placed.key === request.key && holdsStock(placed.order)) return ok(placed);
+    const content = contentOf(request);
+    const before = [...this.orders.values()].filter((placed) => placed.key === request.key && holdsStock(placed.order));
+    const same = before.find((placed) => (placed.content ?? content) === content);
+    if (same) return ok(same);
+    for (const { order } of before)
+      if (order.state === 'awaiting-payment') this.record({ type: 'state', at: now, number: order.number, state: 'expired' });
     const list: PriceList = new Map(
       data.prices.map((entry) => [entry.id, { ...entry, stock: this.left.get(entry.id) ?? entry.stock }]),
     );
-    const number = String(1001 + this.orders.size);
+    // Each record that can't be read may have been an order: its number is given to nobody else.
+    const number = String(1001 + this.orders.size + this.damage.length);
     const made = makeOrder(data.rules, list, request, number, now);
     if (!made.ok) return made;
-    this.record({ type: 'order', at: now, key: request.key, receipt, order: made.value.order });
+    this.record({ type: 'order', at: now, key: request.key, content, receipt, order: made.value.order });
     return ok({ order: made.value.order, receipt });
   }
 

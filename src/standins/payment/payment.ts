@@ -48,7 +48,12 @@ export const findIntent = (id: string): Intent | null =>
     .read()
     .findLast((intent) => intent.id === id) ?? null;
 
+/** Asks for a payment. Of one order there is one at a time: asked again while it is open, or was made, it is the same. */
 export function askFor(wanted: Omit<Intent, 'id' | 'state'>): Intent {
+  const last = journal()
+    .read()
+    .findLast(({ address, order }) => address === wanted.address && order === wanted.order);
+  if (last && last.state !== 'refused' && last.amount === wanted.amount && last.currency === wanted.currency) return last;
   const intent: Intent = { ...wanted, id: randomUUID(), state: 'open' };
   journal().add(intent);
   return intent;

@@ -81,6 +81,7 @@ const money = (amount: number, order: Order) =>
 /** Orders as the host keeps them, newest first, and the one at hand. */
 export function OrdersStation({ owner, onOrders }: StationProps) {
   const [orders, setOrders] = useState<Order[] | null>(null);
+  const [damage, setDamage] = useState<readonly { line: number; because: string }[]>([]);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
   const [selected, setSelected] = useState('');
 
@@ -88,8 +89,9 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
     if (!owner) return;
     const found = await ordersOf(owner);
     if (found.ok) {
-      setOrders(found.value);
-      onOrders(found.value.length);
+      setOrders(found.value.orders);
+      setDamage(found.value.damage);
+      onOrders(found.value.orders.length);
     } else setSaid({ kind: 'mend', say: found.say });
   }, [owner, onOrders]);
 
@@ -145,6 +147,15 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
         {said ? (
           <div role="status" style={{ marginTop: 10 }}>
             <Notice $kind={said.kind}>{said.say}</Notice>
+          </div>
+        ) : null}
+        {damage.length ? (
+          <div role="alert" style={{ marginTop: 10 }}>
+            <Notice $kind="mend">
+              {damage.length === 1 ? 'One record' : `${damage.length} records`} of this shop’s orders can’t be read (
+              {damage.map(({ line, because }) => `line ${line}: ${because}`).join('; ')}), so an order or a payment may be missing
+              here. Nothing of it was removed: it stands in <i>orders.jsonl</i> of the host.
+            </Notice>
           </div>
         ) : null}
         {orders === null ? <p role="status">Asking the host …</p> : null}

@@ -8,11 +8,12 @@ type Call = { params: Promise<{ address: string }> };
 const refuse = (status: number, say: string) => Response.json({ say }, { status });
 const keyOf = (request: Request) => request.headers.get('x-owner-key') ?? '';
 
-/** The shop's orders, newest first. For the owner alone. */
+/** The shop's orders, newest first, and the records that can't be read. For the owner alone. */
 export async function GET(request: Request, { params }: Call): Promise<Response> {
   const { address } = await params;
   if (!mayRead(address, keyOf(request))) return refuse(403, 'This key does not open this address.');
-  return Response.json({ orders: tillOf(address).all(new Date().toISOString()) });
+  const till = tillOf(address);
+  return Response.json({ orders: till.all(new Date().toISOString()), damage: till.damage });
 }
 
 const markSchema = z.object({ number: z.string(), state: z.enum(['paid', 'sent']) });
