@@ -131,7 +131,7 @@ Child's last | 26 | 4100 | ∞`,
     columns: 'title option option price stock',
     want: made(120, (i) => {
       const n = Math.floor(i / 4);
-      return `${pick(stove, n)} ${1952 + n}${n === 7 ? ' "the General' : ''} | ${pick(['green', 'green', 'red', 'red'], i)}, ${pick(['small', 'large', 'small', 'large'], i)} | ${(35 + n * 2 + (i % 2) * 12) * 100} | ${i % 9 === 4 ? 0 : 1 + (i % 3)}`;
+      return `${pick(stove, n)} ${1952 + n}${n === 7 ? ' "the General' : ''} | ${pick(['green', 'green', 'red', 'red'], i)} / ${pick(['small', 'large', 'small', 'large'], i)} | ${(35 + n * 2 + (i % 2) * 12) * 100} | ${i % 9 === 4 ? 0 : 1 + (i % 3)}`;
     })
       .filter((_, i) => i % 13 !== 6)
       .join('\n'),
@@ -162,24 +162,24 @@ Floor lantern II; natural; 45 cm; 44 000; LQ 07 N 45
 `,
     currency: 'CRC',
     columns: 'title option option price sku',
-    want: `Low lamp | white, 30 cm | 2400000 | ∞
-Low lamp | white, 45 cm | 2900000 | ∞
-Low lamp | natural, 30 cm | 2400000 | ∞
-Low lamp | natural, 45 cm | 2900000 | ∞
-Tall lamp | white, 90 cm | 5200000 | ∞
-Tall lamp | white, 120 cm | 6100000 | ∞
-Tall lamp | natural, 90 cm | 5200000 | ∞
-Hanging lamp | white, 30 cm | 3300000 | ∞
-Hanging lamp | white, 45 cm | 3850000 | ∞
-Hanging lamp | natural, 45 cm | 3850000 | ∞
-Wall lamp | white, 30 cm | 2700000 | ∞
-Wall lamp | natural, 30 cm | 2700000 | ∞
-Wall lamp, left | white, 30 cm | 2700000 | ∞
-Wall lamp, left | natural, 30 cm | 2700000 | ∞
-Floor lantern | white, 45 cm | 4400000 | ∞
-Floor lantern | natural, 45 cm | 4400000 | ∞
-Floor lantern II | white, 45 cm | 4400000 | ∞
-Floor lantern II | natural, 45 cm | 4400000 | ∞`,
+    want: `Low lamp | white / 30 cm | 2400000 | ∞
+Low lamp | white / 45 cm | 2900000 | ∞
+Low lamp | natural / 30 cm | 2400000 | ∞
+Low lamp | natural / 45 cm | 2900000 | ∞
+Tall lamp | white / 90 cm | 5200000 | ∞
+Tall lamp | white / 120 cm | 6100000 | ∞
+Tall lamp | natural / 90 cm | 5200000 | ∞
+Hanging lamp | white / 30 cm | 3300000 | ∞
+Hanging lamp | white / 45 cm | 3850000 | ∞
+Hanging lamp | natural / 45 cm | 3850000 | ∞
+Wall lamp | white / 30 cm | 2700000 | ∞
+Wall lamp | natural / 30 cm | 2700000 | ∞
+Wall lamp, left | white / 30 cm | 2700000 | ∞
+Wall lamp, left | natural / 30 cm | 2700000 | ∞
+Floor lantern | white / 45 cm | 4400000 | ∞
+Floor lantern | natural / 45 cm | 4400000 | ∞
+Floor lantern II | white / 45 cm | 4400000 | ∞
+Floor lantern II | natural / 45 cm | 4400000 | ∞`,
   },
   {
     drawn: '272011/8 singing bowls, Thessaloniki',
@@ -323,12 +323,12 @@ ${made(120, (i) => {
     ),
     currency: 'EUR',
     columns: 'title option option price earlierPrice weight',
-    want: `Brief, adult | black, M | 5900 | ∞
-Brief, adult | black, L | 5900 | ∞
-Brief, adult | navy, M | 5900 | ∞
-Shorts, adult | black, M | 7450 | ∞
-Shorts, adult | navy, M | 7450 | ∞
-Shorts, adult | navy, L | 7450 | ∞`,
+    want: `Brief, adult | black / M | 5900 | ∞
+Brief, adult | black / L | 5900 | ∞
+Brief, adult | navy / M | 5900 | ∞
+Shorts, adult | black / M | 7450 | ∞
+Shorts, adult | navy / M | 7450 | ∞
+Shorts, adult | navy / L | 7450 | ∞`,
   },
   {
     drawn: '272011/15 alpaca duvets, Tunis',
