@@ -4,7 +4,7 @@ import { spanFactNames, spanFacts, type SpanFactName } from '@/core/brief/facts/
 import { featureIdOf } from '@/core/brief/facts/features';
 import { allOptionFeatures, optionsOf, type OptionFact } from '@/core/brief/facts/options';
 import { featuresOf, type Span } from '@/core/brief/facts/spans';
-import { factWeights, learnedFacts, learnedOptions, Scales, type StoredFactWeights } from '@/core/brief/facts/weigh';
+import { candidatesFor, factWeights, learnedFacts, learnedOptions, Scales, type StoredFactWeights } from '@/core/brief/facts/weigh';
 import { judge, judgeWeights, type JudgeWeights } from '@/core/brief/judge/judge';
 import { readDocument } from '@/core/document';
 import { packRow } from '@/core/softmax';
@@ -99,7 +99,7 @@ function isMarked(fact: SpanFactName, marks: readonly string[], text: string, lo
 /** What may be a fact in a brief, and whether it was marked. Where the very words stand somewhere, words that are only like them are passed over. */
 function candidatesOf(fact: SpanFactName, { brief, ground }: FactLesson): Choice['candidates'] {
   const marks = brief.facts[fact as FactName] ?? [];
-  const spans: Span[] = ground.lines.flatMap((line) => spanFacts[fact].propose(line, ground));
+  const spans: Span[] = candidatesFor(fact, ground);
   const exact = spans.map(({ text }) => isMarked(fact, marks, text, false));
   const isThere = exact.includes(true);
   return spans.flatMap((span, i) => {

@@ -80,6 +80,25 @@ describe('the money of a list', () => {
     expect(told.currency).toMatchObject({ code: 'GEL', from: 'brief' });
     expect(told.products[1]?.variants[0]).toMatchObject({ price: null, asks: ['price'] });
   });
+  test.each([
+    ['most prices in a money that the brief names and letters at the sign tell', '$U 4800', 'US$ 140', 'UYU', [480000, null]],
+    ['letters behind the sign that are no money', '$Z 4800', 'US$ 140', 'UYU', [null, null]],
+    ['a dollar that is called so elsewhere', '$U 4800', 'U$S 140', 'UYU', [480000, null]],
+  ])('%s', (_, own, other, brief, prices) => {
+    const rows = ['Lamp,', 'Pipe,', 'Reed,', 'Horn,'].map((thing) => `${thing}${own}`);
+    const proposal = read(`thing,price\n${rows.join('\n')}\nBell,${other}\n`, brief);
+    expect(proposal.currency.code).toBe(brief);
+    expect([0, 4].map((i) => proposal.products[i]?.variants[0]?.price)).toEqual(prices);
+  });
+
+  test.each([
+    ['TSh', 'TZS'],
+    ['KSh', 'KES'],
+    ['Won', null],
+  ])('a heading “%s” says %s', (heading, code) => {
+    expect(read(`Thing,${heading}\nOcarina,18000\nWhistle,21000\nRattle,9000\n`, '').currency.code).toBe(code);
+  });
+
   test('a list without a column of prices asks which of its amounts is charged, and takes the answer', () => {
     const list = 'Stick,Cost\nA,€11.50\nB,€12.50\n';
     const { questions, products } = read(list);
@@ -104,6 +123,17 @@ describe('how many there are', () => {
     const said = [...problems, ...questions].filter(({ say }) => /how many there are|how many\?/.test(say));
     expect(said.length).toBeGreaterThan(0);
   });
+  test('numbers that go up from row to row of each thing are sizes; those that don’t, without a heading, are asked about', () => {
+    const asked = (numbers: readonly string[]) =>
+      read(['Derby', 'Derby', 'Boot', 'Boot', 'Court'].map((title, i) => `${title} last,${numbers[i]},€5${i},ash`).join('\n'))
+        .questions.filter(({ about }) => about === 'columns')
+        .map(({ say }) => say);
+    expect(asked(['37', '38', '36', '40', '36'])).toEqual([]);
+    expect(asked(['38', '37', '40', '36', '36'])).toEqual([
+      'Column 2, which has no heading, holds whole numbers. Is it how many there are?',
+    ]);
+  });
+
   test('the same few numbers again and again may be packs: that is asked, and nothing is sold by it', () => {
     const { products, questions } = numbers('pieces', (i) => [6, 12][i % 2] ?? 0);
     expect(questions.some(({ about, say }) => about === 'columns' && say.includes('how many there are'))).toBe(true);

@@ -14,7 +14,7 @@ import { type Answers, type Question } from './rows/questions';
 import { RowReader, type Sheet } from './rows/reader';
 import { type Record } from './rows/record';
 import { Remarks } from './rows/remarks';
-import { bringTogether, valueOf } from './rows/together';
+import { bringTogether, valueOf, type Gathered } from './rows/together';
 import { productOf } from './lasting';
 import { meaningsOfOwn } from './table';
 import { propertyMeanings } from './source/schemaOrg';
@@ -305,6 +305,11 @@ class Reading {
     doubts.fileOnShelves(kept);
     const opened = openChoices(kept, this.remarks);
     const { products, promoted, doubles } = bringTogether(opened);
+    doubts.askStock(
+      main,
+      stepsOf(products, promoted),
+      products.flatMap(({ rows: alike }) => alike),
+    );
     for (const double of doubles) doubts.sayDouble(double);
     doubts.noteRepeatedCodes(products);
     const ids = products.flatMap(({ rows }) => rows.map(({ id }) => id));
@@ -340,7 +345,7 @@ class Reading {
     });
   }
 
-  private productsOf(gathered: ReturnType<typeof bringTogether>['products']): Product[] {
+  private productsOf(gathered: readonly Gathered[]): Product[] {
     const slugs = uniqueSlugs();
     return gathered.map(({ title, rows, options }) => {
       const slug = slugs(title);
@@ -383,7 +388,7 @@ class Reading {
   private finalColumns(
     main: Sheet,
     promoted: ReadonlySet<number>,
-    products: ReturnType<typeof bringTogether>['products'],
+    products: readonly Gathered[],
   ): ColumnProposal[] {
     const chosen = new Set(
       products.filter(({ rows }) => rows.length > 1).flatMap(({ options }) => options.map(({ key }) => key)),
@@ -401,6 +406,15 @@ class Reading {
     });
   }
 }
+
+/** Of the columns that tell rows apart, those whose numbers go up from row to row of each of several products: sizes, and no counts. */
+function stepsOf(products: readonly Gathered[], promoted: ReadonlySet<number>): Set<number> {
+  const goesUp = (rows: readonly Record[], index: number) =>
+    rows.every((record, i) => i === 0 || Number(optionAt(record, index)) > Number(optionAt(rows[i - 1], index)));
+  const several = products.filter(({ rows }) => rows.length > 1);
+  return new Set([...promoted].filter((index) => several.length > 1 && several.every(({ rows }) => goesUp(rows, index))));
+}
+const optionAt = (record: Record | undefined, index: number): string => record?.options.get(`column ${index}`)?.value ?? '';
 
 function particularsOf(rows: readonly Record[]): Product['particulars'] {
   const found = new Map<number, { name: string; values: Set<string> }>();

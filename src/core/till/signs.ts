@@ -36,6 +36,8 @@ const meanings: Readonly<Record<string, string>> = {
   MX$: 'MXN',
   R$: 'BRL',
   AR$: 'ARS',
+  U$S: 'USD',
+  U$D: 'USD',
   dollar: 'USD CAD AUD NZD SGD HKD',
   dollars: 'USD CAD AUD NZD SGD HKD',
   bucks: 'USD CAD AUD NZD',
@@ -229,9 +231,15 @@ const longest = 8;
 export function currenciesOf(sign: string): readonly string[] {
   const own = known().get(sign) ?? small().get(sign.toLowerCase());
   if (own) return own;
+  const dollars = lettered.exec(sign);
+  if (dollars) return dollarsOf(dollars[1] ?? dollars[2] ?? '');
   const code = sign.toUpperCase();
   return /^[A-Za-z]{3}$/.test(sign) && isCurrency(code) ? [code] : [];
 }
+
+/** "$U", "CL$": a dollar sign with the letters that the code of its country begins with. */
+const lettered = /^(?:([A-Z]{1,2})\$|\$([A-Z]{1,2}))$/;
+const dollarsOf = (country: string): string[] => (known().get('$') ?? []).filter((code) => code.startsWith(country));
 
 /** The sign that a text begins with, or empty. A sign of letters ends where they end. */
 export function signAt(text: string): string {
@@ -240,7 +248,8 @@ export function signAt(text: string): string {
     const next = text.slice(length, length + 1);
     const isWord = /\p{L}$/u.test(piece);
     if (isWord && /\p{L}/u.test(next)) continue;
-    if (known().has(piece) || (/^\p{L}+$/u.test(piece) && piece.length > 2 && currenciesOf(piece).length)) return piece;
+    const isName = /^\p{L}+$/u.test(piece) && piece.length > 2;
+    if (known().has(piece) || ((isName || lettered.test(piece)) && currenciesOf(piece).length)) return piece;
   }
   return '';
 }

@@ -4,16 +4,21 @@ import { type Features } from '../../softmax';
 import { roles, shareOf, type Judgement, type Role } from '../judge/judge';
 import { isWord, knownOf, tokensIn, type Token } from './tokens';
 
-/** A sentence of the brief or a title of the list, with its words and what it stands in. */
+/** A sentence of the brief, a label over one, or a title of the list, with its words and what it stands in. */
 export interface Line {
+  stands: 'said' | 'label' | 'title';
   /** What its words' places are counted in. */
   text: string;
   tokens: Token[];
   /** What is the same for all that stands in it: its roles, what is written over it. */
   around: Features;
-  /** What the judge makes of a sentence; nothing of a title. */
+  /** What the judge makes of a sentence; nothing of a label or a title. */
   judged: Judgement | null;
+  /** Whether capitals tell anything: not where all letters are capitals, or none is. */
+  cased: boolean;
 }
+
+const isCased = (text: string): boolean => /\p{Lu}/u.test(text) && /\p{Ll}/u.test(text);
 
 /** How likely a line does one thing; a title does nothing. */
 export const lineShare = ({ judged }: Line, role: Role): number => (judged ? shareOf(judged, role) : 0);
@@ -65,6 +70,30 @@ export const lettersOf = (text: string): string =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]/gu, '');
 
+/** So many labels are looked at for the name of the shop: "Cintura: leather belts from one workshop in Florence". */
+const mostLabels = 12;
+
+/** Labels as they stand before what is said under them, each once. */
+function labelsOf(text: string, judged: readonly Judgement[]): Line[] {
+  const labels: Line[] = [];
+  let from = 0;
+  for (const { said } of judged) {
+    const at = said.label ? text.lastIndexOf(said.label, said.start) : -1;
+    if (at >= from && labels.length < mostLabels) {
+      labels.push({
+        stands: 'label',
+        text,
+        tokens: tokensIn(text, at, at + said.label.length),
+        around: { 'stands label': 1, [at === 0 ? 'opens brief' : 'not at the beginning']: 1 },
+        judged: null,
+        cased: isCased(said.label),
+      });
+      from = at + said.label.length;
+    }
+  }
+  return labels;
+}
+
 /** Of a very long brief the first and the last sentences are looked at: what it is about stands there. */
 const [mostLines, lastLines] = [400, 100];
 /** So many titles are looked at for what is sold. */
@@ -78,12 +107,16 @@ function domainOf(text: string): string {
 
 export function groundOf(document: Document, judged: readonly Judgement[], titles: readonly string[]): Ground {
   const read = judged.length > mostLines ? [...judged.slice(0, mostLines - lastLines), ...judged.slice(-lastLines)] : judged;
-  const said = read.map((one, at) => ({
-    text: document.text,
-    tokens: tokensIn(document.text, one.said.start, one.said.end),
-    around: aroundOf(one, at, read.length),
-    judged: one,
-  }));
+  const said = read.map(
+    (one, at): Line => ({
+      stands: 'said',
+      text: document.text,
+      tokens: tokensIn(document.text, one.said.start, one.said.end),
+      around: aroundOf(one, at, read.length),
+      judged: one,
+      cased: isCased(document.text.slice(one.said.start, one.said.end)),
+    }),
+  );
   const goods = new Map<string, number>();
   for (const title of titles) {
     const words = tokensIn(title, 0, title.length).filter(({ low }) => isWord(low) && low.length > 2);
@@ -91,11 +124,15 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
   }
   const times = new Map<string, number>();
   for (const { tokens } of said) for (const { low } of tokens) times.set(low, (times.get(low) ?? 0) + 1);
-  const listed = titles.slice(0, mostTitles).map((text) => ({
-    text,
-    tokens: tokensIn(text, 0, text.length),
-    around: { 'stands title': 1 },
-    judged: null,
-  }));
-  return { document, lines: [...said, ...listed], goods, titles: titles.length, domain: domainOf(document.text), times };
+  const listed = titles.slice(0, mostTitles).map(
+    (text): Line => ({
+      stands: 'title',
+      text,
+      tokens: tokensIn(text, 0, text.length),
+      around: { 'stands title': 1 },
+      judged: null,
+      cased: isCased(text),
+    }),
+  );
+  return { document, lines: [...said, ...labelsOf(document.text, read), ...listed], goods, titles: titles.length, domain: domainOf(document.text), times };
 }

@@ -1,10 +1,10 @@
 import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
-import { countries, placesNamed, sharedCurrency } from '../../lexicon';
+import { countries, isNoun, placesNamed, sharedCurrency } from '../../lexicon';
 import { readCurrency } from '../currency';
 import { locate } from '../where';
 import { type Features } from '../../softmax';
 import { type Ground } from './about';
-import { isWord } from './tokens';
+import { isGrammar, isWord, knownOf } from './tokens';
 import { type Weighed } from './weigh';
 
 /** Below this a place is none. */
@@ -26,13 +26,16 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
       if (place) add(place.country, place.size >= town ? 'country of place' : 'country of small place', share, true);
     }
   const text = document.text;
-  for (const { tokens, judged } of lines) {
+  for (const { tokens, judged, cased } of lines) {
     if (!judged) continue;
     tokens.forEach((token, i) => {
-      if (!isWord(token.low) || !/^\p{Lu}/u.test(token.text)) return;
+      if (!isWord(token.low) || (cased && !/^\p{Lu}/u.test(token.text))) return;
       const next = tokens[i + 1];
-      const [place] = [...(next ? placesNamed(`${token.text} ${next.text}`) : []), ...placesNamed(token.text)];
+      const two = next ? placesNamed(`${token.text} ${next.text}`) : [];
+      const [place] = [...two, ...placesNamed(token.text)];
       if (!place || place.size < town) return;
+      // Without capitals a town is told from a word by being none: "bath", "nice".
+      if (!cased && !two.length && (isGrammar(token.low) || knownOf(token.low).base !== null || isNoun(token.low))) return;
       add(place.country, place.size >= country ? 'country named' : 'town of country named');
       add(place.country, `country named in ${judged.role}`);
     });

@@ -2,8 +2,8 @@ import { placesNamed } from '../../lexicon';
 import { colourWords } from '../colours';
 import { toTheMaker } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
-import { Span } from './spans';
-import { isWord, knownOf, type Token } from './tokens';
+import { doesSomething, Span } from './spans';
+import { isGrammar, isWord, knownOf, type Token } from './tokens';
 
 /**
  * A kind of fact that stands in the words of a brief. A definition says which words may be one; which of them are is learned. Of `one` a brief
@@ -69,6 +69,10 @@ const makers = ({ judged }: Line): number => (judged ? toTheMaker(judged) : 0);
 /** A sentence that speaks so surely to whoever makes the site tells nothing of goods. */
 const clearWish = 0.6;
 
+/** What stands behind a comma, a dash or a bracket of a title says which one it is: "Bolster, round". */
+const behindTail = ({ tokens }: Line, word: Token): boolean =>
+  tokens.some(({ low, end }, i) => i > 0 && /^[,;:(–—|/-]$/.test(low) && end <= word.start);
+
 /** Phrases that name things: "oak boards", "lamps for reading". */
 function things(most: number): SpanFact['propose'] {
   return (line) => {
@@ -80,12 +84,17 @@ function things(most: number): SpanFact['propose'] {
       ({ first, last, before, behind }) => {
         if (isSmall(first) || isSmall(last) || goesOn(behind)) return false;
         if (doers.has(before?.low ?? '') && knownOf(first.low).verb !== null) return false;
+        // "Riemen makes sandals": it does so, it sells no makes.
+        if (isCapital(before) && doesSomething(first.low) && first !== last) return false;
+        if (line.stands === 'title' && behindTail(line, last)) return false;
         const { noun, base } = knownOf(last.low);
         return noun !== null || base === null;
       },
       (own) =>
-        own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0))) &&
-        !own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0),
+        own.every(({ low }, i) => isWord(low) && ((!small.has(low) && !isGrammar(low)) || (inside.has(low) && i > 0))) &&
+        !own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0) &&
+        // "Ninepin Lane turns skittles" is a sentence.
+        !own.some(({ low }, i) => i > 0 && i < own.length - 1 && isCapital(own[i - 1]) && doesSomething(low)),
     );
   };
 }
@@ -114,6 +123,9 @@ function grown(line: Line, head: number): Span {
   return new Span(line, from, to);
 }
 
+/** What leads up to a name. */
+const introducing = /^(?:called|named?|["“„'‘:]|is|are)$/;
+
 /** A sentence that speaks of buyers at all. */
 const leastOfBuyers = 0.04;
 
@@ -121,7 +133,7 @@ export const spanFacts = {
   name: {
     takes: 'one',
     propose: (line, { domain }) => {
-      if (!line.judged) return [];
+      if (line.stands === 'title') return [];
       const words = line.tokens.filter(({ low }) => isWord(low)).length;
       return stretches(
         line,
@@ -129,9 +141,12 @@ export const spanFacts = {
         ({ first, last, before, behind }, count) => {
           // "My name is …" announces one.
           if (last.low === 'name' && /^(?:is|was|:|=)$/.test(behind?.low ?? '')) return false;
-          if (isCapital(first) && isCapital(last)) return true;
+          if (line.cased && isCapital(first) && isCapital(last)) return true;
+          // Where capitals tell nothing, a name opens what is said or comes after what introduces it.
+          const opens = before === undefined || introducing.test(before.low);
+          if (!line.cased && opens && !isSmall(last) && (isWord(last.low) || isFigure(last.low)) && count <= 4) return true;
           if (!isWord(last.low) && !isFigure(last.low) && last.low !== '%') return false;
-          const introduced = /^(?:called|named?|["“„'‘:]|is)$/.test(before?.low ?? '');
+          const introduced = introducing.test(before?.low ?? '');
           const isMail = domain.length > 3 && domain.startsWith(first.low.slice(0, 4));
           return !isSmall(last) && count <= 4 && (count >= words || introduced || isMail);
         },
@@ -142,9 +157,11 @@ export const spanFacts = {
             own.every(isSmall)
           )
             return false;
-          if (!isCapital(first) || !isCapital(last)) return true;
-          // A name is taken whole: "Mudlark" of "Mudlark Bags" is none.
-          const linked = linksNames.has(behind?.low ?? '') && isCapital(line.tokens[from + own.length + 1]);
+          if (!line.cased || !isCapital(first) || !isCapital(last)) return true;
+          // A name is taken whole: "Mudlark" of "Mudlark Bags" is none. "Hachi Woodworks of Kyoto" is followed by a place.
+          const next = line.tokens[from + own.length + 1];
+          const linked =
+            linksNames.has(behind?.low ?? '') && isCapital(next) && !(behind?.low === 'of' && knownOf(next?.low ?? '').place > 0);
           return !linked && !isCapital(behind) && (!isCapital(before) || from === 1);
         },
       );
@@ -181,7 +198,7 @@ export const spanFacts = {
             ({ last }) => isWord(last.low) && !isSmall(last),
             (own, { first, last, before }, from) => {
               if (!own.every(({ low }) => isWord(low) || /^[,'’]$/.test(low))) return false;
-              if (isCapital(last) && isCapital(first)) return true;
+              if (line.cased && isCapital(last) && isCapital(first)) return true;
               if (isCapital(last) && /^(?:an?|the)$/.test(first.low)) return /^(?:in|on|at|from|near)$/.test(before?.low ?? '');
               return own.length <= 3 && (placesNamed(new Span(line, from, from + own.length).text)[0]?.size ?? 0) >= 5;
             },

@@ -54,7 +54,7 @@ const sureness = (share: number): number => Math.round(Math.min(0.99, share) * 1
 /** A fact in the words of the brief; one in those of the list has no source there. */
 function factOf(ground: Ground, { text, start, end, line }: Span, share: number): Fact<string> {
   const confidence = sureness(share);
-  return line.judged ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
+  return line.stands !== 'title' ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
 }
 
 /** Goods as they are called inside a sentence: their first letter is small, unless it is a name's. */
@@ -75,6 +75,26 @@ function together(weighed: readonly Weighed[]): Weighed[] {
   }
   return [...by.values()].sort((a, b) => b.share - a.share);
 }
+
+/**
+ * One phrase, where all that begins with the same word is the same guess with other ends: they count together, and of those that are about
+ * as likely the longest says most.
+ */
+function phrases(weighed: readonly Weighed[]): Weighed[] {
+  const starts = new Map<string, Weighed[]>();
+  for (const one of together(weighed)) {
+    const key = `${one.span.start} ${one.span.line.stands === 'title' ? one.span.line.text : ''}`;
+    starts.set(key, [...(starts.get(key) ?? []), one]);
+  }
+  return [...starts.values()]
+    .flatMap((all) => {
+      const likely = Math.max(...all.map(({ share }) => share));
+      const [best] = all.filter(({ share }) => share * nearly >= likely).sort((a, b) => b.span.to - a.span.to);
+      return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
+    })
+    .sort((a, b) => b.share - a.share);
+}
+const nearly = 2;
 
 const overlap = (a: Span, b: Span): boolean => a.line === b.line && a.from < b.to && b.from < a.to;
 
@@ -213,7 +233,8 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
   const sells = readSells(scales.weigh('sells').filter((found) => !isName(found) && !isNumber(found)));
-  const audience = one('audience');
+  const [buyers] = phrases(scales.weigh('audience'));
+  const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;
   const home = country?.[0] ?? '';
   return {
     name,

@@ -66,7 +66,7 @@ function beforeIt(bag: Bag, { line: { tokens }, from }: Span): void {
 }
 
 /** A verb as after "she" or a name: "makes". */
-const doesSomething = (low: string): boolean => {
+export const doesSomething = (low: string): boolean => {
   const { base } = isWord(low) && /[^s]s$/.test(low) ? knownOf(low) : { base: null };
   return base !== null && base !== low;
 };
@@ -139,6 +139,7 @@ function ofIt(bag: Bag, span: Span, ground: Ground): void {
   if (words && strange === words) bag['all strange'] = 1;
   else if (strange) bag['some strange'] = 1;
   if (text === text.toUpperCase() && /\p{Lu}{2}/u.test(text)) bag['all capitals'] = 1;
+  if (!span.line.cased && from === 0) bag['opens without case'] = 1;
   if (ground.goods.size) {
     if (ofGoods === words) bag['goods all'] = 1;
     else bag[ofGoods ? 'goods some' : 'goods none'] = 1;
@@ -148,7 +149,7 @@ function ofIt(bag: Bag, span: Span, ground: Ground): void {
   }
   const again = Math.min(...own.filter(({ low }) => isWord(low)).map(({ low }) => ground.times.get(low) ?? 0));
   if (again > 1 && words) bag[again > 2 ? 'often' : 'twice'] = 1;
-  const place = capitals ? (placesNamed(text)[0]?.size ?? placesNamed(own[0]?.text ?? '')[0]?.size ?? 0) : 0;
+  const place = capitals || !span.line.cased ? (placesNamed(text)[0]?.size ?? placesNamed(own[0]?.text ?? '')[0]?.size ?? 0) : 0;
   if (place) bag[`place ${place}`] = 1;
   if (own.length > 2 && /\d/.test(text) && isAddressForm(text)) bag['form of address'] = 1;
   if (place && own.length > 2 && placesNamed(last.text).length) bag['ends in place'] = 1;
@@ -169,7 +170,7 @@ export function ownFeaturesOf(span: Span, ground: Ground): Features {
   beforeIt(bag, span);
   besideIt(bag, span);
   ofIt(bag, span, ground);
-  const role = span.line.judged?.role ?? 'title';
+  const role = span.line.judged?.role ?? span.line.stands;
   const first = span.line.tokens[span.from];
   bag[`${role} ${bag['all of it'] ? 'whole' : bag['joined before'] || bag['joined after'] ? 'joined' : 'within'}`] = 1;
   if (first) bag[`${role} ${bag.capitals ? 'capitals' : classOf(first)}`] = 1;

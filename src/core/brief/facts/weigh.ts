@@ -51,6 +51,10 @@ export interface Weighed {
   share: number;
 }
 
+/** All that may be a fact of a kind. Labels are what answers stand under; they name a shop at most. */
+export const candidatesFor = (fact: SpanFactName, ground: Ground): Span[] =>
+  ground.lines.flatMap((line) => (line.stands === 'label' && fact !== 'name' ? [] : spanFacts[fact].propose(line, ground)));
+
 /** What was seen of a line and of the stretches in it, added up for all kinds of facts at once. */
 interface SeenLine {
   around: number[];
@@ -87,8 +91,8 @@ export class Scales {
 
   weigh(fact: SpanFactName): Weighed[] {
     const column = spanFactNames.indexOf(fact);
-    const { takes, propose } = spanFacts[fact];
-    const spans = this.ground.lines.flatMap((line) => propose(line, this.ground));
+    const { takes } = spanFacts[fact];
+    const spans = candidatesFor(fact, this.ground);
     const scores = spans.map((span) => this.scoresOf(span)[column] ?? 0);
     const shares = takes === 'one' ? sharesOf(scores) : scores.map((score) => 1 / (1 + Math.exp(-score)));
     return spans.map((span, i) => ({ span, share: shares[i] ?? 0 })).sort((a, b) => b.share - a.share);

@@ -39,11 +39,12 @@ interface Evidence {
  */
 export function currencyOf(evidence: Evidence, hints: ListHints): CurrencyReading {
   const signs = new Map<string, { count: number; codes: readonly string[] }>();
+  /** Amounts without a sign, and cells that were not understood: whatever is in them, it is none of the signs. */
   let bare = 0;
   for (const cell of evidence.cells) {
     const money = understandMoney(cell);
     const codes = currenciesIn(money);
-    if (money.kind === 'amount' && !codes.length) bare++;
+    if ((money.kind === 'amount' && !codes.length) || money.kind === 'unknown') bare++;
     if (!codes.length || !('sign' in money)) continue;
     const known = signs.get(money.sign) ?? { count: 0, codes };
     signs.set(money.sign, { count: known.count + 1, codes });
@@ -106,8 +107,8 @@ function wordsOf(text: string): string[] {
   const found = text.split(/[\s,;:()[\]/]+/).filter((word) => {
     const codes = currenciesOf(word);
     if (!codes.length) return false;
-    // Codes that are words as well count in capitals only; single letters never do.
-    return /^\p{Sc}$/u.test(word) || (word.length > 2 && (!/^[A-Za-z]{3}$/.test(word) || word === word.toUpperCase()));
+    // Codes that are words as well count in capitals only; single letters never do. "TSh" is written like no word.
+    return /^\p{Sc}$/u.test(word) || (word.length > 2 && (!/^[A-Za-z]{3}$/.test(word) || /[A-Z]/.test(word.slice(1))));
   });
   return found;
 }

@@ -102,7 +102,6 @@ export class Doubts {
         this.remarks.note(record, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
       }
     }
-    this.askStock(main, open, records);
   }
 
   /** A list without a column of prices that has amounts nonetheless: one of them may be what is charged. */
@@ -123,8 +122,13 @@ export class Doubts {
     );
   }
 
-  /** Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked. */
-  private askStock(main: Sheet, open: readonly ColumnProposal[], records: readonly Record[]): void {
+  /**
+   * Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked.
+   *
+   * @param steps columns, by index, that go up from row to row of each product, as sizes do
+   */
+  askStock(main: Sheet, steps: ReadonlySet<number>, records: readonly Record[]): void {
+    const open = main.columns.filter(({ as, index }) => as === 'particular' && !steps.has(index));
     const taken = main.columns.find(({ as }) => as === 'stock');
     if (taken?.isGuessed)
       this.remarks.note(
@@ -154,7 +158,7 @@ export class Doubts {
           about: 'columns',
           alike: `stock ${index}`,
           found: name,
-          say: `${heading ? `“${heading}”` : `A column without a heading, the ${index + 1}th,`} ${profile.soldOut > 0 ? 'says of some that none is left' : `holds whole numbers${profile.hasZero ? ', zero among them' : ''}`}. Is it how many there are?`,
+          say: `${heading ? `“${heading}”` : `Column ${index + 1}, which has no heading,`} ${profile.soldOut > 0 ? 'says of some that none is left' : `holds whole numbers${profile.hasZero ? ', zero among them' : ''}`}. Is it how many there are?`,
           choices: [
             { value: 'stock', say: 'Yes, that is the stock' },
             { value: 'other', say: 'No, it is something else' },

@@ -80,9 +80,11 @@ function parse(text: string, mark: string): { rows: string[][]; notes: SourceNot
     const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
     const isOpen = errors.some(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
     const isBroken = errors.some(({ type }) => type === 'Quotes');
-    if (!isBroken || tries === 20) return { rows: spaced(data, mark), notes };
-    const at = openedAt(source, mark, isOpen);
-    if (at < 0) return { rows: spaced(data, mark), notes };
+    const at = isBroken && tries < 20 ? openedAt(source, mark, isOpen) : -1;
+    if (at < 0) {
+      const { rows, joined } = rejoined(data, mark);
+      return { rows: spaced(rows, mark), notes: [...notes, ...joined] };
+    }
     notes.push({
       row: 1 + (source.slice(0, at).match(/\n/g)?.length ?? 0),
       say: 'A quotation mark is opened here and never closed. It is read as a sign of its own; check this row.',
@@ -123,6 +125,39 @@ function openedAt(source: string, mark: string, isLast: boolean): number {
 function endOfCell(source: string, from: number, mark: string): number {
   for (let i = from; i < source.length; i++) if (source[i] === '\n' || source[i] === '\r' || source[i] === mark) return i;
   return source.length;
+}
+
+/** Whether a cell is a number or an amount, which a text is not. */
+const isFigure = (cell: string): boolean => understandMoney(cell).kind === 'amount';
+
+/**
+ * A text with the separator in it and no quotation marks round it ("Bowl, 18 cm, 64 €, plenty") makes a row too long. Where there is one
+ * way alone to put cells together again so that figures stand where the other rows have them, it is taken, and said.
+ */
+function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: SourceNote[] } {
+  const filled = rows.slice(0, looked).filter((row) => row.some((cell) => cell.trim()));
+  const head = filled.slice(0, 12).find((row) => row.filter((cell) => headingKnown(cell)).length >= 2);
+  const width = head?.length ?? 0;
+  const whole = filled.filter((row) => row !== head && row.length === width);
+  if (!head || !whole.length || mark === '\t') return { rows, joined: [] };
+  const figures = head.map((_, i) => whole.filter((row) => isFigure(row[i] ?? '')).length / whole.length);
+  const isSettled = figures.map((share) => share === 1 || share === 0);
+  if (!figures.includes(1)) return { rows, joined: [] };
+  const joined: SourceNote[] = [];
+  const mended = rows.map((row, i) => {
+    const cells = row.slice(0, row.findLastIndex((cell) => cell.trim()) + 1);
+    const more = cells.length - width;
+    if (more <= 0) return row;
+    const ways = head
+      .map((_, at) => [...cells.slice(0, at), cells.slice(at, at + more + 1).join(mark), ...cells.slice(at + more + 1)])
+      .filter((way) => way.every((cell, n) => !isSettled[n] || isFigure(cell) === (figures[n] === 1)));
+    const [way] = ways;
+    if (!way || ways.length > 1) return row;
+    const at = way.findIndex((cell, n) => cell !== cells[n]);
+    joined.push({ row: i + 1, say: `“${way[at]?.trim() ?? ''}” is taken for one cell: that is how the row fits under the headings.` });
+    return way;
+  });
+  return { rows: mended, joined };
 }
 
 /** Separators that a hand has typed have a space after them, which belongs to no cell. */

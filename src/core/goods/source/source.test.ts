@@ -144,6 +144,26 @@ describe('texts in columns', () => {
     expect(notes).toEqual([expect.objectContaining({ row: 2 })]);
   });
 
+  test('a text with the separator in it, and no quotation marks round it, is put together where there is one way alone', () => {
+    const cells = (text: string) => {
+      const opened = openText(text);
+      return opened.ok ? opened.value.grids[0]?.rows.filter((row) => row.length > 1) : opened.say;
+    };
+    const head = 'Product, Price, Stock';
+    expect(cells(`${head}\nBowl, 18 cm, 64 €, 4\nBowl, 18 cm, heavy, 79 €, 3\nStriker, 9 €, 2\n`)).toEqual([
+      ['Product', 'Price', 'Stock'],
+      ['Bowl, 18 cm', '64 €', '4'],
+      ['Bowl, 18 cm, heavy', '79 €', '3'],
+      ['Striker', '9 €', '2'],
+    ]);
+    // Which of the numbers is the price? "18,64" and "Bowl,18" fit alike.
+    expect(cells('Product,Price,Stock\nBowl,18,64,4\nStriker,9,2\n')).toContainEqual(['Bowl', '18', '64', '4']);
+    // A cell more than there are headings is one more, and belongs to no other.
+    expect(cells(`${head}\nBowl, 18, 4, chipped\nStriker, 9, 2\n`)).toContainEqual(['Bowl', '18', '4', 'chipped']);
+    const noted = openText(`${head}\nBowl, 18 cm, 64 €, 4\nStriker, 9 €, 2\n`);
+    expect(noted.ok && noted.value.notes).toMatchObject([{ row: 2, say: expect.stringContaining('“Bowl, 18 cm”') as string }]);
+  });
+
   test('what a hand typed, one thing a line', () => {
     expect(rowsOf('Brush - from £7\nSoap, tin: £6.50\nSponge … 2 for £3\nThread 80p\n')?.slice(0, 4)).toEqual([
       ['Brush', 'from £7'],
