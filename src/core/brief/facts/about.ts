@@ -107,16 +107,14 @@ function domainOf(text: string): string {
 
 export function groundOf(document: Document, judged: readonly Judgement[], titles: readonly string[]): Ground {
   const read = judged.length > mostLines ? [...judged.slice(0, mostLines - lastLines), ...judged.slice(-lastLines)] : judged;
-  const said = read.map(
-    (one, at): Line => ({
-      stands: 'said',
-      text: document.text,
-      tokens: tokensIn(document.text, one.said.start, one.said.end),
-      around: aroundOf(one, at, read.length),
-      judged: one,
-      cased: isCased(document.text.slice(one.said.start, one.said.end)),
-    }),
-  );
+  const said = read.map((one, at): Line => ({
+    stands: 'said',
+    text: document.text,
+    tokens: tokensIn(document.text, one.said.start, one.said.end),
+    around: aroundOf(one, at, read.length),
+    judged: one,
+    cased: isCased(document.text.slice(one.said.start, one.said.end)),
+  }));
   const goods = new Map<string, number>();
   for (const title of titles) {
     const words = tokensIn(title, 0, title.length).filter(({ low }) => isWord(low) && low.length > 2);
@@ -124,15 +122,20 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
   }
   const times = new Map<string, number>();
   for (const { tokens } of said) for (const { low } of tokens) times.set(low, (times.get(low) ?? 0) + 1);
-  const listed = titles.slice(0, mostTitles).map(
-    (text): Line => ({
-      stands: 'title',
-      text,
-      tokens: tokensIn(text, 0, text.length),
-      around: { 'stands title': 1 },
-      judged: null,
-      cased: isCased(text),
-    }),
-  );
-  return { document, lines: [...said, ...labelsOf(document.text, read), ...listed], goods, titles: titles.length, domain: domainOf(document.text), times };
+  const listed = titles.slice(0, mostTitles).map((text): Line => ({
+    stands: 'title',
+    text,
+    tokens: tokensIn(text, 0, text.length),
+    around: { 'stands title': 1 },
+    judged: null,
+    cased: isCased(text),
+  }));
+  return {
+    document,
+    lines: [...said, ...labelsOf(document.text, read), ...listed],
+    goods,
+    titles: titles.length,
+    domain: domainOf(document.text),
+    times,
+  };
 }

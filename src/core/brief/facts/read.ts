@@ -38,7 +38,7 @@ const least: Record<SpanFactName | OptionFact | 'country', number> = {
   address: 0.35,
   country: 0.3,
   tone: 0.35,
-  features: 0.2,
+  features: 0.15,
   wanted: 0.5,
   avoided: 0.5,
   reach: 0.35,
@@ -54,7 +54,9 @@ const sureness = (share: number): number => Math.round(Math.min(0.99, share) * 1
 /** A fact in the words of the brief; one in those of the list has no source there. */
 function factOf(ground: Ground, { text, start, end, line }: Span, share: number): Fact<string> {
   const confidence = sureness(share);
-  return line.stands !== 'title' ? factAt(ground.document.text, text, confidence, start, end) : { value: text, confidence, source: null };
+  return line.stands !== 'title'
+    ? factAt(ground.document.text, text, confidence, start, end)
+    : { value: text, confidence, source: null };
 }
 
 /** Goods as they are called inside a sentence: their first letter is small, unless it is a name's. */
@@ -198,6 +200,9 @@ function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, numbe
 /** How many there are is not what is sold: "night lights, three of us". */
 const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.tokens[to - 1]?.low ?? '') !== null;
 
+/** What is so surely sold says what trade it is, where nothing else does. */
+const sureTrade = 0.5;
+
 export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Facts {
   const scales = new Scales(ground, by);
   const one = (fact: SpanFactName, weighed = scales.weigh(fact)): Fact<string> | null => {
@@ -239,7 +244,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   return {
     name,
     sells: sells.map(({ span, share }) => inside(factOf(ground, span, share))),
-    trade: one('trade'),
+    trade: one('trade') ?? (sells[0] && sells[0].share >= sureTrade ? factOf(ground, sells[0].span, sells[0].share) : null),
     audience: audience ? [audience] : [],
     place,
     address: one('address'),
