@@ -143,6 +143,18 @@ export function Choice<Id extends string>({
 }
 
 /** A sentence that is said without taking the work away. */
+/** A sheet laid on the station's own: something to decide, with what it is about. */
+export const Panel = styled.section`
+  border: 1px solid ${tokens.ink};
+  background: ${tokens.raised};
+  padding: 14px 16px 12px;
+  display: grid;
+  gap: 10px;
+  h2 {
+    font-size: 17px;
+  }
+`;
+
 export const Notice = styled.p<{ $kind?: 'mend' | 'todo' | 'fine' }>`
   padding: 10px 14px;
   background: ${({ $kind }) => ($kind === 'mend' ? tokens.madderPale : $kind === 'fine' ? tokens.verdigrisPale : '#efe9d6')};

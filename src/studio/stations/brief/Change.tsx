@@ -3,17 +3,11 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { type ShopDifference } from '@/core/site';
-import { Button, QuietButton, Row, Soft } from '../../parts';
+import { Button, Panel, QuietButton, Row, Soft } from '../../parts';
 import { DifferenceItems, differenceStyle, isNone } from '../../Difference';
-import { tokens } from '../../theme';
 import { type ShopState } from '../../useShop';
 
-const Box = styled.section`
-  border: 1px solid ${tokens.ink};
-  background: ${tokens.raised};
-  padding: 14px 16px 12px;
-  display: grid;
-  gap: 10px;
+const Box = styled(Panel)`
   ${differenceStyle}
 `;
 

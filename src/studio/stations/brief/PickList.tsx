@@ -4,21 +4,14 @@ import { useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { type Reading } from '@/core/brief';
 import { clear, mayPrint, set } from '@/core/places';
-import { QuietButton, Row, Soft, TextButton } from '../../parts';
+import { Panel, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type ProjectState } from '../../useProject';
 
 type Told = Reading['unsure'][number];
 
-const Box = styled.section`
-  border: 1px solid ${tokens.ink};
-  background: ${tokens.raised};
-  padding: 14px 16px 12px;
-  display: grid;
+const Box = styled(Panel)`
   gap: 8px;
-  h2 {
-    font-size: 17px;
-  }
   ol {
     list-style: none;
     margin: 0;

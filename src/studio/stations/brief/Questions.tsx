@@ -7,20 +7,12 @@ import styled from 'styled-components';
 import { type Next } from '@/core/interview';
 import { asked, set } from '@/core/places';
 import { type Reading } from '@/core/brief';
-import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { Button, Field, Notice, Panel, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type ProjectState } from '../../useProject';
 import { type ShopState } from '../../useShop';
 
-const Box = styled.section`
-  border: 1px solid ${tokens.ink};
-  background: ${tokens.raised};
-  padding: 14px 16px 12px;
-  display: grid;
-  gap: 10px;
-  h2 {
-    font-size: 17px;
-  }
+const Box = styled(Panel)`
   .count {
     font-size: 13px;
     color: ${tokens.soft};
