@@ -142,7 +142,6 @@ export function Choice<Id extends string>({
   );
 }
 
-/** A sentence that is said without taking the work away. */
 /** A sheet laid on the station's own: something to decide, with what it is about. */
 export const Panel = styled.section`
   border: 1px solid ${tokens.ink};
@@ -155,6 +154,7 @@ export const Panel = styled.section`
   }
 `;
 
+/** A sentence that is said without taking the work away. */
 export const Notice = styled.p<{ $kind?: 'mend' | 'todo' | 'fine' }>`
   padding: 10px 14px;
   background: ${({ $kind }) => ($kind === 'mend' ? tokens.madderPale : $kind === 'fine' ? tokens.verdigrisPale : '#efe9d6')};
