@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { basename, join } from 'node:path';
+import { join } from 'node:path';
 import { build } from 'esbuild';
 import { buildAssets } from './assets.mjs';
 
@@ -8,7 +8,8 @@ const root = new URL('..', import.meta.url).pathname;
 /** Runs a TypeScript file of the corpus, with the arguments of this command. */
 export async function runBundled(file) {
   await buildAssets();
-  const outfile = join(root, 'dist', basename(file).replace(/\.ts$/, '.mjs'));
+  // Named by its whole path: two of them may run at once.
+  const outfile = join(root, 'dist', file.replaceAll('/', '-').replace(/\.ts$/, '.mjs'));
   await build({
     entryPoints: [join(root, file)],
     outfile,

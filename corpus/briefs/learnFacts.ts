@@ -4,7 +4,14 @@ import { spanFactNames, spanFacts, type SpanFactName } from '@/core/brief/facts/
 import { featureIdOf } from '@/core/brief/facts/features';
 import { allOptionFeatures, optionsOf, type OptionFact } from '@/core/brief/facts/options';
 import { featuresOf, type Span } from '@/core/brief/facts/spans';
-import { candidatesFor, factWeights, learnedFacts, learnedOptions, Scales, type StoredFactWeights } from '@/core/brief/facts/weigh';
+import {
+  candidatesFor,
+  factWeights,
+  learnedFacts,
+  learnedOptions,
+  Scales,
+  type StoredFactWeights,
+} from '@/core/brief/facts/weigh';
 import { judge, judgeWeights, type JudgeWeights } from '@/core/brief/judge/judge';
 import { readDocument } from '@/core/document';
 import { packRow } from '@/core/softmax';

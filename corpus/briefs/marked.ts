@@ -127,7 +127,26 @@ export function readBatch(file: string): MarkedBrief[] {
     });
 }
 
-export const batchNames = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '13', '14', '15', '16', '17'] as const;
+export const batchNames = [
+  '0',
+  '1',
+  '2',
+  '3',
+  '4',
+  '5',
+  '6',
+  '7',
+  '8',
+  '9',
+  '10',
+  '11',
+  '12',
+  '13',
+  '14',
+  '15',
+  '16',
+  '17',
+] as const;
 
 /** Batches that the reader is trained on: all but what was written after the last training. */
 export const learnedNames = batchNames.filter((name) => !['16', '17'].includes(name));

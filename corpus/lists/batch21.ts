@@ -392,11 +392,11 @@ ${made(700, (i) => `<tr><td>Bowl ${i + 1}</td><td>${12 + (i % 19)}</td><td>${i =
     brief: 'Aikapula, Helsinki. Chess clocks with springs. Euro.',
     text: feed(
       [
-        ['Blitz – birch', '149,00', 'AP 01 B'],
-        ['Blitz – alder', '149,00', 'AP 01 L'],
-        ['Remis – birch', '179,00', 'AP 02 B'],
-        ['Remis – alder', '179,00', 'AP 02 L'],
-        ['Zugzwang – birch', '219,00', 'AP 03 B'],
+        ['Blitz - birch', '149,00', 'AP 01 B'],
+        ['Blitz - alder', '149,00', 'AP 01 L'],
+        ['Remis - birch', '179,00', 'AP 02 B'],
+        ['Remis - alder', '179,00', 'AP 02 L'],
+        ['Zugzwang - birch', '219,00', 'AP 03 B'],
         ['Tölö', '99,00', 'AP 04'],
       ].map(([what = '', price = '', code = '']) => [
         ['running_out_of_time_with', what],

@@ -22,6 +22,8 @@ test.each([
   ['17', 17, 0.98],
   ['18', 14, 0.96],
   ['19', 15, 0.98],
+  ['20', 13, 0.97],
+  ['21', 15, 0.97],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

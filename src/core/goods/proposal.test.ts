@@ -160,6 +160,21 @@ test('bare numbers that are always a little less than the price are asked about,
   expect(questions.find(({ id }) => id === 'columns price')?.choices.map(({ say }) => say)).toEqual(['pr', 'spr']);
 });
 
+test('of two columns called a price, the one in every row that is never more is charged', () => {
+  const proposal = read('Bobs,Pay,Used to pay\nHeron,95,\nFrog,99,\nMonk,103,123\nNun,107,127\n');
+  expect(shown(proposal)).toEqual(['Heron:  9500', 'Frog:  9900', 'Monk:  10300', 'Nun:  10700']);
+  expect(proposal.products.map(({ variants }) => variants[0]?.earlierPrice)).toEqual([null, null, 12300, 12700]);
+});
+
+test.each([
+  ['what names a choice and what is chosen', 'Choice,Which', ['Sled: hemp 18000, cotton 18000'], ['Rope']],
+  ['two choices of their own names', 'Rope,Cord', ['Sled: hemp 18000, cotton 18000'], ['Cord']],
+])('%s', (_, headings, products, options) => {
+  const proposal = read(`Thing,Price,${headings}\nSled,180,Rope,hemp\nSled,180,Rope,cotton\nPole,20,,\n`);
+  expect(shown(proposal).slice(0, 1)).toEqual(products);
+  expect(proposal.products[0]?.options).toEqual(options);
+});
+
 test('that what was asked before is charged holds where the seller says so', () => {
   const { columns } = read('who,was,is\nCat,152,139\nCrow,164,121\nKing,170,145\n', 'DKK', {
     ...noMapping,

@@ -385,11 +385,7 @@ class Reading {
     });
   }
 
-  private finalColumns(
-    main: Sheet,
-    promoted: ReadonlySet<number>,
-    products: readonly Gathered[],
-  ): ColumnProposal[] {
+  private finalColumns(main: Sheet, promoted: ReadonlySet<number>, products: readonly Gathered[]): ColumnProposal[] {
     const chosen = new Set(
       products.filter(({ rows }) => rows.length > 1).flatMap(({ options }) => options.map(({ key }) => key)),
     );

@@ -1,4 +1,4 @@
-import { type Cell } from '../source/grid';
+import { textOf, type Cell } from '../source/grid';
 import { numberIn } from './head';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
@@ -6,6 +6,7 @@ import { unitOf, type Evidence } from './heading';
 import { single, type Meaning } from './meaning';
 import { likeliestNames, seenIn } from './seen';
 import { judgedShares, type Shares } from './shares';
+import { isAnyChoice } from './values';
 
 /** What a column is said to be, and by whom. */
 export interface Given {
@@ -83,6 +84,7 @@ export function proposeColumns(
   claim(columns, shares, chosen, taken);
   settlePrices(columns, rows, chosen, taken, given);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
+  pairChoices(columns, rows, chosen, taken.get('title'), given);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
   return columns.map(({ index, heading, isMoney, profile, evidence }) => {
@@ -117,6 +119,45 @@ export function proposeColumns(
       unit: unitOf(heading),
       profile,
     };
+  });
+}
+
+/** More kinds of choices than this no list names in one column. */
+const mostChoiceNames = 6;
+
+/**
+ * Two columns side by side that only say that something can be chosen ("Choice", "Which one"): where the first is the same for all rows of
+ * a thing and the second is not, the first says by what the second is chosen.
+ */
+function pairChoices(
+  columns: readonly Seen[],
+  rows: readonly (readonly Cell[])[],
+  chosen: Map<number, Candidate>,
+  title: number | undefined,
+  given: ReadonlyMap<number, Given>,
+): void {
+  if (title === undefined) return;
+  const textAt = (row: readonly Cell[], index: number) => textOf(row[index]).trim();
+  const things = new Map<string, (readonly Cell[])[]>();
+  for (const row of rows) {
+    const name = textAt(row, title);
+    if (name) things.set(name, [...(things.get(name) ?? []), row]);
+  }
+  const several = [...things.values()].filter((alike) => alike.length > 1);
+  const values = (alike: readonly (readonly Cell[])[], index: number) => new Set(alike.map((row) => textAt(row, index))).size;
+  columns.forEach((names, i) => {
+    const its = columns[i + 1];
+    if (!its || !isAnyChoice(names.heading) || !isAnyChoice(its.heading) || given.has(names.index) || given.has(its.index))
+      return;
+    const isName = names.profile.text > mostCells && names.profile.values <= mostChoiceNames;
+    if (!isName || !several.length || several.some((alike) => values(alike, names.index) > 1)) return;
+    if (!several.some((alike) => values(alike, its.index) > 1)) return;
+    chosen.set(names.index, { as: 'optionName', score: 1, because: `It says what “${its.heading}” is a choice of.` });
+    chosen.set(its.index, {
+      as: 'optionValue',
+      score: 1,
+      because: `It stands after “${names.heading}”, which names what it is.`,
+    });
   });
 }
 
@@ -210,6 +251,19 @@ function settlePrices(
   const [only, ...more] = amounts.filter(
     ({ evidence, profile }) => profile.fill === 1 && Object.values(evidence).every((weight) => weight < known),
   );
+  // Of two that are both called a price, one in every row and the other, where it stands, never less: that was asked before.
+  const named = saysNow ? [] : amounts.filter(({ evidence }) => (evidence.price ?? 0) > 1);
+  const isBefore = (one: typeof price, now: typeof price) =>
+    one.profile.fill < 1 && now.profile.fill === 1 && isLess(rows, now.index, one.index);
+  const [charged] = named.filter((one) => isBefore(price, one));
+  const [asked] = charged ? [price] : named.filter((one) => isBefore(one, price));
+  if (asked) {
+    const now = charged ?? price;
+    move('earlierPrice', 'earlierPrice', asked.index, `It is never less than “${now.heading}”, and stands in some rows alone.`);
+    chosen.set(now.index, { as: 'price', score: 2, because: `It is headed “${now.heading}”, and every row has it.` });
+    taken.set('price', now.index);
+    return;
+  }
   const usual =
     (saysNow ? amounts.find(({ evidence }) => (evidence.price ?? 0) > 1) : undefined) ??
     (only && !more.length && price.profile.fill < 1 && (saysNow || isLess(rows, price.index, only.index)) ? only : undefined);

@@ -114,9 +114,15 @@ const couldGroup = (features: Features, { group }: Evidence): boolean =>
     Boolean(features.lasting) ||
     (features['one for each name'] ?? 0) > 0.7);
 
-/** What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. */
-const couldNameOption = (features: Features, { option, optionName }: Evidence): boolean =>
-  Boolean(option) || Boolean(optionName) || Boolean(features['names stand once']) || features['same for a name'] === 1;
+/**
+ * What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. What is headed as a
+ * code or a group and is another for each thing is that.
+ */
+const couldNameOption = (features: Features, { option, optionName, group, sku }: Evidence): boolean =>
+  Boolean(option) ||
+  Boolean(optionName) ||
+  Boolean(features['names stand once']) ||
+  (features['same for a name'] === 1 && !((group || sku) && (features['one for each name'] ?? 0) > 0.7));
 
 /** Of amounts without a word for it nobody can say that they are not what is charged: that is asked. */
 const lacksWords = (as: Meaning, { old, now, price, cost }: Evidence): boolean =>

@@ -11,6 +11,11 @@ export const isSizeWord = (text: string): boolean =>
   text.length <= 20 &&
   (sizes().has(bare(text)) || /^(?:uk|eu|us|size|gr|taille|talla)\.?\s?\d{1,2}(?:[.,]5)?$/i.test(text.trim()));
 
+const choices = once(() => new Set(words.anyChoice.split(', ').map(bare)));
+
+/** Whether a heading speaks of choosing and says neither what nor by what: "Option", "Which one". From memory. */
+export const isAnyChoice = (heading: string): boolean => choices().has(bare(heading));
+
 /** Longer than any name of a colour, or two of them. */
 const longest = 40;
 

@@ -154,7 +154,10 @@ function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: S
     const [way] = ways;
     if (!way || ways.length > 1) return row;
     const at = way.findIndex((cell, n) => cell !== cells[n]);
-    joined.push({ row: i + 1, say: `“${way[at]?.trim() ?? ''}” is taken for one cell: that is how the row fits under the headings.` });
+    joined.push({
+      row: i + 1,
+      say: `“${way[at]?.trim() ?? ''}” is taken for one cell: that is how the row fits under the headings.`,
+    });
     return way;
   });
   return { rows: mended, joined };
