@@ -149,7 +149,7 @@ export const batchNames = [
 ] as const;
 
 /** Batches that the reader is trained on: all but what was written after the last training. */
-export const learnedNames = batchNames.filter((name) => !['16', '17'].includes(name));
+export const learnedNames = batchNames;
 
 const readFile = (file: string): MarkedBrief[] =>
   readBatch(readFileSync(join(process.cwd(), `corpus/briefs/${file}.txt`), 'utf8'));

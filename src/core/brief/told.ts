@@ -55,12 +55,12 @@ export function readPeople(brief: string, shop: string): Fact<string>[] {
 const title = String.raw`(?:(?:Mrs?|Ms|Dr|Prof)\.? )?`;
 const word = String.raw`\p{Lu}(?:[\p{L}’'-]+|\.)`;
 const speaker = String.raw`${title}${word}(?: (?:of the |of |from |de |van )?${word}){0,4}(?:, (?:of |from |in )?${word}(?: ${word})?)?`;
-const said = '(?:says?|said|writes?|wrote)';
+const said = '(?:[Ss]ays?|[Ss]aid|[Ww]rites?|[Ww]rote|[Tt]ells?|[Tt]old|SAYS?|SAID|WRITES?|WROTE|TELLS?|TOLD)';
 const quoted = /["“]([^"“”\n]{8,400})["”]/gu;
-/** "…" – Ann from Bray; "…" (Jane Holt); "…", said Fraser. */
-const speaksAfter = new RegExp(`^(?:\\s*[–—-] ?| ?\\(|,? ${said} |, )(${speaker})`, 'u');
+/** "…" – Ann from Bray; "…" (Jane Holt); "…", said Fraser; "…" Jane Holt, with which the line ends. */
+const speaksAfter = new RegExp(`^(?:(?:\\s*[–—-] ?| ?\\(|,? ${said} |, )(${speaker})|\\s(${speaker})(?=[.!]?\\s*(?:\\n|$)))`, 'u');
 /** Ann from Bray: "…"; Captain Dale wrote "…" */
-const speaksBefore = new RegExp(`(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?| ${said}(?: to (?:me|us))?[:,]? )$`, 'u');
+const speaksBefore = new RegExp(`(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?| ${said}(?: (?:to )?(?:me|us))?[:,]? )$`, 'u');
 
 /** Who speaks, without what only opens the sentence. */
 function nameOf(found: string | undefined): string {
@@ -79,7 +79,8 @@ export function readPraise(brief: string, sentences: readonly Sentence[]): Prais
     const end = match.index + match[0].length;
     const text = match[1]?.trim() ?? '';
     const after = speaksAfter.exec(brief.slice(end, end + 90));
-    const by = nameOf((after ?? speaksBefore.exec(brief.slice(Math.max(0, match.index - 90), match.index)))?.[1]);
+    const before = after ? null : speaksBefore.exec(brief.slice(Math.max(0, match.index - 90), match.index));
+    const by = nameOf(after?.[1] ?? after?.[2] ?? before?.[1]);
     if (!by || text.split(' ').length < 3) continue;
     const meant = sentences.some(
       (one) => one.label === 'reviews' && one.source.start <= match.index + 2 && match.index < one.source.end,

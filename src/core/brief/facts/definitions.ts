@@ -1,4 +1,5 @@
 import { placesNamed } from '../../lexicon';
+import { inFigures } from '../../numberWords';
 import { colourWords } from '../colours';
 import { toTheMaker } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
@@ -82,7 +83,9 @@ function things(most: number): SpanFact['propose'] {
       line,
       most,
       ({ first, last, before, behind }) => {
-        if (isSmall(first) || isSmall(last) || goesOn(behind)) return false;
+        if (isSmall(first) || isSmall(last) || isGrammar(first.low) || isGrammar(last.low) || goesOn(behind)) return false;
+        // "Thirty-six strings": how many there are is no part of what they are.
+        if (first !== last && inFigures(first.low) !== null) return false;
         if (doers.has(before?.low ?? '') && knownOf(first.low).verb !== null) return false;
         // "Riemen makes sandals": it does so, it sells no makes.
         if (isCapital(before) && doesSomething(first.low) && first !== last) return false;
@@ -91,7 +94,7 @@ function things(most: number): SpanFact['propose'] {
         return noun !== null || base === null;
       },
       (own) =>
-        own.every(({ low }, i) => isWord(low) && ((!small.has(low) && !isGrammar(low)) || (inside.has(low) && i > 0))) &&
+        own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0))) &&
         !own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0) &&
         // "Ninepin Lane turns skittles" is a sentence.
         !own.some(({ low }, i) => i > 0 && i < own.length - 1 && isCapital(own[i - 1]) && doesSomething(low)),
