@@ -9,6 +9,8 @@ test.each([
   ['Knopfgläser aus Winterthur, Preise in Franken.', 'CHF'],
   ['Poteries de Thiès. Les prix sont en francs CFA.', 'XOF'],
   ['Citery Olomouc. Prices in Czech crowns.', 'CZK'],
+  ['Altars that fold, made in San José, Costa Rica. Colones.', 'CRC'],
+  ['Saw blades from Reykjavík, and those of two smiths in Sweden. Krónur.', 'ISK'],
   ['Κορνίζες για ό,τι δεν χωράει πουθενά. Αθήνα. Τιμές σε ευρώ.', 'EUR'],
 ])('%s', (brief, code) => expect(moneySpokenOf(brief, '', '')?.value).toBe(code));
 

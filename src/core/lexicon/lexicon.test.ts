@@ -96,6 +96,7 @@ describe('places', () => {
     expect(placesNamed('Zurich')[0]?.country).toBe('CH');
     expect(placesNamed('kobenhavn').length + placesNamed('Copenhagen').length).toBeGreaterThan(0);
     expect(placesNamed('Lyonesse')).toEqual([]);
+    expect(['San José', 'San Jose'].map((name) => placesNamed(name)[0]?.country)).toEqual(['CR', 'US']);
   });
   test('countries know their currency', () => {
     expect(countryOf('SE')?.currencies.map(({ code }) => code)).toEqual(['SEK']);

@@ -25,9 +25,13 @@ const plainName = (name: string): string =>
     .replace(/^st\.? /, 'saint ')
     .replace(/[’',;|]/g, '');
 
-/** All places of a name, the largest first. */
+/** All places of a name, the largest first; of a name with accents first those that have them: San José is not San Jose. */
 export function placesNamed(name: string): Place[] {
-  return placesIn(lineOf(lines(), plainName(name.trim())));
+  const wanted = name.trim();
+  const found = placesIn(lineOf(lines(), plainName(wanted)));
+  if (/^[\u0000-\u007f]*$/.test(wanted)) return found;
+  const isSpelled = (place: Place) => place.name.toLowerCase() === wanted.toLowerCase();
+  return [...found.filter(isSpelled), ...found.filter((place) => !isSpelled(place))];
 }
 
 /** Places whose name begins with this one and goes on behind a hyphen: "Cluj" is how Cluj-Napoca is called there. */

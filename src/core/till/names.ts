@@ -44,21 +44,28 @@ function kept(make: (of: string) => readonly Named[]): (of: string) => readonly 
 
 export const namesIn = kept((language) => allCurrencies().flatMap((code) => namesOf(language, code)));
 const namesInEnglish = kept((code) => namesOf('en', code));
-/** What a currency is called in all languages. */
-export const namesOfMoney = kept((code) => languages.flatMap((language) => namesOf(language, code)));
+/** What a currency is called in all languages, and its unit alone, as it is said at home: "colones". */
+export const namesOfMoney = kept((code) => [
+  ...languages.flatMap((language) => namesOf(language, code)),
+  ...namesInEnglish(code).map(({ words }) => ({ code, words: words.slice(-1) })),
+]);
+
+/** Small letters without accents; asked so often that a word without any is told by its letters. */
+const bareLetters = (text: string): string =>
+  /^[a-z]*$/.test(text) ? text : text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
 
 /** Whether a word is another with an ending of its own: "forint", "forintban"; "mexicano", "mexicanos". */
 export function isFormOf(word: string, name: string): boolean {
   if (name.length < 4) return word === name;
   const stem = name.slice(0, Math.max(4, name.length - 2));
-  return word.startsWith(stem) && word.length <= name.length + 5;
+  // An ending moves the stress, and the accent goes: "colón", "colones".
+  return word.length <= name.length + 5 && (word.startsWith(stem) || word.startsWith(bareLetters(stem)));
 }
 
 /** Whether a word is what people call a currency in some language: "taka", "forintban". */
 export const isNameOfMoney = (word: string, code: string): boolean =>
   word.length > 2 && namesOfMoney(code).some(({ words }) => words.some((name) => isFormOf(word.toLowerCase(), name)));
 
-const bareLetters = (text: string): string => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
 const onlyConsonants = /^[b-df-hj-np-tv-xz]{2,3}$/;
 
 /**
