@@ -108,12 +108,19 @@ function things(weighed: readonly Weighed[]): Weighed[] {
   for (const one of together(weighed)) heads.set(headOf(one), [...(heads.get(headOf(one)) ?? []), one]);
   return [...heads.values()]
     .flatMap((all) => {
-      const likely = Math.max(...all.map(({ share }) => share));
-      const [best] = all.filter(({ share }) => share * 2 >= likely).sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
+      // A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows.
+      const told = all.filter(({ span }) => span.line.stands !== 'title');
+      const most = Math.max(...all.map(({ share }) => share));
+      const pool = told.some(({ share }) => share * titleShare >= most) ? told : all;
+      const likely = Math.max(...pool.map(({ share }) => share));
+      const [best] = pool.filter(({ share }) => share * 2 >= likely).sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
       return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
     })
     .sort((a, b) => b.share - a.share);
 }
+
+/** So many times likelier may a title be than the same noun in the brief. */
+const titleShare = 20;
 
 const inOrder = (a: Fact<string>, b: Fact<string>): number => (a.source?.start ?? Infinity) - (b.source?.start ?? Infinity);
 
@@ -125,7 +132,7 @@ function isBeside(a: Span, b: Span): boolean {
   return left.line === right.line && between.length > 0 && between.length < 3 && between.every(({ low }) => joins.test(low));
 }
 /** What stands in one list with something that is sold is sold, but for what is next to impossible. */
-const besideSold = 0.002;
+const besideSold = 0.05;
 
 /** What is sold: the likeliest things, with all that is listed beside them. What stands in one list is as likely as all of it together. */
 function readSells(weighed: readonly Weighed[]): Weighed[] {
@@ -167,7 +174,7 @@ function listedIn(main: Weighed, heads: readonly Weighed[]): Weighed[] {
   const list = [...first.values()];
   return list.length >= leastParts && list.includes(main) ? [main, ...list.filter((one) => one !== main)] : [];
 }
-const worthListing = 0.01;
+const worthListing = 0.1;
 
 /** A thing and all that stands in one list with it. */
 function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weighed[]): Weighed[] {
@@ -237,7 +244,13 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     scales.weigh('name').filter((found) => !isPlace(found)),
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
-  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found) && !isNumber(found)));
+  // "Mastic, Chios": where it is from is not what it is.
+  const isWhere = ({ span }: Weighed) =>
+    place !== null &&
+    plain(place.value)
+      .split(/[ ,]+/)
+      .some((part) => part.length > 2 && plain(span.text).split(' ').includes(part));
+  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found) && !isWhere(found) && !isNumber(found)));
   const [buyers] = phrases(scales.weigh('audience'));
   const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;
   const home = country?.[0] ?? '';
