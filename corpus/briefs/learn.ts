@@ -10,6 +10,7 @@ import {
   type Judgement,
   type StoredWeights,
 } from '@/core/brief/judge/judge';
+import { calmed } from '@/core/brief/calm';
 import { readDocument, type Document } from '@/core/document';
 import { packRow, softmax, type Features } from '@/core/softmax';
 import { rank, train, type Training } from '../regression';
@@ -37,7 +38,7 @@ export interface Lesson {
 }
 
 export function lessonOf(brief: MarkedBrief): Lesson {
-  const document = readDocument(brief.text);
+  const document = readDocument(calmed(brief.text));
   return {
     document,
     features: featuresOf(document, namesIn(brief.goods)),
@@ -146,7 +147,7 @@ export interface Seen extends Judgement {
 }
 
 export function judged(brief: MarkedBrief, by: JudgeWeights): Seen[] {
-  return judge(readDocument(brief.text), brief.goods, by).flatMap((one) => {
+  return judge(readDocument(calmed(brief.text)), brief.goods, by).flatMap((one) => {
     const mark = markOver(brief, one.said);
     return mark ? [{ ...one, mark }] : [];
   });

@@ -13,6 +13,7 @@ import {
   type StoredFactWeights,
 } from '@/core/brief/facts/weigh';
 import { judge, judgeWeights, type JudgeWeights } from '@/core/brief/judge/judge';
+import { calmed } from '@/core/brief/calm';
 import { readDocument } from '@/core/document';
 import { packRow } from '@/core/softmax';
 import { rank, train, type Choice } from '../regression';
@@ -70,8 +71,9 @@ export function groundsOf(briefs: readonly MarkedBrief[], lessons: readonly Less
 }
 
 export function factLessonOf(brief: MarkedBrief, by?: JudgeWeights): FactLesson {
-  const document = readDocument(brief.text);
-  return { brief, ground: groundOf(document, judge(document, brief.goods, by), brief.goods) };
+  const text = calmed(brief.text);
+  const document = readDocument(text);
+  return { brief, ground: groundOf(document, judge(document, brief.goods, by), brief.goods, text !== brief.text) };
 }
 
 /** How each fact is learned: how strongly its weights are held back. */

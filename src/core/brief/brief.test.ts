@@ -113,6 +113,19 @@ describe('colours', () => {
 });
 
 describe('what may be printed', () => {
+  test('what was spoken is written without its pauses and fresh starts', () => {
+    const texts = (brief: string) => readSaid(brief).statements.map((s) => s.text);
+    expect(texts('We pour the figures and his aunt paints the hats, and she doesn’t take, er, instructions.')).toEqual([
+      'We pour the figures and his aunt paints the hats, and she doesn’t take instructions.',
+    ]);
+    expect(texts('One sol of each figure goes to the, the dog home at Cayma.')).toEqual([
+      'One sol of each figure goes to the dog home at Cayma.',
+    ]);
+    expect(texts('Slowly, slowly the glue dries, and every joint is held for a week.')).toEqual([
+      'Slowly, slowly the glue dries, and every joint is held for a week.',
+    ]);
+  });
+
   test('wishes about the site are told from statements about the business', () => {
     const { statements, wishes } = readSaid(
       'We sew tents in Leeds. The website should feel calm. No luxury talk. Every tent lasts thirty years. I want a newsletter. Make it green.',

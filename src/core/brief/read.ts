@@ -1,7 +1,7 @@
 import { readDocument } from '../document';
-import { placesNamed } from '../lexicon';
 import { correctionOf, corrections, isCorrectable, mayPrint, type Decided, type Place } from '../places';
 import { type Goal, type Origin, type Reach } from './about';
+import { calmed, nameCalmed } from './calm';
 import { colourOf, hexOf, type NamedColour } from './colours';
 import { readAddress, readEmail, readLinks, readPhone } from './contact';
 import { currencyFor, readCurrency } from './currency';
@@ -73,27 +73,6 @@ export interface Reading extends Sorted {
   person: 'I' | 'we';
 }
 
-/** A brief in capitals is read as if it had been written in small letters. */
-function calmCapitals(brief: string): string {
-  const letters = brief.replace(/[^\p{L}]/gu, '');
-  const capitals = letters.replace(/[^\p{Lu}]/gu, '');
-  if (letters.length < 20 || capitals.length / letters.length < 0.7) return brief;
-  return brief
-    .toLowerCase()
-    .replace(/\bthe (us|uk|usa|eu)\b/g, (_, name: string) => `the ${name.toUpperCase()}`)
-    .replace(
-      /(^|[.!?]\s+|\n\s*|\b(?:in|near|from) )(?!the\b)(\p{Ll})/gu,
-      (_, before: string, letter: string) => before + letter.toUpperCase(),
-    )
-    .replace(/, (\p{Ll}+)(?=[.,\n]|$)/gu, (whole, word: string) =>
-      placesNamed(word).some((place) => place.size >= 5) ? `, ${word.charAt(0).toUpperCase()}${word.slice(1)}` : whole,
-    )
-    .replace(
-      /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
-      (_, before: string, name: string) => before + name.replace(/(^|\s)(\p{Ll})(?=\p{L}{2})/gu, (match) => match.toUpperCase()),
-    );
-}
-
 let last: { brief: string; goods: string; reading: Reading } | null = null;
 
 /**
@@ -112,7 +91,7 @@ const mostTitles = 200;
 
 /** Offsets are those of the given text. */
 function readAnew(given: string, titles: readonly string[]): Reading {
-  const brief = calmCapitals(given);
+  const brief = calmed(given);
   const document = readDocument(brief);
   const found = judge(document, titles);
   const bans = readBans(found);
@@ -125,8 +104,10 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const spoken = spokenIn(language);
   const told = statementsOf(sentences, judged, praise, { spoken, shop: shopLanguage(language) });
   const printed = sorted(told, praise);
-  const facts = readFacts(groundOf(document, judged, titles));
-  const { name, sells, place, country, tone } = facts;
+  const shouted = brief !== given;
+  const facts = readFacts(groundOf(document, judged, titles, shouted));
+  const { sells, place, country, tone } = facts;
+  const name = shouted && facts.name ? { ...facts.name, value: nameCalmed(facts.name.value) } : facts.name;
   const home = country?.value ?? '';
   const money =
     readCurrency(brief, home) ??
@@ -285,3 +266,10 @@ export function briefCurrency(brief: string): string {
   const { currency, country } = readBrief(brief);
   return currencyFor(currency, country);
 }
+
+/** Less sure than this, where a shop is stands on no page: that is asked. */
+const surePlace = 0.65;
+
+/** Where the shop is, where that is sure enough to be told to shoppers. */
+export const toldPlace = ({ place }: Pick<Reading, 'place'>): Reading['place'] =>
+  place && (place.corrected === true || place.confidence >= surePlace) ? place : null;

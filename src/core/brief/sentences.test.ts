@@ -34,6 +34,11 @@ describe('a brief is parted', () => {
     expect(parts.length).toBeGreaterThan(2);
     expect(parts.at(-1)).toMatch(/^please/);
   });
+
+  test('what we do to a thing that stands first is no thought of its own', () =>
+    expect(
+      texts('the pencils and the rubbers we buy, from a factory in the next town, and they are really good ones')[0],
+    ).toMatch(/^the pencils and the rubbers we buy/));
 });
 
 describe('headings, questions and labels', () => {

@@ -5,6 +5,7 @@ import { isForeign } from './language';
 import { isAside, roleByWords } from './roleWords';
 import { isJudged } from './spoken';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
+import { isGrammar } from './facts/tokens';
 import { type Sentence } from './sentences';
 import { type Praise, type Review } from './told';
 
@@ -205,9 +206,21 @@ function withoutHalves(text: string): string {
   return opened > 0 ? text.replace(/\(/, '') : opened < 0 ? text.replace(/\)(?=[^)]*$)/, '') : text;
 }
 
+const filler = '(?:um+|uh+m?|erm?|hmm+)';
+const fillers = new RegExp(`(?:^|,?\\s)${filler}(?=[\\s,.;:!?]|$),?`, 'gi');
+/** One or two words with a comma behind them, and the same again: "to the, the dog home", "they're, um, they're". */
+const saidTwice = new RegExp(`(?<![\\p{L}’'])([\\p{L}’']+(?: [\\p{L}’']+)?),(?: ${filler},)? (?=\\1(?![\\p{L}’']))`, 'giu');
+
+/** What was spoken, without its pauses and fresh starts. What is said again for its weight stays: "slowly, slowly". */
+const written = (text: string): string =>
+  text
+    .replace(saidTwice, (whole, said: string) => (said.split(' ').every((word) => isGrammar(word.toLowerCase())) ? '' : whole))
+    .replace(fillers, '')
+    .trim();
+
 /** What is mended in English alone. */
 const inEnglish = (given: string): string =>
-  withoutHalves(given)
+  written(withoutHalves(given))
     .replace(dangling, '')
     .replace(/(?:[,;:\s–—-]|\b(?:and|but|so)\s*$)+$/, '')
     .replace(/(^|[\s(])i(?=[\s',]|$)/g, '$1I')

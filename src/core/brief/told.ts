@@ -58,7 +58,10 @@ const speaker = String.raw`${title}${word}(?: (?:of the |of |from |de |van )?${w
 const said = '(?:[Ss]ays?|[Ss]aid|[Ww]rites?|[Ww]rote|[Tt]ells?|[Tt]old|SAYS?|SAID|WRITES?|WROTE|TELLS?|TOLD)';
 const quoted = /["“]([^"“”\n]{8,400})["”]/gu;
 /** "…" – Ann from Bray; "…" (Jane Holt); "…", said Fraser; "…" Jane Holt, with which the line ends. */
-const speaksAfter = new RegExp(`^(?:(?:\\s*[–—-] ?| ?\\(|,? ${said} |, )(${speaker})|\\s(${speaker})(?=[.!]?\\s*(?:\\n|$)))`, 'u');
+const speaksAfter = new RegExp(
+  `^(?:(?:\\s*[–—-] ?| ?\\(|,? ${said} |, )(${speaker})|\\s(${speaker})(?=[.!]?\\s*(?:\\n|$)))`,
+  'u',
+);
 /** Ann from Bray: "…"; Captain Dale wrote "…" */
 const speaksBefore = new RegExp(`(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?| ${said}(?: (?:to )?(?:me|us))?[:,]? )$`, 'u');
 

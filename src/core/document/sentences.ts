@@ -53,13 +53,24 @@ function trimmed(line: string, from: number, to: number): Stretch {
 const newThought =
   /,?\s(?=(?:and |but |so )?(?:we|i|please)\s)|,\s(?=(?:all of|prices|text me|call me)\b)|,\s(?=(?:[^\s,]+\s){5,}[^\s,]+)/gi;
 const longRun = 14;
+const joins = /^\s*(?:and|but|so)\s/i;
+/** Somebody who does something, or something that is. */
+const doers = /\b(?:we|i|you|they|it|he|she|who|is|are|was|were|has|have)\b/i;
 
 /** A long run of words without full stops, parted where a new thought begins. */
 function clauses(line: string, from: number, to: number, alone: boolean): [number, number][] {
   if (!alone || line.slice(from, to).split(/\s+/).length <= longRun || /[.!?]["”’)]*$/.test(line.slice(from, to).trimEnd()))
     return [[from, to]];
   const cuts = [...line.slice(from, to).matchAll(newThought)]
-    .map((match) => from + match.index)
-    .reduce<number[]>((kept, at) => (at - (kept.at(-1) ?? from) > 16 && to - at > 12 ? [...kept, at] : kept), []);
+    .map((match) => ({
+      at: from + match.index,
+      isMarked: match[0].startsWith(',') || joins.test(line.slice(from + match.index, to)),
+    }))
+    .reduce<number[]>((kept, { at, isMarked }) => {
+      const before = line.slice(kept.at(-1) ?? from, at);
+      // "The pencils and the rubbers we buy": nobody has done anything before "we".
+      const isThought = isMarked || doers.test(before);
+      return isThought && before.length > 16 && to - at > 12 ? [...kept, at] : kept;
+    }, []);
   return [from, ...cuts].map((cut, i) => [cut, cuts[i] ?? to]);
 }

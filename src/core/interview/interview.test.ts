@@ -2,7 +2,7 @@ import { asked, Decided, set } from '../places';
 import { importText } from '../goods';
 import { newProject, withWishes, type Project } from '../project';
 import { makeShop } from '../site';
-import { answerQuestion, fullerBrief, mostQuestions, nameIdeas, nextQuestion, sloganIdeas } from './index';
+import { answerQuestion, fullerBrief, mostQuestions, nameIdeas, nextQuestion, openQuestions, sloganIdeas } from './index';
 
 const projectOf = (brief: string, list = ''): Project => {
   const goods = list ? importText(list) : null;
@@ -64,9 +64,13 @@ test('the goods bring what their buyers ask: for food, ingredients, allergens an
 });
 
 test('the first question is the one that changes most', () => {
-  const next = nextQuestion(projectOf('We sell candles.', 'title,price\nTaper,4\nPillar,9\n'));
-  expect(next?.gain.opens.length).toBeGreaterThan(0);
+  const project = projectOf('We sell candles.', 'title,price\nTaper,4\nPillar,9\n');
+  const next = nextQuestion(project);
+  const gains = openQuestions(project).map(({ gain }) => gain);
+  expect(next?.gain.score).toBe(Math.max(...gains.map(({ score }) => score)));
   expect(next?.gain.score).toBeGreaterThan(3);
+  expect(gains.some(({ opens }) => opens.length > 0)).toBe(true);
+  expect(gains.some(({ settles }) => settles > 1)).toBe(true);
 });
 
 describe('an answer', () => {

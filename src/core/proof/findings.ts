@@ -1,4 +1,4 @@
-import { brokenBan } from '../brief';
+import { brokenBan, toldPlace } from '../brief';
 import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
 import { enoughPixels, missingPictures } from '../pictures';
@@ -43,7 +43,8 @@ export const checks: readonly Check[] = [
     id: 'place',
     station: 'brief',
     fine: 'The shop says where it is.',
-    look: (shop) => (shop.reading.place ? [] : [todo('The brief does not say where you are. Strangers trust a place.')]),
+    look: (shop) =>
+      toldPlace(shop.reading) ? [] : [todo('The brief does not surely say where you are. Strangers trust a place.')],
   },
   {
     id: 'headline',

@@ -1,4 +1,4 @@
-import { correct, readBrief, type Reading } from '../brief';
+import { correct, readBrief, toldPlace, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
 import { titlesOf, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
@@ -59,7 +59,11 @@ export class Workshop {
     catalogue: new Stage((decided, goods: Goods, digits: number, moneyKnown: boolean) =>
       makeCatalogue(goods.products, decided, goods.digits, digits, moneyKnown),
     ),
-    known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({ reading, catalogue, rules })),
+    known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({
+      reading: { ...reading, place: toldPlace(reading) },
+      catalogue,
+      rules,
+    })),
     pictures: new Stage((_, pictures: Project['pictures']): Shop['pictures'] => byName(pictures)),
     source: new Stage((_, known: Known, pictures: Shop['pictures'], seed: number) => lookSource(known, pictures, seed)),
     look: new Stage((decided, source: LookSource) => makeLook(source, decided)),

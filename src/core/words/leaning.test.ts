@@ -15,6 +15,9 @@ describe('a sentence that says nothing without the one before it', () => {
     'I find them at clearances.',
     'Both are signed.',
     'There is no sugar in them, the gum is enough.',
+    'We pour them and we sand them.',
+    'We sand, and then his aunt paints the hats.',
+    'One sol of each goes to the dog home.',
   ])('%s', (text) => expect(leansBack(text)).toBe(true));
   test.each([
     'This shop opened in 2009.',
@@ -23,6 +26,8 @@ describe('a sentence that says nothing without the one before it', () => {
     'These days we cast on Mondays.',
     'We sew bags by hand and then we sell them.',
     'Every bowl is oiled three times.',
+    'My brother turns bowls, and his wife oils the rim.',
+    'The colour of each bowl is noted.',
   ])('but not: %s', (text) => expect(leansBack(text)).toBe(false));
   test('a pronoun gets its noun where that is known', () => {
     expect(nameThem('My father made them for his friends.', 'hoods')).toBe('My father made hoods for his friends.');
@@ -30,6 +35,7 @@ describe('a sentence that says nothing without the one before it', () => {
       'There is no sugar in pastilles, the gum is enough.',
     );
     expect(nameThem('The looms are old, so we oil them.', 'tapes')).toBe('The looms are old, so we oil them.');
+    expect(nameThem('One sol of each goes to the dog home.', 'figures')).toBe('One sol of each figure goes to the dog home.');
     expect(nameThem('My father made them for his friends.', 'bread')).toBe('My father made them for his friends.');
   });
 });

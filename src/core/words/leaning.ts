@@ -1,4 +1,4 @@
-import { isNoun, singular, verbClass } from '../lexicon';
+import { isNoun, sensesOf, singular, verbClass } from '../lexicon';
 
 /** What can only stand for something that was said before. */
 const standsFor = /^(?:they|he|she|them|both|neither|either|which|then|(?:these|those)(?! days))\b/i;
@@ -9,7 +9,30 @@ const standsForNothing =
   /^it(?:['’]s| is| was| takes?| took| hurts?| costs?| pays?| helps?| seems?)\b.*\b(?:to|that|when|if|how|until)\b/i;
 const itself = /^(?:it|this|that)(?:['’]\p{L}+)?(?: (\p{L}+(?:['’]\p{L}+)?))?/iu;
 const helps = /^(?:is|was|are|were|has|had|does|did|do|can|will|would|may|must|isn|wasn|doesn|didn|won|also|all|only|just)\b/i;
-const isSeveral = (word: string): boolean => singular(word) !== word && isNoun(singular(word));
+/** "We" is several as well, and no things. */
+const pronoun = /^(?:we|us|they|these|those|his|hers|its|ours|yours|theirs)$/;
+const isSeveral = (word: string): boolean => !pronoun.test(word) && singular(word) !== word && isNoun(singular(word));
+
+/** The class of nouns of people (lexnames of WordNet). */
+const person = 18;
+const isSomebody = (word: string): boolean => sensesOf(singular(word.toLowerCase()))[0]?.kind === person;
+
+/** "His aunt paints the hats": whose, where nobody was named before. */
+function leaningWhose(text: string): boolean {
+  const at = text.search(/\b(?:his|her)\b/i);
+  if (at < 0) return false;
+  const before = text.slice(0, at).match(/[\p{L}’'-]+/gu) ?? [];
+  return !before.some((word, i) => isSomebody(word) || (i > 0 && /^\p{Lu}\p{Ll}/u.test(word)));
+}
+
+/** "One sol of each goes to the school": where "each" stands for a noun; else -1. */
+function leaningEach(text: string): number {
+  const found = /\bof each\b(?=$|[.,;:!?]| (\p{L}+))/iu.exec(text);
+  if (!found) return -1;
+  const next = found[1] ?? '';
+  const isItsNoun = next !== '' && isNoun(singular(next)) && (verbClass(next) === null || singular(next) === next);
+  return isItsNoun ? -1 : found.index + found[0].length;
+}
 
 /** "I find them at clearances", "There is no sugar in them": where it stands, if nothing before it in the sentence is several; else -1. */
 function leaningThem(text: string): number {
@@ -28,11 +51,12 @@ const shortSentence = 5;
 
 /** Whether a sentence says nothing without the one before it. */
 export function leansBack(text: string): boolean {
-  if (standsFor.test(text) || oneOf.test(text) || leaningThem(text) >= 0) return true;
-  const pronoun = itself.exec(text);
-  if (pronoun) {
-    const next = (pronoun[1] ?? '').toLowerCase();
-    if (/^it\b/i.test(text) || /['’]/.test(pronoun[0].split(' ')[0] ?? '')) return !standsForNothing.test(text);
+  if (standsFor.test(text) || oneOf.test(text) || leaningThem(text) >= 0 || leaningEach(text) >= 0 || leaningWhose(text))
+    return true;
+  const stands = itself.exec(text);
+  if (stands) {
+    const next = (stands[1] ?? '').toLowerCase();
+    if (/^it\b/i.test(text) || /['’]/.test(stands[0].split(' ')[0] ?? '')) return !standsForNothing.test(text);
     // After "this", what ends as a plural does is a verb.
     return helps.test(next) || (verbClass(next) !== null && (!isNoun(next) || singular(next) !== next));
   }
@@ -45,5 +69,7 @@ export function nameThem(text: string, goods: string | undefined): string {
   if (!goods || one === goods) return text;
   const at = leaningThem(text);
   const named = at < 0 ? text : text.slice(0, at) + goods + text.slice(at + 'them'.length);
-  return named.replace(/^(each|every) one\b/i, `$1 ${one}`);
+  const each = leaningEach(named);
+  const told = each < 0 ? named : `${named.slice(0, each)} ${one}${named.slice(each)}`;
+  return told.replace(/^(each|every) one\b/i, `$1 ${one}`);
 }

@@ -1,3 +1,4 @@
+import { plainProse } from '../prose';
 import { pricesOf } from '../goods';
 import { type Product } from '../goods/about';
 import { type Known, type Page } from '../plan';
@@ -107,7 +108,7 @@ function pageMeta(page: Page, known: Known, harvest: Harvest, names: ReadonlyMap
   /** What is told of a thing, then its price; its price first where nothing is told that opens with its name. */
   function ofProduct(product: Product): string {
     const title = nameOf(product, names);
-    const about = describe(product, rules).text;
+    const about = plainProse(describe(product, rules).text);
     const least = leastOf([product]);
     if (about.toLowerCase().startsWith(product.title.toLowerCase()))
       return `${title}${about.slice(product.title.length)}${least ? ` ${say.from(least)}` : ''}`;

@@ -74,7 +74,7 @@ export const lettersOf = (text: string): string =>
 const mostLabels = 12;
 
 /** Labels as they stand before what is said under them, each once. */
-function labelsOf(text: string, judged: readonly Judgement[]): Line[] {
+function labelsOf(text: string, judged: readonly Judgement[], shouted: boolean): Line[] {
   const labels: Line[] = [];
   let from = 0;
   for (const { said } of judged) {
@@ -86,7 +86,7 @@ function labelsOf(text: string, judged: readonly Judgement[]): Line[] {
         tokens: tokensIn(text, at, at + said.label.length),
         around: { 'stands label': 1, [at === 0 ? 'opens brief' : 'not at the beginning']: 1 },
         judged: null,
-        cased: isCased(said.label),
+        cased: !shouted && isCased(said.label),
       });
       from = at + said.label.length;
     }
@@ -105,7 +105,8 @@ function domainOf(text: string): string {
   return lettersOf(at?.split('.')[0] ?? '');
 }
 
-export function groundOf(document: Document, judged: readonly Judgement[], titles: readonly string[]): Ground {
+/** @param shouted whether the brief is in capitals, so that they tell nothing of its names */
+export function groundOf(document: Document, judged: readonly Judgement[], titles: readonly string[], shouted = false): Ground {
   const read = judged.length > mostLines ? [...judged.slice(0, mostLines - lastLines), ...judged.slice(-lastLines)] : judged;
   const said = read.map((one, at): Line => ({
     stands: 'said',
@@ -113,7 +114,7 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
     tokens: tokensIn(document.text, one.said.start, one.said.end),
     around: aroundOf(one, at, read.length),
     judged: one,
-    cased: isCased(document.text.slice(one.said.start, one.said.end)),
+    cased: !shouted && isCased(document.text.slice(one.said.start, one.said.end)),
   }));
   const goods = new Map<string, number>();
   for (const title of titles) {
@@ -132,7 +133,7 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
   }));
   return {
     document,
-    lines: [...said, ...labelsOf(document.text, read), ...listed],
+    lines: [...said, ...labelsOf(document.text, read, shouted), ...listed],
     goods,
     titles: titles.length,
     domain: domainOf(document.text),

@@ -66,6 +66,13 @@ describe('what may be a fact', () => {
     expect(names).not.toContain('Tachuelas');
   });
 
+  test('a name may be followed by where it is, stand before a colon, or be written without a capital or in nothing else', () => {
+    expect(proposed('name', 'Hachi Woodworks of Kyoto makes racks for pipes.')).toContain('Hachi Woodworks');
+    expect(proposed('name', 'Cintura: leather belts from one workshop in Florence.')).toContain('Cintura');
+    expect(proposed('name', 'SCARF ACE SELLS HEADSCARVES!')).toContain('SCARF ACE');
+    expect(proposed('name', 'sari y sal in medellín, sarees to hire')).toContain('sari y sal');
+  });
+
   test('no small word is a name by itself', () => {
     const names = proposed('name', 'We sew. They buy.');
     expect(names).not.toContain('We');
@@ -77,6 +84,14 @@ describe('what may be a fact', () => {
     expect(things).toContain('pipe racks');
     expect(things).toContain('bowls');
     expect(things).not.toContain('pipe');
+  });
+
+  test('a sentence is no thing, nor is how many there are, nor which one of them it is', () => {
+    const things = proposed('sells', 'Ninepin Lane turns skittles, thirty-six balls a day.', ['Skittle, round']);
+    expect(things).toContain('skittles');
+    expect(things).toContain('Skittle');
+    for (const none of ['Ninepin Lane turns skittles', 'turns skittles', 'thirty-six balls', 'round'])
+      expect(things).not.toContain(none);
   });
 
   test('titles of the list may say it as well', () =>

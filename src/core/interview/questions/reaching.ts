@@ -1,3 +1,4 @@
+import { toldPlace } from '../../brief';
 import { set, tillPlaces } from '../../places';
 import { countryOf } from '../../lexicon';
 import { joined, type Question, type Situation } from '../asking';
@@ -11,7 +12,7 @@ export const reachingQuestions: readonly Question[] = [
   {
     id: 'place',
     ask: (s) =>
-      s.shop.reading.place && s.shop.reading.place.confidence >= 0.55
+      toldPlace(s.shop.reading)
         ? null
         : {
             say: s.shop.reading.place
