@@ -104,7 +104,7 @@ function drawnText(context: SectionContext, found: Text | undefined, at: TextAt,
   const classes = [
     className,
     prompt ? 'ask' : '',
-    tag === 'h1' ? fitClass(context, text) : '',
+    tag === 'h1' ? (at.field === 'headline' ? openingClass : fitClass)(context, text) : '',
     tag === 'p' && runsLong(text) ? 'long' : '',
   ]
     .filter(Boolean)
@@ -187,6 +187,14 @@ function fitOf(width: number): string {
   const em = Math.ceil(width * 1.04 * 2) / 2;
   return em > 3.5 && em <= longestFit ? `fit-${String(em).replace('.', '-')}` : em > longestFit ? 'fit-most' : '';
 }
+
+/** The same for what is set largest of all: so large that neither its longest word runs out nor its last line below the first screen. */
+function openingClass({ shop }: Pick<Context, 'shop'>, text: string): string {
+  const words = text.split(/[\s\u00ad-]+/).map((word) => headingLength(shop, word));
+  return fitOf(Math.max(0, ...words, openingShare * Math.sqrt(headingLength(shop, text))));
+}
+/** Lines of a width and a height that have one share: about two fifths of the width of a page, with room for what ends lines early. */
+const openingShare = 1.9;
 
 /** The same for a name that fills a square in several lines: neither its longest word nor all of it together may run out. */
 function squareClass({ shop }: Pick<Context, 'shop'>, text: string): string {

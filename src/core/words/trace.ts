@@ -20,6 +20,8 @@ const stem = (word: string): string =>
     .replace(/[’']/g, '')
     .replace(/(?:ies)$/u, 'y')
     .replace(/(?:ing|ed|es|s|er|ly|d)$/u, '')
+    // "Figure" is what "figures" leaves.
+    .replace(/(?<=\p{L}{4})e$/u, '')
     .replace(/(.)\1$/u, '$1');
 
 const tokens = (text: string): string[] => text.match(/[\p{L}\p{N}]+(?:[’'][\p{L}]+)?/gu) ?? [];

@@ -49,6 +49,12 @@ describe.each(all.map((site) => [site.name, site] as const))('%s', (_, site) => 
 
   test('is more than headings', () => expect(texts.filter(({ text }) => text.rank < 3).length).toBeGreaterThan(4));
 
+  test('opens with a headline', () => {
+    const [home] = site.shop.pages;
+    const opening = home && site.shop.writer.write(home).sections.find(({ kind }) => kind === 'opening');
+    expect(textIn(opening?.words ?? {}, 'headline')?.text ?? '').toMatch(/\p{L}/u);
+  });
+
   test('every sentence has its source, and what is said to stand in the brief stands there', () => {
     for (const { at, text } of texts) {
       expect([at, text.sources.length > 0]).toEqual([at, true]);

@@ -35,6 +35,12 @@ describe('whatever claims something that stands in no input is left out', () => 
     expect(new Vocabulary(['thirty-six colourways']).has('36')).toBe(true);
     expect(new Vocabulary(['36 colourways']).has('thirty')).toBe(true);
     expect(new Vocabulary(['36 colourways']).has('37')).toBe(false);
+    for (const [several, one] of [
+      ['figures', 'figure'],
+      ['bowls', 'bowl'],
+      ['berries', 'berry'],
+    ])
+      expect(new Vocabulary([several ?? '']).has(one ?? '')).toBe(true);
   });
 });
 
