@@ -1,5 +1,7 @@
 import { HtmlValidate } from 'html-validate';
 import { families } from '@/core/look';
+import { corrections, set } from '@/core/places';
+import { withWishes } from '@/core/project';
 import { sectionAbout, sectionLibrary } from '@/core/sections';
 import { firstView, makeShop, relativeAddresses, type Target } from '@/core/site';
 import { everything } from '../../tests/sites/everything';
@@ -61,7 +63,7 @@ test('the map names towns around the place, and has a bar for its scale', () => 
   // Tarnwick is invented: there is no sketch of it.
   expect(text).not.toContain('class="sketch"');
   const project = everything('ledger', 0);
-  const shop = makeShop({ ...project, brief: project.brief.replaceAll('near Tarnwick', 'in Graz, Austria') });
+  const shop = makeShop(withWishes(project, [set(corrections.place, 'Graz, Austria')]));
   const [page] = shop.pages;
   if (!page) throw new Error('no home');
   const drawn = storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, '', published), published);

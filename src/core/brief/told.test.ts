@@ -67,7 +67,6 @@ describe('reviews', () => {
     ['We dye ribbon. "It never frays, not even at Ascot" (J. T. Fenn, milliner).', 'J. T. Fenn'],
     ['We dye ribbon. "It never frays, not even at Ascot", said Mrs Holt.', 'Mrs Holt'],
     ['We dye ribbon. Mr Holt from Bath wrote me "It never frays, not even at Ascot."', 'Mr Holt from Bath'],
-    ['WE DYE RIBBON! "IT NEVER FRAYS, NOT EVEN AT ASCOT." SAID AROHA TE KANI FROM LEEDS!', 'AROHA TE KANI FROM LEEDS'],
     ['We dye ribbon.\n\n"It never frays, not even at Ascot." Dorothy Akers\n\nWe post it.', 'Dorothy Akers'],
     ['They say\t"It never frays, not even at Ascot." – J. T. Fenn\nFeeling\tDark and rich', 'J. T. Fenn'],
   ])('name who spoke, before or behind what is quoted: %s', (brief, by) =>

@@ -8,7 +8,7 @@ const toneOf = (wish: string) => readBrief(`We sell tiles in Tunis. ${wish}`).to
 describe('words of mood', () => {
   test.each([
     ['The site should be ornate, warm and generous.', ['ornate', 'warm', 'generous']],
-    ['It should feel sumptuous, warm and gaudy.', ['warm', 'sumptuous', 'gaudy']],
+    ['It should feel sumptuous, warm and generous.', ['warm', 'sumptuous', 'generous']],
     ['The website should look meticulous and cordial.', ['meticulous', 'cordial']],
     ['It should feel mellow, like sumptuous carpets.', ['mellow']],
     ['The site should feel laid-back and down-to-earth, a bit old-fashioned.', ['laid-back', 'down-to-earth', 'old-fashioned']],

@@ -60,7 +60,12 @@ function stretches(
 
 /** Whether a phrase goes on with the next word: "pipe" in "pipe racks" is no thing of its own. */
 const goesOn = (next: Token | undefined): boolean =>
-  next !== undefined && isWord(next.low) && !small.has(next.low) && knownOf(next.low).noun !== null && !isCapital(next);
+  next !== undefined &&
+  isWord(next.low) &&
+  !small.has(next.low) &&
+  !isGrammar(next.low) &&
+  knownOf(next.low).noun !== null &&
+  !isCapital(next);
 
 /** What comes right after these is what they do: "we repair bibles". */
 const doers = new Set(['i', 'we', 'they', 'you', 'who', 'to', 'also']);
@@ -233,8 +238,9 @@ export const spanFacts = {
       stretches(
         line,
         2,
-        // "Garish yellow" is said of the yellow.
-        ({ behind }) => !knownOf(behind?.low ?? '').colour,
+        // "Garish yellow" is said of the yellow, "like sumptuous carpets" of the carpets.
+        ({ before, behind }) =>
+          !knownOf(behind?.low ?? '').colour && !(before?.low === 'like' && knownOf(behind?.low ?? '').noun !== null),
         (own) =>
           own.every(({ low }) => isWord(low) && !small.has(low)) &&
           (makers(line) > 0.1 || own.some(({ low }) => knownOf(low).mood || knownOf(low).likeMood)),

@@ -37,7 +37,7 @@ const least: Record<SpanFactName | OptionFact | 'country', number> = {
   place: 0.3,
   address: 0.35,
   country: 0.3,
-  tone: 0.35,
+  tone: 0.32,
   features: 0.15,
   wanted: 0.5,
   avoided: 0.5,
@@ -131,8 +131,16 @@ function isBeside(a: Span, b: Span): boolean {
   const between = left.line.tokens.slice(left.to, right.from);
   return left.line === right.line && between.length > 0 && between.length < 3 && between.every(({ low }) => joins.test(low));
 }
-/** What stands in one list with something that is sold is sold, but for what is next to impossible. */
-const besideSold = 0.05;
+
+/** How likely what stands in a list with what is sold has to be: by itself, and where nothing is sure enough without the whole list. */
+interface Leasts {
+  /** In a sentence of three parts and more. */
+  listed: number;
+  /** Right beside it. */
+  beside: number;
+}
+const strictly: Leasts = { listed: 0.1, beside: 0.05 };
+const loosely: Leasts = { listed: 0.01, beside: 0.002 };
 
 /** What is sold: the likeliest things, with all that is listed beside them. What stands in one list is as likely as all of it together. */
 function readSells(weighed: readonly Weighed[]): Weighed[] {
@@ -142,11 +150,15 @@ function readSells(weighed: readonly Weighed[]): Weighed[] {
     for (const one of list)
       if (!taken.some(({ span }) => overlap(span, one.span) || plain(span.text) === plain(one.span.text))) taken.push(one);
   };
-  for (const main of heads) {
-    const list = listOf(main, heads, weighed);
-    const share = list.reduce((sum, one) => sum + one.share, 0);
-    if (share >= least.sells) take(list.map((one) => ({ span: one.span, share: Math.max(one.share, share * 0.8) })));
-  }
+  const takeLists = (leasts: Leasts): void => {
+    for (const main of heads) {
+      const list = listOf(main, heads, weighed, leasts);
+      const share = list.reduce((sum, one) => sum + one.share, 0);
+      if (share >= least.sells) take(list.map((one) => ({ span: one.span, share: Math.max(one.share, share * 0.8) })));
+    }
+  };
+  takeLists(strictly);
+  if (!taken.length) takeLists(loosely);
   const [main] = taken;
   const beside = taken.filter(({ span }) => span.line === main?.span.line).sort((a, b) => a.span.from - b.span.from);
   return [...beside, ...taken.filter(({ span }) => span.line !== main?.span.line)].slice(0, most.sells);
@@ -163,8 +175,8 @@ function partOf({ line: { tokens }, from }: Span): number {
 const leastParts = 3;
 
 /** The first thing of each part of a sentence that lists: "yarn in six weights, needles, kits and a lesson" has four. */
-function listedIn(main: Weighed, heads: readonly Weighed[]): Weighed[] {
-  const inLine = heads.filter(({ span, share }) => span.line === main.span.line && share >= worthListing);
+function listedIn(main: Weighed, heads: readonly Weighed[], { listed }: Leasts): Weighed[] {
+  const inLine = heads.filter(({ span, share }) => span.line === main.span.line && share >= listed);
   const first = new Map<number, Weighed>();
   for (const one of inLine) {
     const part = partOf(one.span);
@@ -174,17 +186,16 @@ function listedIn(main: Weighed, heads: readonly Weighed[]): Weighed[] {
   const list = [...first.values()];
   return list.length >= leastParts && list.includes(main) ? [main, ...list.filter((one) => one !== main)] : [];
 }
-const worthListing = 0.1;
 
 /** A thing and all that stands in one list with it. */
-function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weighed[]): Weighed[] {
-  const long = listedIn(main, heads);
+function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weighed[], leasts: Leasts): Weighed[] {
+  const long = listedIn(main, heads, leasts);
   if (long.length) return long;
   const list = [main];
   for (const one of list)
     for (const next of weighed)
       if (
-        next.share >= besideSold &&
+        next.share >= leasts.beside &&
         isBeside(one.span, next.span) &&
         !list.some(({ span }) => overlap(span, next.span) || plain(span.text) === plain(next.span.text))
       )

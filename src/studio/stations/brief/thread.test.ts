@@ -7,7 +7,7 @@ import { factsOf } from './factLines';
 import { madeOf, piecesOf, threadAt } from './thread';
 
 const brief =
-  'Plum & Sons bake bread in Ludlow. The sourdough rests for two nights before it sees the oven. If a loaf is not right, we bake you another. Please keep the website calm and plain. “It lasted a week.” – Ann from Bray';
+  'Plum & Sons bake bread in Leeds. The sourdough rests for two nights before it sees the oven. If a loaf is not right, we bake you another. Please keep the website calm and plain. “It lasted a week.” – Ann from Bray';
 const project = { ...newProject('p', 'Shop'), brief };
 const summaryOf = (decisions: Record<string, unknown> = {}) => {
   const decided = withDecisions(project, decisions);
@@ -28,7 +28,7 @@ describe('the thread from the letter to the shop', () => {
     expect(state).toBeNull();
   });
 
-  test('says what was read in words', () => expect(at('Ludlow').facts).toContainEqual({ label: 'Place', value: 'Ludlow' }));
+  test('says what was read in words', () => expect(at('Leeds').facts).toContainEqual({ label: 'Place', value: 'Leeds' }));
 
   test('tells a wish from what is for shoppers', () => {
     expect(at('Please keep')).toMatchObject({ wish: true, texts: [] });
@@ -50,7 +50,7 @@ describe('the thread from the letter to the shop', () => {
     const came = (words: string) => pieces.find(({ text }) => text.includes(words))?.came;
     expect(came('rests for two')).toContain('used');
     expect(came('Please keep')).not.toContain('used');
-    expect(pieces.find(({ text }) => text === 'Ludlow')?.came.some((one) => one === 'sure' || one === 'unsure')).toBe(true);
+    expect(pieces.find(({ text }) => text === 'Leeds')?.came.some((one) => one === 'sure' || one === 'unsure')).toBe(true);
   });
 
   test('an empty letter has no pieces', () => expect(piecesOf('', reading, [], [])).toEqual([]));
