@@ -33,8 +33,6 @@ const summed = /^([0-9a-f]{16}) (.*)$/s;
  */
 export class Journal<T> {
   readonly damage: Damage[] = [];
-  /** Pieces of lines that a crash had left and that were moved aside when this was opened. */
-  readonly torn: number;
   private readonly found: T[];
 
   constructor(
@@ -43,8 +41,7 @@ export class Journal<T> {
   ) {
     const bytes = existsSync(path) ? readFileSync(path) : Buffer.alloc(0);
     const whole = bytes.lastIndexOf(newline) + 1;
-    this.torn = whole < bytes.length ? 1 : 0;
-    if (this.torn) {
+    if (whole < bytes.length) {
       appendFileSync(`${path}.torn`, Buffer.concat([bytes.subarray(whole), Buffer.of(newline)]), { flush: true });
       truncateSync(path, whole);
     }

@@ -1,23 +1,13 @@
-import { isNoun, placesNamed } from '../lexicon';
-import { isGrammar, knownOf } from './facts/tokens';
+import { capitalised } from '../capitalised';
+import { placesNamed } from '../lexicon';
+import { isCommon, isGrammar } from './facts/tokens';
 
 /** Of so many letters it is known how somebody writes, and so large a share of capitals is shouting. */
 const [fewest, shouting] = [20, 0.7];
 /** Power of ten of the people of a place that a word may name by itself. */
 const town = 5;
 
-/** The class of nouns of places (lexnames of WordNet). */
-const location = 15;
-
-/** A word that dictionaries have, or that carries grammar: no name by itself. */
-const isCommon = (word: string): boolean => {
-  const { noun, verb, base, colour } = knownOf(word);
-  if (noun === location) return false;
-  return isGrammar(word) || noun !== null || verb !== null || base !== null || colour || isNoun(word);
-};
 const isTown = (words: string): boolean => (placesNamed(words)[0]?.size ?? 0) >= town;
-
-const capital = (word: string): string => word.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());
 
 const word = String.raw`\p{Ll}[\p{L}\p{M}’-]*`;
 const twoWords = new RegExp(String.raw`(?<![\p{L}’'-])(${word}) (${word})(?![\p{L}’'-])`, 'gu');
@@ -27,9 +17,9 @@ const oneWord = new RegExp(String.raw`(?<![\p{L}’'-])${word}(?![\p{L}’'-])`,
 const withPlaces = (text: string): string =>
   text
     .replace(twoWords, (whole, first: string, second: string) =>
-      !isCommon(second) && isTown(whole) ? `${capital(first)} ${capital(second)}` : whole,
+      !isCommon(second) && isTown(whole) ? `${capitalised(first)} ${capitalised(second)}` : whole,
     )
-    .replace(oneWord, (whole) => (!isCommon(whole) && isTown(whole) ? capital(whole) : whole));
+    .replace(oneWord, (whole) => (!isCommon(whole) && isTown(whole) ? capitalised(whole) : whole));
 
 /**
  * A brief in capitals, read as if it had been written in small letters; any other as it is. Every letter stays where it is. What no
@@ -46,12 +36,12 @@ export function calmed(brief: string): string {
   return withPlaces(small)
     .replace(/\bthe (us|uk|usa|eu)\b/g, (_, name: string) => `the ${name.toUpperCase()}`)
     .replace(/\b(in|near|from) (\p{Ll}[\p{L}\p{M}’-]+)/gu, (whole, before: string, word: string) =>
-      isCommon(word) ? whole : `${before} ${capital(word)}`,
+      isCommon(word) ? whole : `${before} ${capitalised(word)}`,
     )
     .replace(/(^|[.!?]\s+|\n\s*)(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
     .replace(
       /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
-      (_, before: string, name: string) => before + name.replace(/(^|\s)(\p{Ll})(?=\p{L}{2})/gu, (match) => match.toUpperCase()),
+      (_, before: string, name: string) => before + nameCalmed(name),
     );
 }
 
@@ -59,5 +49,5 @@ export function calmed(brief: string): string {
 export const nameCalmed = (name: string): string =>
   name
     .split(' ')
-    .map((part, i) => (i > 0 && isGrammar(part.toLowerCase()) ? part : capital(part)))
+    .map((part, i) => (i > 0 && isGrammar(part.toLowerCase()) ? part : capitalised(part)))
     .join(' ');

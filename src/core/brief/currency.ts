@@ -1,7 +1,7 @@
 import { countries, countryOf } from '../lexicon';
 import { once } from '../once';
 import { currenciesOf } from '../till';
-import { factAt, type Fact } from './fact';
+import { factAt, sureWhere, type Fact } from './fact';
 
 /** Signs and codes that mean one currency wherever they stand. */
 const signs: [RegExp, string][] = [
@@ -81,4 +81,4 @@ export const currencyFor = (currency: Fact<string> | null, country: Fact<string>
 
 /** Whether a country is sure enough to say what prices are in; else that is asked. */
 export const isSureCountry = (country: Fact<string> | null): boolean =>
-  country !== null && (country.corrected === true || country.confidence >= 0.6);
+  country !== null && (country.corrected === true || country.confidence >= sureWhere);

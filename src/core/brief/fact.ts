@@ -24,3 +24,6 @@ export const factAt = <T>(brief: string, value: T, confidence: number, start: nu
   confidence,
   source: sourceAt(brief, start, end),
 });
+
+/** Less sure than this, where a shop is stands on no page, and nothing follows from it for what prices are in: both are asked. */
+export const sureWhere = 0.65;

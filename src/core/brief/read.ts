@@ -6,7 +6,7 @@ import { colourOf, hexOf, type NamedColour } from './colours';
 import { readAddress, readEmail, readLinks, readPhone } from './contact';
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
-import { type Fact, type Source } from './fact';
+import { sureWhere, type Fact, type Source } from './fact';
 import { groundOf } from './facts/about';
 import { featureIdOf } from './facts/features';
 import { readFacts } from './facts/read';
@@ -267,9 +267,6 @@ export function briefCurrency(brief: string): string {
   return currencyFor(currency, country);
 }
 
-/** Less sure than this, where a shop is stands on no page: that is asked. */
-const surePlace = 0.65;
-
 /** Where the shop is, where that is sure enough to be told to shoppers. */
 export const toldPlace = ({ place }: Pick<Reading, 'place'>): Reading['place'] =>
-  place && (place.corrected === true || place.confidence >= surePlace) ? place : null;
+  place && (place.corrected === true || place.confidence >= sureWhere) ? place : null;

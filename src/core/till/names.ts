@@ -50,16 +50,22 @@ export const namesOfMoney = kept((code) => [
   ...namesInEnglish(code).map(({ words }) => ({ code, words: words.slice(-1) })),
 ]);
 
-/** Small letters without accents; asked so often that a word without any is told by its letters. */
-const bareLetters = (text: string): string =>
-  /^[a-z]*$/.test(text) ? text : text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
+const bareLetters = (text: string): string => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
 
 /** Whether a word is another with an ending of its own: "forint", "forintban"; "mexicano", "mexicanos". */
 export function isFormOf(word: string, name: string): boolean {
   if (name.length < 4) return word === name;
+  if (word.length > name.length + 5) return false;
   const stem = name.slice(0, Math.max(4, name.length - 2));
-  // An ending moves the stress, and the accent goes: "colón", "colones".
-  return word.length <= name.length + 5 && (word.startsWith(stem) || word.startsWith(bareLetters(stem)));
+  return word.startsWith(stem) || word.startsWith(unstressed(stem));
+}
+
+/** An ending moves the stress, and the accent goes: "colón", "colones". Each name is held against every word, and made bare once. */
+const bareStems = new Map<string, string>();
+function unstressed(stem: string): string {
+  const bare = bareStems.get(stem) ?? bareLetters(stem);
+  bareStems.set(stem, bare);
+  return bare;
 }
 
 /** Whether a word is what people call a currency in some language: "taka", "forintban". */

@@ -40,7 +40,18 @@ export function hasRightCheckDigit(number: string): boolean {
   return digits.length >= 12 && sum % 10 === 0;
 }
 
-const journal = () => new Journal(join(dataFolder(), 'payment', 'intents.jsonl'), intentSchema);
+// Read once in the whole process, also when the server's bundles load this file more than once.
+const shared = globalThis as typeof globalThis & { arcatumIntents?: Map<string, Journal<Intent>> };
+const journals = (shared.arcatumIntents ??= new Map());
+
+function journal(): Journal<Intent> {
+  const path = join(dataFolder(), 'payment', 'intents.jsonl');
+  const known = journals.get(path);
+  if (known) return known;
+  const opened = new Journal(path, intentSchema);
+  journals.set(path, opened);
+  return opened;
+}
 
 /** The latest word on an intent is the one that counts. */
 export const findIntent = (id: string): Intent | null =>

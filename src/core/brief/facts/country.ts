@@ -1,10 +1,10 @@
 import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
-import { countries, isNoun, placesNamed, sharedCurrency } from '../../lexicon';
+import { countries, placesNamed, sharedCurrency } from '../../lexicon';
 import { readCurrency } from '../currency';
 import { locate } from '../where';
 import { type Features } from '../../softmax';
 import { type Ground } from './about';
-import { isGrammar, isWord, knownOf } from './tokens';
+import { isCommon, isWord } from './tokens';
 import { type Weighed } from './weigh';
 
 /** Below this a place is none. */
@@ -35,7 +35,7 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
       const [place] = [...two, ...placesNamed(token.text)];
       if (!place || place.size < town) return;
       // Without capitals a town is told from a word by being none: "bath", "nice".
-      if (!cased && !two.length && (isGrammar(token.low) || knownOf(token.low).base !== null || isNoun(token.low))) return;
+      if (!cased && !two.length && isCommon(token.low)) return;
       add(place.country, place.size >= country ? 'country named' : 'town of country named');
       add(place.country, `country named in ${judged.role}`);
     });

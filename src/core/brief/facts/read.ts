@@ -78,49 +78,50 @@ function together(weighed: readonly Weighed[]): Weighed[] {
   return [...by.values()].sort((a, b) => b.share - a.share);
 }
 
-/**
- * One phrase, where all that begins with the same word is the same guess with other ends: they count together, and of those that are about
- * as likely the longest says most.
- */
-function phrases(weighed: readonly Weighed[]): Weighed[] {
-  const starts = new Map<string, Weighed[]>();
-  for (const one of together(weighed)) {
-    const key = `${one.span.start} ${one.span.line.stands === 'title' ? one.span.line.text : ''}`;
-    starts.set(key, [...(starts.get(key) ?? []), one]);
-  }
-  return [...starts.values()]
-    .flatMap((all) => {
-      const likely = Math.max(...all.map(({ share }) => share));
-      const [best] = all.filter(({ share }) => share * nearly >= likely).sort((a, b) => b.span.to - a.span.to);
-      return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
-    })
-    .sort((a, b) => b.share - a.share);
-}
-const nearly = 2;
-
 const overlap = (a: Span, b: Span): boolean => a.line === b.line && a.from < b.to && b.from < a.to;
 
-/** Of the phrases that end in the same noun the one that says most, of those that are about as likely. */
-function things(weighed: readonly Weighed[]): Weighed[] {
-  const headOf = ({ span }: Weighed) => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? '');
-  const wordsIn = ({ span }: Weighed) => span.text.split(/[ -]/).length;
-  const heads = new Map<string, Weighed[]>();
-  for (const one of together(weighed)) heads.set(headOf(one), [...(heads.get(headOf(one)) ?? []), one]);
-  return [...heads.values()]
+/** What is at most so many times less likely is about as likely. */
+const nearly = 2;
+const wordsIn = ({ span }: Weighed): number => span.text.split(/[ -]/).length;
+
+/** Phrases that are one guess count together, and of those that are about as likely the longest says most. */
+function longest(
+  weighed: readonly Weighed[],
+  keyOf: (one: Weighed) => string,
+  among: (all: readonly Weighed[]) => readonly Weighed[] = (all) => all,
+): Weighed[] {
+  const guesses = new Map<string, Weighed[]>();
+  for (const one of together(weighed)) guesses.set(keyOf(one), [...(guesses.get(keyOf(one)) ?? []), one]);
+  return [...guesses.values()]
     .flatMap((all) => {
-      // A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows.
-      const told = all.filter(({ span }) => span.line.stands !== 'title');
-      const most = Math.max(...all.map(({ share }) => share));
-      const pool = told.some(({ share }) => share * titleShare >= most) ? told : all;
+      const pool = among(all);
       const likely = Math.max(...pool.map(({ share }) => share));
-      const [best] = pool.filter(({ share }) => share * 2 >= likely).sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
+      const [best] = pool
+        .filter(({ share }) => share * nearly >= likely)
+        .sort((a, b) => wordsIn(b) - wordsIn(a) || b.share - a.share);
       return best ? [{ span: best.span, share: all.reduce((sum, { share }) => sum + share, 0) }] : [];
     })
     .sort((a, b) => b.share - a.share);
 }
+
+/** What begins with the same word is the same phrase with another end. */
+const phrases = (weighed: readonly Weighed[]): Weighed[] =>
+  longest(weighed, ({ span }) => `${span.start} ${span.line.stands === 'title' ? span.line.text : ''}`);
 
 /** So many times likelier may a title be than the same noun in the brief. */
 const titleShare = 20;
+
+/** What ends in the same noun is the same thing. A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows. */
+const things = (weighed: readonly Weighed[]): Weighed[] =>
+  longest(
+    weighed,
+    ({ span }) => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? ''),
+    (all) => {
+      const told = all.filter(({ span }) => span.line.stands !== 'title');
+      const most = Math.max(...all.map(({ share }) => share));
+      return told.some(({ share }) => share * titleShare >= most) ? told : all;
+    },
+  );
 
 const inOrder = (a: Fact<string>, b: Fact<string>): number => (a.source?.start ?? Infinity) - (b.source?.start ?? Infinity);
 

@@ -94,3 +94,12 @@ export function knownOf(low: string): Known {
   known.set(low, made);
   return made;
 }
+
+/** The class of nouns of places (lexnames of WordNet). */
+const location = 15;
+
+/** A word that dictionaries have, other than of a place, or that carries grammar: no name by itself. */
+export const isCommon = (low: string): boolean => {
+  const { noun, verb, base, colour } = knownOf(low);
+  return isGrammar(low) || (noun !== location && (noun !== null || verb !== null || base !== null || colour));
+};

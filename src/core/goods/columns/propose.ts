@@ -136,7 +136,13 @@ function pairChoices(
   title: number | undefined,
   given: ReadonlyMap<number, Given>,
 ): void {
-  if (title === undefined) return;
+  const pairs = columns.flatMap((names, i) => {
+    const its = columns[i + 1];
+    const isPair =
+      its && isAnyChoice(names.heading) && isAnyChoice(its.heading) && !given.has(names.index) && !given.has(its.index);
+    return isPair && names.profile.text > mostCells && names.profile.values <= mostChoiceNames ? [{ names, its }] : [];
+  });
+  if (title === undefined || !pairs.length) return;
   const textAt = (row: readonly Cell[], index: number) => textOf(row[index]).trim();
   const things = new Map<string, (readonly Cell[])[]>();
   for (const row of rows) {
@@ -145,20 +151,16 @@ function pairChoices(
   }
   const several = [...things.values()].filter((alike) => alike.length > 1);
   const values = (alike: readonly (readonly Cell[])[], index: number) => new Set(alike.map((row) => textAt(row, index))).size;
-  columns.forEach((names, i) => {
-    const its = columns[i + 1];
-    if (!its || !isAnyChoice(names.heading) || !isAnyChoice(its.heading) || given.has(names.index) || given.has(its.index))
-      return;
-    const isName = names.profile.text > mostCells && names.profile.values <= mostChoiceNames;
-    if (!isName || !several.length || several.some((alike) => values(alike, names.index) > 1)) return;
-    if (!several.some((alike) => values(alike, its.index) > 1)) return;
+  for (const { names, its } of pairs) {
+    const isName = several.every((alike) => values(alike, names.index) === 1);
+    if (!isName || !several.some((alike) => values(alike, its.index) > 1)) continue;
     chosen.set(names.index, { as: 'optionName', score: 1, because: `It says what “${its.heading}” is a choice of.` });
     chosen.set(its.index, {
       as: 'optionValue',
       score: 1,
       because: `It stands after “${names.heading}”, which names what it is.`,
     });
-  });
+  }
 }
 
 /** What is less likely than this is nothing that a column is taken for. */

@@ -145,6 +145,7 @@ function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: S
   if (!figures.includes(1)) return { rows, joined: [] };
   const joined: SourceNote[] = [];
   const mended = rows.map((row, i) => {
+    if (row.length <= width) return row;
     const cells = row.slice(0, row.findLastIndex((cell) => cell.trim()) + 1);
     const more = cells.length - width;
     if (more <= 0) return row;
