@@ -9,6 +9,8 @@ const config: NextConfig = {
   skipTrailingSlashRedirect: true,
   // The stand-ins keep their journal in a folder outside the build.
   outputFileTracingExcludes: { '*': ['.arcatum/**'] },
+  // What a shop takes in passes the gate: no order is larger (`most.order`, src/standins/body.ts).
+  experimental: { proxyClientMaxBodySize: '1mb' },
   turbopack: { root: import.meta.dirname },
 };
 

@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
-import { type HostData } from '../src/core/site';
-import { type OrderRequest } from '../src/core/till';
+import { type HostData, type OrderRequest } from '../src/core/till';
 
 /** The host's interface, as docs/order-host.openapi.json describes it and a shop in another program would use it. */
 
@@ -26,7 +25,7 @@ const data: HostData = {
       },
     ],
     codes: [],
-    payments: { card: true, bank: 'A bank' },
+    payments: { card: true, bank: 'A bank', bankDays: 14 },
     returnsDays: null,
   },
   prices: [{ id: 'scoop', title: 'Scoop', price: 18000, weight: 20, taxClass: 'standard', physical: true, stock: 2 }],

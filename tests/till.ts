@@ -10,7 +10,7 @@ export const bareTill: TillRules = {
   taxes: null,
   zones: [],
   codes: [],
-  payments: { card: true, bank: '' },
+  payments: { card: true, bank: '', bankDays: 14 },
   returnsDays: null,
 };
 

@@ -8,6 +8,9 @@ export const metadata: Metadata = {
   icons: { icon: '/arcatum.svg' },
 };
 
+/** Each page is drawn when it is asked for: its scripts carry a word that changes with every one (`proxy.ts`). */
+export const dynamic = 'force-dynamic';
+
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">

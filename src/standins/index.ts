@@ -1,4 +1,33 @@
-export { bringBack, hostData, isPage, mayRead, publish, serve, status, tillOf, type Release } from './host/host';
-export { HostTill, minutesToPay, type Placed } from './host/till';
-export { askFor, confirm, findIntent, hasRightCheckDigit, payWith, testCards, type Intent } from './payment/payment';
+export { addresses, addressesFrom, wrongAddress, type Addresses } from './addresses';
+export { bytesOf, jsonOf, most, textOf } from './body';
+export { Rate } from './rate';
+export {
+  bringBack,
+  hear,
+  hostData,
+  isPage,
+  mayOpen,
+  mayRead,
+  publish,
+  recover,
+  serve,
+  status,
+  tillOf,
+  type Release,
+} from './host/host';
+export { HostTill, minutesToPay, type Placed, type Provider } from './host/till';
+export { hmac, minutesHeard, open, sign, type PaymentMessage, type SignedMessage } from './payment/message';
+export {
+  askFor,
+  confirm,
+  findIntent,
+  giveBack,
+  hasRightCheckDigit,
+  letGo,
+  messageOf,
+  messagesOn,
+  payWith,
+  testCards,
+  type Intent,
+} from './payment/payment';
 export { payPage } from './payment/page';

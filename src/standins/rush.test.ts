@@ -3,14 +3,13 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
-import { type HostData } from '@/core/site';
-import { type Order, type OrderRequest } from '@/core/till';
+import { type HostData, type Order, type OrderRequest } from '@/core/till';
 import { HostTill, minutesToPay } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-rush-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const rules = { ...germanTill, payments: { card: true, bank: 'IBAN' } };
+const rules = { ...germanTill, payments: { card: true, bank: 'IBAN', bankDays: 14 } };
 const variants = ['a', 'b', 'c'] as const;
 type Counts = Record<(typeof variants)[number], number>;
 const data = (counts: Counts): HostData => ({

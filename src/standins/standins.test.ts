@@ -3,8 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
-import { type HostData } from '@/core/site';
-import { type OrderRequest } from '@/core/till';
+import { type HostData, type OrderRequest } from '@/core/till';
 import {
   bringBack,
   hasRightCheckDigit,

@@ -13,7 +13,8 @@ import { sayClash } from './keeper';
 import { namesOf, standingIn } from './names';
 import { Notice, SheetBody, TextButton } from './parts';
 import { Safe } from './Safe';
-import { readOwner, type Owner } from './store';
+import { type Owner } from '@/core/project';
+import { readKeys } from './store';
 import { type Spot, type StationProps } from './stations/station';
 import { tokens } from './theme';
 import { useProject } from './useProject';
@@ -102,7 +103,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   }, [made]);
 
   useEffect(() => {
-    void readOwner(id).then(setOwner);
+    void readKeys(id).then(({ owners: [at] }) => setOwner(at ?? null));
   }, [id]);
 
   const call = state?.call;

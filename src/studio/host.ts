@@ -1,10 +1,17 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
-import { orderSchema } from '@/core/till/page';
-import { type Owner } from './store';
+import { bookedOrderSchema, orderSchema } from '@/core/till/page';
+import { type Owner } from '@/core/project';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
-const logSchema = z.object({ current: z.string(), releases: z.array(releaseSchema) });
+/** The first release at an address comes with the code that gives its key anew. */
+const publishedSchema = releaseSchema.extend({ code: z.string().optional() });
+const logSchema = z.object({
+  /** Where the shop is seen. */
+  at: z.url(),
+  current: z.string(),
+  releases: z.array(releaseSchema),
+});
 const refusalSchema = z.object({ say: z.string() });
 
 export type ReleaseLog = z.infer<typeof logSchema>;
@@ -28,16 +35,28 @@ async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: R
 }
 
 export const publishArchive = (owner: Owner, archive: Uint8Array) =>
-  call(releaseSchema, '', owner, { method: 'PUT', body: new Blob([new Uint8Array(archive)]) });
+  call(publishedSchema, '', owner, { method: 'PUT', body: new Blob([new Uint8Array(archive)]) });
 export const releasesOf = (owner: Owner) => call(logSchema, '', owner);
 export const bringBack = (owner: Owner, release: string) =>
   call(releaseSchema, `?release=${encodeURIComponent(release)}`, owner, { method: 'POST' });
 const ordersSchema = z.object({
-  orders: z.array(orderSchema),
+  orders: z.array(bookedOrderSchema),
   /** Records of the host that can't be read: their line, from 1, and why. */
   damage: z.array(z.object({ line: z.number(), because: z.string() })),
 });
 export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
-export const markOrder = (owner: Owner, number: string, state: 'paid' | 'sent') =>
-  call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, state }) });
+
+/** What a seller does with an order. */
+export type OrderStep = { state: 'paid' | 'sent' } | { state: 'cancelled'; why: string } | { giveBack: true };
+
+export const changeOrder = (owner: Owner, number: string, step: OrderStep) =>
+  call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, ...step }) });
+/** A new key to an address, and a new code, for the code that came with its first release. */
+export const recoverKey = (address: string, code: string) =>
+  call(
+    z.object({ key: z.string(), code: z.string() }),
+    '/recover',
+    { address, key: '' },
+    { method: 'POST', body: JSON.stringify({ code }) },
+  );
 export const takeOrderFile = (owner: Owner, text: string) => call(orderSchema, '/orders', owner, { method: 'POST', body: text });

@@ -15,6 +15,7 @@ import {
   type Product,
   type Project,
   type Story,
+  sealKeys,
 } from '@/core/project';
 
 import { fail, ok, type Result } from '@/core/result';
@@ -23,7 +24,7 @@ import { type ImportedList, type Jobs, type Progress } from '@/workers/protocol'
 import { readGoods, readSource, removeGoods, writeSource } from '@/workers/goodsStore';
 import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
 import { appendToLog, goodsKey, goodsStored } from './logStore';
-import { keepProject, openProject, writeEntry } from './store';
+import { keepProject, openProject, readKeys, writeEntry, writeSealed } from './store';
 
 const now = () => new Date().toISOString();
 
@@ -153,8 +154,8 @@ export async function createSample(progress: (say: string) => void): Promise<str
 
 const sampleName = 'Tarnwick Dye House';
 
-/** The whole project with its past as one file. */
-export async function exportProject(story: Story): Promise<Uint8Array> {
+/** The whole project with its past as one file; the keys to its addresses go along under a passphrase, and only so. */
+export async function exportProject(story: Story, passphrase = ''): Promise<Uint8Array> {
   const pictures = new Map<string, Uint8Array>();
   for (const hash of hashesOf(story)) {
     const bytes = await readPictureBytes(hash);
@@ -165,7 +166,9 @@ export async function exportProject(story: Story): Promise<Uint8Array> {
     const bytes = await readSource(key);
     if (bytes) sources.set(key, bytes);
   }
-  return writeProjectFile({ story, pictures, sources });
+  const { owners } = await readKeys(story.project.id);
+  const keys = passphrase && owners.length ? { keys: await sealKeys(owners, passphrase) } : {};
+  return writeProjectFile({ story, pictures, sources, ...keys });
 }
 
 /** A project under another id. */
@@ -183,6 +186,7 @@ export async function importProject(bytes: Uint8Array): Promise<Result<string>> 
   const taken = typeof (await openProject(settled.project.id)) !== 'string';
   const story = taken ? withId(settled, crypto.randomUUID()) : settled;
   await keepProject(story, story.project.name, now());
+  if (file.value.keys) await writeSealed(story.project.id, file.value.keys);
   return ok(story.project.id);
 }
 

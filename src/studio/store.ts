@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readProject, type Story } from '@/core/project';
+import { ownerSchema, readProject, sealedKeysSchema, type Owner, type SealedKeys, type Story } from '@/core/project';
 import { readGoods } from '@/workers/goodsStore';
 import { moveIn, storeAt } from '@/workers/stores';
 import { hasLog, kept, readLog, removeLog, writeLog, type OpenedLog } from './logStore';
@@ -103,17 +103,40 @@ export async function removeForGood(id: string): Promise<void> {
   await removeLog(id);
 }
 
-const ownerSchema = z.object({ address: z.string(), key: z.string() });
-export type Owner = z.infer<typeof ownerSchema>;
+const keyringSchema = z.object({
+  /** The addresses that a project is published at, the one at hand first. */
+  owners: z.array(ownerSchema),
+  /** What a project file brought and nobody has opened yet. */
+  sealed: sealedKeysSchema.optional(),
+});
+export type Keyring = z.infer<typeof keyringSchema>;
 
-/** The address that a project is published at, and the key that opens it. Kept apart from the project: a copy does not own it. */
-export async function readOwner(id: string): Promise<Owner | null> {
-  const parsed = ownerSchema.safeParse(await (await keys()).getItem(id));
-  return parsed.success ? parsed.data : null;
+/** The keys of a project. Kept apart from it: a copy owns none of its addresses. Before there were several there was one, by itself. */
+export async function readKeys(id: string): Promise<Keyring> {
+  const found: unknown = await (await keys()).getItem(id);
+  const [ring, one] = [keyringSchema.safeParse(found), ownerSchema.safeParse(found)];
+  return ring.success ? ring.data : { owners: one.success ? [one.data] : [] };
 }
 
-export async function writeOwner(id: string, owner: Owner): Promise<void> {
-  await kept(async () => (await keys()).setItem(id, owner));
+async function writeKeys(id: string, ring: Keyring): Promise<Keyring> {
+  await kept(async () => (await keys()).setItem(id, ring));
+  return ring;
+}
+
+/** Puts a key at hand, beside those that are there. */
+export async function writeOwner(id: string, owner: Owner): Promise<Keyring> {
+  const { owners, ...rest } = await readKeys(id);
+  return writeKeys(id, { ...rest, owners: [owner, ...owners.filter(({ address }) => address !== owner.address)] });
+}
+
+export const writeSealed = async (id: string, sealed: SealedKeys): Promise<Keyring> =>
+  writeKeys(id, { ...(await readKeys(id)), sealed });
+
+/** Takes keys that a passphrase opened. Those that were here before stay. */
+export async function takeKeys(id: string, opened: readonly Owner[]): Promise<Keyring> {
+  const { owners } = await readKeys(id);
+  const known = new Set(owners.map(({ address }) => address));
+  return writeKeys(id, { owners: [...owners, ...opened.filter(({ address }) => !known.has(address))] });
 }
 
 const draftSchema = z.object({ from: z.string(), text: z.string() });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { countryOf } from '../lexicon/about';
-import { discountCodeSchema, taxRateSchema, zoneSchema } from '../till/about';
+import { discountCodeSchema, paymentsSchema, taxRatesSchema, zoneSchema } from '../till/about';
 import { definePlace } from './place';
 import { shown, turns } from './says';
 
@@ -19,7 +19,7 @@ export const pricesIncludeTax = definePlace({
 });
 export const taxes = definePlace({
   address: ['till', 'taxes'],
-  value: z.object({ standard: taxRateSchema, reduced: taxRateSchema, zero: z.literal(0) }),
+  value: taxRatesSchema,
   says: (_, after) => (after ? `Tax: ${after.standard / 100} %, reduced ${after.reduced / 100} %` : 'Tax rates: none are set'),
 });
 export const zones = definePlace({
@@ -34,7 +34,7 @@ export const codes = definePlace({
 });
 export const payments = definePlace({
   address: ['till', 'payments'],
-  value: z.object({ card: z.boolean(), bank: z.string().max(2000) }),
+  value: paymentsSchema,
   says: (_, after) =>
     `Payment: ${after ? [after.card ? 'card' : '', after.bank ? 'bank transfer' : ''].filter(Boolean).join(', ') || 'none' : 'card'}`,
 });

@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { fail, ok, type Result } from '../result';
+import { sealedKeysSchema, type SealedKeys } from './keyring';
 import { type Goods } from '../goods/about';
 import { type Picture } from '../pictures/about';
 import { given } from '../places';
@@ -14,6 +15,8 @@ export interface ProjectFile {
   pictures: Map<string, Uint8Array>;
   /** Lists of goods as they came, by the key that their reading has for them. */
   sources?: ReadonlyMap<string, Uint8Array>;
+  /** Keys to the addresses that it is published at, under a passphrase. */
+  keys?: SealedKeys;
 }
 
 /** Unpacked size beyond which an archive is refused. */
@@ -93,7 +96,7 @@ export function sourcesOf({ project, log }: Story): string[] {
 const listPath = (key: string): string => `lists/${key.split('/').at(-1) ?? ''}`;
 
 /** The whole project as one file: its document, its pictures, and its lists as they came. */
-export function writeProjectFile({ story, pictures, sources }: ProjectFile): Uint8Array {
+export function writeProjectFile({ story, pictures, sources, keys }: ProjectFile): Uint8Array {
   const used = hashesOf(story).flatMap((hash) => {
     const bytes = pictures.get(hash);
     return bytes ? [[`pictures/${hash}`, bytes] as const] : [];
@@ -102,7 +105,8 @@ export function writeProjectFile({ story, pictures, sources }: ProjectFile): Uin
     const bytes = sources?.get(key);
     return bytes ? [[listPath(key), bytes] as const] : [];
   });
-  return pack([['project.json', strToU8(JSON.stringify(documentOf(story), null, 1))], ...used, ...lists]);
+  const sealed = keys ? [['keys.json', strToU8(JSON.stringify(keys))] as const] : [];
+  return pack([['project.json', strToU8(JSON.stringify(documentOf(story), null, 1))], ...used, ...lists, ...sealed]);
 }
 
 export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
@@ -129,5 +133,16 @@ export function readProjectFile(bytes: Uint8Array): Result<ProjectFile> {
       return found ? [[key, found] as const] : [];
     }),
   );
-  return ok({ story: story.value, pictures, sources });
+  const keys = keysIn(files.value.get('keys.json'));
+  return ok({ story: story.value, pictures, sources, ...(keys ? { keys } : {}) });
+}
+
+/** Sealed keys as they stand in an archive; what is none opens nothing, and keeps no project from being opened. */
+function keysIn(bytes: Uint8Array | undefined): SealedKeys | null {
+  if (!bytes) return null;
+  try {
+    return sealedKeysSchema.safeParse(JSON.parse(strFromU8(bytes))).data ?? null;
+  } catch {
+    return null;
+  }
 }

@@ -50,4 +50,5 @@ export { currentVersion, documentOf, readChanges, readDecisions, readProject } f
 export { formerPosition, fromFormer, type FormerPosition } from './former';
 export { reanchor, type Anchor, type Anchoring } from './anchor';
 export { sameValue } from './same';
+export { openKeys, ownerSchema, sealedKeysSchema, sealKeys, shortestPassphrase, type Owner, type SealedKeys } from './keyring';
 export { hashesOf, sourcesOf, isSafePath, pack, readProjectFile, unpack, writeProjectFile, type ProjectFile } from './archive';

@@ -3,7 +3,7 @@ import { plainProse } from '../prose';
 import { isForSale, priceListOf, priceRange } from '../goods';
 import { type Page } from '../plan';
 import { type Picture } from '../pictures/about';
-import { type PriceListEntry, type TillRules } from '../till';
+import { type HostData, type PriceListEntry } from '../till';
 import { type WrittenPage } from '../writing';
 import { brandFiles, type Raster } from './brand';
 import { type Shop } from './shop';
@@ -126,14 +126,6 @@ export function offerOf(shop: Pick<Shop, 'pictures'>, page: Pick<Page, 'product'
     picture: first ? pictureFile(first) : null,
     variants: [...priceListOf([product]).values()],
   };
-}
-
-/** What the host needs to compute orders again. */
-export interface HostData {
-  shop: string;
-  name: string;
-  rules: TillRules;
-  prices: PriceListEntry[];
 }
 
 /** All files of a site, one at a time, so that ten thousand pages never stand in memory together. */

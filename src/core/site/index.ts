@@ -28,7 +28,6 @@ export {
   siteMap,
   type Addresses,
   type Draw,
-  type HostData,
   type Offer,
   type PictureAt,
   type SearchEntry,

@@ -33,7 +33,7 @@ const rules: TillRules = {
     { code: 'FIVER', kind: 'sum', amount: 500, least: 0, until: '2026-01-31' },
     { code: 'POST', kind: 'free-delivery', amount: 0, least: 0, until: '' },
   ],
-  payments: { card: true, bank: '' },
+  payments: { card: true, bank: '', bankDays: 14 },
   returnsDays: 30,
 };
 

@@ -32,7 +32,7 @@ function shopOf(random: () => number): TillRules {
       { code: 'SUM', kind: 'sum', amount: below(30_000), least: 0, until: '2026-06-30' },
       { code: 'POST', kind: 'free-delivery', amount: 0, least: below(3000), until: '' },
     ],
-    payments: { card: true, bank: '' },
+    payments: { card: true, bank: '', bankDays: 14 },
     returnsDays: 14,
   };
 }

@@ -5,5 +5,20 @@ export { allCurrencies, currencyName, isCurrency, minorDigits } from './currenci
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
 export { explainBill, type Working } from './explain';
-export { orderFileSchema, orderRequestSchema, orderSchema, type Order, type OrderFile, type OrderRequest } from './order';
+export {
+  actorSchema,
+  bookedOrderSchema,
+  orderFileSchema,
+  orderMoves,
+  orderRequestSchema,
+  orderSchema,
+  type Actor,
+  type BookedOrder,
+  type Books,
+  type Order,
+  type OrderFile,
+  type OrderRequest,
+  type OrderState,
+} from './order';
+export { hostDataSchema, tillRulesSchema, type HostData } from './published';
 export { makeOrder, priceLines, type PriceList, type PriceListEntry } from './sell';

@@ -48,6 +48,8 @@ export function mulDiv(a: number, b: number, c: number): number {
  * (Hamilton's), as used for seats and for invoices. With all weights zero the first part takes everything.
  */
 export function shareOut(sum: number, weights: readonly number[]): number[] {
+  // What is taken back is shared as what was given: the parts of −10 are those of 10, with the other sign.
+  if (sum < 0) return shareOut(-sum, weights).map((part) => (part === 0 ? 0 : -part));
   const whole = weights.reduce((a, b) => a + b, 0);
   if (whole === 0) return weights.map((_, i) => (i === 0 ? sum : 0));
   const exact = weights.map((weight) => {

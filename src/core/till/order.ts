@@ -37,11 +37,24 @@ const taxLine = z.object({
   tax: z.number(),
 });
 
+const orderStateSchema = z.enum(['awaiting-payment', 'paid', 'refused', 'expired', 'cancelled', 'sent']);
+export type OrderState = z.infer<typeof orderStateSchema>;
+
+/** Where an order may go from where it is. Money that comes after all pays one that was refused or ran out. */
+export const orderMoves: Record<OrderState, readonly OrderState[]> = {
+  'awaiting-payment': ['paid', 'refused', 'expired', 'cancelled'],
+  refused: ['paid'],
+  expired: ['paid'],
+  paid: ['sent', 'cancelled'],
+  sent: [],
+  cancelled: [],
+};
+
 /** An order as it is kept, shown and exported. Sums are minor units of `currency`. */
 export const orderSchema = z.object({
   number: z.string(),
   placed: z.string(),
-  state: z.enum(['awaiting-payment', 'paid', 'refused', 'expired', 'sent']),
+  state: orderStateSchema,
   currency: z.string(),
   payment: z.enum(['card', 'bank']),
   buyer: orderRequestSchema.shape.buyer.extend({ country: z.string() }),
@@ -66,6 +79,34 @@ export const orderSchema = z.object({
 });
 
 export type Order = z.infer<typeof orderSchema>;
+
+export const actorSchema = z.enum(['buyer', 'seller', 'provider', 'host']);
+export type Actor = z.infer<typeof actorSchema>;
+
+/** What the seller sees of an order beside the order itself: what became of it, and its money, in minor units. */
+export const booksSchema = z.object({
+  /** One entry each time that the order moved or money did. */
+  history: z.array(
+    z.object({
+      at: z.string(),
+      by: actorSchema,
+      /** Where the order stood then. */
+      state: orderStateSchema,
+      /** Came in, or went back where it is below zero; 0 where none moved. */
+      money: z.number(),
+      /** In the words of who did it, or empty. */
+      why: z.string(),
+    }),
+  ),
+  received: z.number(),
+  givenBack: z.number(),
+  /** What was paid and is not owed to the shop: late, double or cancelled. */
+  toGiveBack: z.number(),
+});
+export type Books = z.infer<typeof booksSchema>;
+
+export const bookedOrderSchema = orderSchema.extend({ books: booksSchema });
+export type BookedOrder = z.infer<typeof bookedOrderSchema>;
 
 /** A file that a shop without a host gives its buyer to send: the seller's till computes it again. */
 export const orderFileSchema = z.object({

@@ -40,8 +40,22 @@ export const discountCodeSchema = z
   })
   .refine(({ kind, amount }) => kind !== 'percent' || amount <= 10_000, 'A code takes at most 100 % off.');
 
+/** Days that a bank transfer may take before the goods go back on the shelf, where the seller says nothing: common practice. */
+export const usualBankDays = 14;
+
+/** How a shop is paid. */
+export const paymentsSchema = z.object({
+  card: z.boolean(),
+  /** The account, in the seller's words; empty where none is taken. */
+  bank: z.string().max(2000),
+  bankDays: z.number().int().min(1).max(90).default(usualBankDays),
+});
+export type Payments = z.infer<typeof paymentsSchema>;
+
 /** A rate of tax in basis points: 2000 is 20 %. */
 export const taxRateSchema = z.number().int().min(0).max(10_000);
+export const taxRatesSchema = z.object({ standard: taxRateSchema, reduced: taxRateSchema, zero: z.literal(0) });
+export type TaxRates = z.infer<typeof taxRatesSchema>;
 
 export type DeliveryZone = z.infer<typeof zoneSchema>;
 export type DeliveryRate = DeliveryZone['rates'][number];
@@ -53,10 +67,10 @@ export interface TillRules extends MoneyForm {
   country: string;
   pricesIncludeTax: boolean;
   /** Basis points by class; null while the seller hasn't said: then no tax is shown or charged. */
-  taxes: Record<TaxClassName, number> | null;
+  taxes: TaxRates | null;
   zones: DeliveryZone[];
   codes: DiscountCode[];
-  payments: { card: boolean; bank: string };
+  payments: Payments;
   /** Days to send something back; null while the seller hasn't said. */
   returnsDays: number | null;
 }

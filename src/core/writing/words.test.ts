@@ -164,7 +164,7 @@ describe('sections', () => {
       known(brief, undefined, {
         zones,
         returnsDays: 14,
-        payments: { card: true, bank: 'IBAN' },
+        payments: { card: true, bank: 'IBAN', bankDays: 14 },
         taxes: { standard: 2300, reduced: 1350, zero: 0 },
       }),
       'home',

@@ -1,17 +1,22 @@
-import { createHash, randomUUID, timingSafeEqual } from 'node:crypto';
+import { createHash, randomBytes, randomUUID, timingSafeEqual } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, extname, join } from 'node:path';
 import { z } from 'zod';
 import { isSafePath, unpack } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
-import { type HostData } from '@/core/site';
 import { dataFolder } from '../folder';
+import { hostDataSchema, type HostData } from '@/core/till';
+import { wrongAddress } from '../addresses';
+import { open, type SignedMessage } from '../payment/message';
+import { giveBack, letGo, messagesOn } from '../payment/payment';
 import { HostTill } from './till';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
 const siteSchema = z.object({
   address: z.string(),
   ownerHash: z.string(),
+  /** Of the code that gives the key anew; shops of before there were codes have none. */
+  recoveryHash: z.string().optional(),
   current: z.string(),
   releases: z.array(releaseSchema),
 });
@@ -19,14 +24,12 @@ const siteSchema = z.object({
 export type Release = z.infer<typeof releaseSchema>;
 type Site = z.infer<typeof siteSchema>;
 
-const addressPattern = /^[a-z0-9](?:[a-z0-9-]{1,58})[a-z0-9]$/;
-
 const siteFolder = (address: string) => join(dataFolder(), 'host', address);
 const hashKey = (key: string) => createHash('sha256').update(key).digest('hex');
 
 function readSite(address: string): Site | null {
   const path = join(siteFolder(address), 'site.json');
-  if (!addressPattern.test(address) || !existsSync(path)) return null;
+  if (wrongAddress(address) || !existsSync(path)) return null;
   return siteSchema.parse(JSON.parse(readFileSync(path, 'utf8')));
 }
 
@@ -38,7 +41,12 @@ function writeSite(site: Site): void {
   renameSync(`${path}.new`, path);
 }
 
-const owns = (site: Site, key: string) => timingSafeEqual(Buffer.from(site.ownerHash), Buffer.from(hashKey(key)));
+const fits = (hash: string, key: string) => timingSafeEqual(Buffer.from(hash), Buffer.from(hashKey(key)));
+const owns = (site: Site, key: string) => fits(site.ownerHash, key);
+
+/** A hundred bits in the letters of RFC 4648, base 32, which has no 0, 1 or 8 to mistake. */
+const newCode = () => [...randomBytes(20)].map((byte) => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'[byte % 32]).join('');
+const readCode = (typed: string) => typed.toUpperCase().replace(/[^A-Z2-7]/g, '');
 
 // One till a shop in the whole process, also when the server's bundles load this file more than once.
 const shared = globalThis as typeof globalThis & { arcatumTills?: Map<string, HostTill> };
@@ -48,14 +56,33 @@ export function tillOf(address: string): HostTill {
   const path = join(siteFolder(address), 'orders.jsonl');
   const known = tills.get(path);
   if (known) return known;
-  const till = new HostTill(path);
+  const till = new HostTill(path, {
+    ask: (order) => messagesOn(address, order),
+    letGo: (order) => letGo(address, order),
+    giveBack,
+  });
   tills.set(path, till);
+  // What the provider told while nobody listened.
+  till.catchUp(new Date().toISOString());
   return till;
 }
 
-/** Takes in a release and shows it from now on. The first to publish at an address owns it. */
-export function publish(address: string, key: string, archive: Uint8Array, now: string): Result<Release> {
-  if (!addressPattern.test(address)) return fail('An address has 3 to 60 small letters, digits and hyphens.');
+/** A message of the payment provider. It is heard if the provider signed it, just now, for this shop. */
+export function hear(address: string, message: SignedMessage, now: string): Result<string> {
+  const opened = open(message, now);
+  if (!opened.ok) return opened;
+  if (opened.value.address !== address || !readSite(address)) return fail('This message is for another shop.');
+  const heard = tillOf(address).receive(opened.value, now);
+  return heard.ok ? ok(heard.value.state) : heard;
+}
+
+/**
+ * Takes in a release and shows it from now on. The first to publish at an address owns it, and is told, this once, the code that gives the
+ * key anew.
+ */
+export function publish(address: string, key: string, archive: Uint8Array, now: string): Result<Release & { code?: string }> {
+  const wrong = wrongAddress(address);
+  if (wrong) return fail(wrong);
   if (key.length < 16) return fail('The key to the address is missing.');
   const site = readSite(address);
   if (site && !owns(site, key)) return fail(`The address “${address}” belongs to another shop. Choose a different one.`);
@@ -63,6 +90,8 @@ export function publish(address: string, key: string, archive: Uint8Array, now: 
   if (!files.ok) return files;
   if (!files.value.has('index.html') || !files.value.has('data/host.json'))
     return fail('The archive is not a shop: it has no index.html or no data/host.json.');
+  const rules = dataOf(files.value.get('data/host.json'));
+  if (!rules.ok) return rules;
   const id = `${now.replace(/[^\d]/g, '').slice(0, 14)}-${randomUUID().slice(0, 8)}`;
   const folder = join(siteFolder(address), 'releases', id);
   let bytes = 0;
@@ -73,10 +102,26 @@ export function publish(address: string, key: string, archive: Uint8Array, now: 
     bytes += content.length;
   }
   const release: Release = { id, at: now, files: files.value.size, bytes };
-  writeSite({ address, ownerHash: site?.ownerHash ?? hashKey(key), current: id, releases: [...(site?.releases ?? []), release] });
-  const data = hostData(address);
-  if (data) tillOf(address).count(data.prices, now);
-  return ok(release);
+  const code = site?.recoveryHash ? undefined : newCode();
+  writeSite({
+    address,
+    ownerHash: site?.ownerHash ?? hashKey(key),
+    recoveryHash: code ? hashKey(code) : site?.recoveryHash,
+    current: id,
+    releases: [...(site?.releases ?? []), release],
+  });
+  tillOf(address).count(rules.value.prices, now);
+  return ok(code ? { ...release, code } : release);
+}
+
+/** A new key to an address, and a new code, for whoever has the code. The old key and code open nothing from then on. */
+export function recover(address: string, typed: string): Result<{ key: string; code: string }> {
+  const site = readSite(address);
+  if (!site?.recoveryHash || !fits(site.recoveryHash, readCode(typed)))
+    return fail('This code does not open this address. Look whether all of it is there.');
+  const [key, code] = [randomUUID(), newCode()];
+  writeSite({ ...site, ownerHash: hashKey(key), recoveryHash: hashKey(code) });
+  return ok({ key, code });
 }
 
 /** Shows an earlier release again. */
@@ -90,10 +135,18 @@ export function bringBack(address: string, key: string, id: string): Result<Rele
 }
 
 export function status(address: string, key: string): Result<{ current: string; releases: Release[] }> {
+  const wrong = wrongAddress(address);
+  if (wrong) return fail(wrong);
   const site = readSite(address);
   if (!site) return ok({ current: '', releases: [] });
   return owns(site, key) ? ok({ current: site.current, releases: site.releases }) : fail('This key does not open this address.');
 }
+
+/** Whether a key may publish at an address: it is the owner's, or nobody has the address yet. */
+export const mayOpen = (address: string, key: string): boolean => {
+  const site = readSite(address);
+  return site === null || owns(site, key);
+};
 
 export const mayRead = (address: string, key: string): boolean => {
   const site = readSite(address);
@@ -145,10 +198,30 @@ function fileOf(site: Site, path: string): Uint8Array | null {
   return existsSync(at) && statSync(at).isFile() ? readFileSync(at) : null;
 }
 
-/** The rules and prices of the release that is shown. They were published by the shop's owner and are read as such. */
+/** Rules and prices as they were published, by whatever program: what is not of the known form is no shop. */
+function dataOf(bytes: Uint8Array | undefined): Result<HostData> {
+  try {
+    const read = hostDataSchema.safeParse(JSON.parse(new TextDecoder().decode(bytes)));
+    if (read.success) return ok(read.data);
+    const [issue] = read.error.issues;
+    return fail(`The rules of the shop (data/host.json) can’t be used: ${issue?.path.join(' ')}: ${issue?.message}`);
+  } catch {
+    return fail('The rules of the shop (data/host.json) can’t be read.');
+  }
+}
+
+// The rules of a release never change: those of the one that is shown are read once.
+const known = new Map<string, { at: string; data: HostData }>();
+
+/** The rules and prices of the release that is shown. */
 export function hostData(address: string): HostData | null {
   const site = readSite(address);
   if (!site) return null;
   const at = join(siteFolder(address), 'releases', site.current, 'data/host.json');
-  return existsSync(at) ? (JSON.parse(readFileSync(at, 'utf8')) as HostData) : null;
+  const before = known.get(address);
+  if (before?.at === at) return before.data;
+  const read = existsSync(at) ? dataOf(readFileSync(at)) : null;
+  if (!read?.ok) return null;
+  known.set(address, { at, data: read.value });
+  return read.value;
 }

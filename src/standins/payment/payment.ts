@@ -5,6 +5,7 @@ import { phrasesOf } from '@/core/phrases';
 import { fail, ok, type Result } from '@/core/result';
 import { dataFolder } from '../folder';
 import { Journal } from '../journal';
+import { type PaymentMessage } from './message';
 
 const intentSchema = z.object({
   id: z.string(),
@@ -17,7 +18,12 @@ const intentSchema = z.object({
   order: z.string(),
   address: z.string(),
   back: z.string(),
-  state: z.enum(['open', 'confirm', 'accepted', 'refused']),
+  /** "ended": it was let go, or took too long. */
+  state: z.enum(['open', 'confirm', 'accepted', 'refused', 'ended']),
+  /** What was given back of it, minor units, by the name of each time. */
+  returned: z.record(z.string(), z.number().int().positive()).default({}),
+  /** Whether the shop is told of it at once; it can ask at any time. */
+  told: z.boolean().default(true),
 });
 
 /** A payment that a shop asked the provider to collect. */
@@ -31,6 +37,8 @@ export const testCards = [
   { number: '9000 0000 0000 0001', outcome: 'accepted' },
   { number: '9000 0000 0000 0019', outcome: 'refused' },
   { number: '9000 0000 0000 0027', outcome: 'confirm' },
+  { number: '9000 0000 0000 0035', outcome: 'untold' },
+  { number: '9000 0000 0000 0043', outcome: 'ended' },
 ] as const;
 
 /** The check digit of ISO/IEC 7812-1, Annex B. */
@@ -40,41 +48,62 @@ export function hasRightCheckDigit(number: string): boolean {
   return digits.length >= 12 && sum % 10 === 0;
 }
 
-// Read once in the whole process, also when the server's bundles load this file more than once.
-const shared = globalThis as typeof globalThis & { arcatumIntents?: Map<string, Journal<Intent>> };
-const journals = (shared.arcatumIntents ??= new Map());
+/** All that the provider knows: the latest word on each payment, over its journal. */
+class Intents {
+  private readonly journal: Journal<Intent>;
+  private readonly latest = new Map<string, Intent>();
+  private readonly ofOrder = new Map<string, string[]>();
 
-function journal(): Journal<Intent> {
+  constructor(path: string) {
+    this.journal = new Journal(path, intentSchema);
+    for (const intent of this.journal.read()) this.apply(intent);
+  }
+
+  private apply(intent: Intent): void {
+    if (!this.latest.has(intent.id)) {
+      const key = `${intent.address} ${intent.order}`;
+      this.ofOrder.set(key, [...(this.ofOrder.get(key) ?? []), intent.id]);
+    }
+    this.latest.set(intent.id, intent);
+  }
+
+  find = (id: string): Intent | null => this.latest.get(id) ?? null;
+
+  of = (address: string, order: string): Intent[] =>
+    (this.ofOrder.get(`${address} ${order}`) ?? []).flatMap((id) => this.latest.get(id) ?? []);
+
+  record(intent: Intent): Intent {
+    this.journal.add(intent);
+    this.apply(intent);
+    return intent;
+  }
+}
+
+// Read once in the whole process, also when the server's bundles load this file more than once.
+const shared = globalThis as typeof globalThis & { arcatumIntents?: Map<string, Intents> };
+const ledgers = (shared.arcatumIntents ??= new Map());
+
+function intents(): Intents {
   const path = join(dataFolder(), 'payment', 'intents.jsonl');
-  const known = journals.get(path);
+  const known = ledgers.get(path);
   if (known) return known;
-  const opened = new Journal(path, intentSchema);
-  journals.set(path, opened);
+  const opened = new Intents(path);
+  ledgers.set(path, opened);
   return opened;
 }
 
-/** The latest word on an intent is the one that counts. */
-export const findIntent = (id: string): Intent | null =>
-  journal()
-    .read()
-    .findLast((intent) => intent.id === id) ?? null;
+export const findIntent = (id: string): Intent | null => intents().find(id);
+
+const isLive = ({ state }: Intent) => state === 'open' || state === 'confirm' || state === 'accepted';
 
 /** Asks for a payment. Of one order there is one at a time: asked again while it is open, or was made, it is the same. */
-export function askFor(wanted: Omit<Intent, 'id' | 'state'>): Intent {
-  const last = journal()
-    .read()
-    .findLast(({ address, order }) => address === wanted.address && order === wanted.order);
-  if (last && last.state !== 'refused' && last.amount === wanted.amount && last.currency === wanted.currency) return last;
-  const intent: Intent = { ...wanted, id: randomUUID(), state: 'open' };
-  journal().add(intent);
-  return intent;
+export function askFor(wanted: Omit<Intent, 'id' | 'state' | 'told' | 'returned'>): Intent {
+  const last = intents().of(wanted.address, wanted.order).at(-1);
+  if (last && isLive(last) && last.amount === wanted.amount && last.currency === wanted.currency) return last;
+  return intents().record({ ...wanted, id: randomUUID(), state: 'open', told: true, returned: {} });
 }
 
-const step = (intent: Intent, state: Intent['state']): Intent => {
-  const next = { ...intent, state };
-  journal().add(next);
-  return next;
-};
+const step = (intent: Intent, state: Intent['state'], told = true): Intent => intents().record({ ...intent, state, told });
 
 /** A card is put in. */
 export function payWith(id: string, card: string): Result<Intent> {
@@ -84,7 +113,7 @@ export function payWith(id: string, card: string): Result<Intent> {
   if (!hasRightCheckDigit(card)) return fail(phrasesOf(intent).payment.slip);
   const known = testCards.find((candidate) => candidate.number.replace(/ /g, '') === card.replace(/\D/g, ''));
   if (!known) return fail(phrasesOf(intent).payment.onlyThese);
-  return ok(step(intent, known.outcome));
+  return ok(known.outcome === 'untold' ? step(intent, 'accepted', false) : step(intent, known.outcome));
 }
 
 /** The buyer confirms, or doesn't, where the card's bank asked for it. */
@@ -92,4 +121,32 @@ export function confirm(id: string, yes: boolean): Result<Intent> {
   const intent = findIntent(id);
   if (!intent) return fail('This payment is not known.');
   return ok(intent.state === 'confirm' ? step(intent, yes ? 'accepted' : 'refused') : intent);
+}
+
+/** What is to be told of a payment, or nothing yet. */
+export function messageOf({ id, state, order, address, amount, currency }: Intent): PaymentMessage | null {
+  if (state === 'open' || state === 'confirm') return null;
+  return { id: `${id}-${state}`, payment: id, order, address, amount, currency, state };
+}
+
+/** What the provider knows of an order, for a shop that asks: an answer may have been lost. */
+export const messagesOn = (address: string, order: string): PaymentMessage[] =>
+  intents()
+    .of(address, order)
+    .flatMap((intent) => messageOf(intent) ?? []);
+
+/** Lets payments go that nobody made yet: their pages say so from now on. */
+export function letGo(address: string, order: string): void {
+  for (const intent of intents().of(address, order))
+    if (intent.state === 'open' || intent.state === 'confirm') step(intent, 'ended');
+}
+
+/** Gives a part of a payment, or all of it, back to the buyer's card. Asked twice under one name, it is done once. */
+export function giveBack(id: string, amount: number, name: string): Result<Intent> {
+  const intent = findIntent(id);
+  if (intent?.state !== 'accepted') return fail('There is no such payment to give back.');
+  if (intent.returned[name] !== undefined) return ok(intent);
+  const before = Object.values(intent.returned).reduce((a, b) => a + b, 0);
+  if (amount <= 0 || before + amount > intent.amount) return fail('More can’t be given back than was paid.');
+  return ok(intents().record({ ...intent, returned: { ...intent.returned, [name]: amount } }));
 }

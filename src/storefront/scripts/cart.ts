@@ -8,7 +8,19 @@ export interface CartLine {
   /** Address of its product page, from which price and stock are read. */
   path: string;
   quantity: number;
+  /** What it was called and cost when it was put in: never what is charged, only what a change is told by. */
+  title?: string;
+  /** Minor units. */
+  price?: number;
+  currency?: string;
 }
+
+/** What became of a line of the cart since it was put in. */
+export type CartChange =
+  | { kind: 'gone'; title: string }
+  | { kind: 'sold-out'; title: string }
+  | { kind: 'fewer'; title: string; left: number }
+  | { kind: 'price'; title: string; before: number; now: number };
 
 /** A line of the cart with what the shop's files say of it now. */
 export interface PricedLine extends BillLine {
@@ -21,6 +33,7 @@ export interface Priced {
   rules: TillRules;
   phrases: ScriptPhrases;
   lines: PricedLine[];
+  changes: CartChange[];
 }
 
 const key = () => `arcatum-cart:${document.documentElement.dataset.orders ?? ''}:${document.documentElement.dataset.shop ?? ''}`;
@@ -35,6 +48,8 @@ const isLine = (value: unknown): value is CartLine =>
   'quantity' in value &&
   typeof value.variant === 'string' &&
   typeof value.path === 'string' &&
+  (!('title' in value) || typeof value.title === 'string') &&
+  (!('price' in value) || Number.isInteger(value.price)) &&
   Number.isInteger(value.quantity) &&
   Number(value.quantity) > 0;
 
@@ -60,15 +75,21 @@ export function writeCart(lines: CartLine[]): void {
 }
 
 /** Puts pieces in, never more than there are. Says how many are in the cart now. */
-export function addToCart(variant: string, path: string, quantity: number, stock: number | null): number {
+export function addToCart(
+  variant: string,
+  path: string,
+  quantity: number,
+  stock: number | null,
+  seen: Pick<CartLine, 'title' | 'price' | 'currency'> = {},
+): number {
   const lines = readCart();
   const line = lines.find((candidate) => candidate.variant === variant);
   const wanted = (line?.quantity ?? 0) + quantity;
   const now = stock === null ? wanted : Math.min(stock, wanted);
   writeCart(
     line
-      ? lines.map((other) => (other === line ? { ...other, quantity: now } : other))
-      : [...lines, { variant, path, quantity: now }],
+      ? lines.map((other) => (other === line ? { ...other, ...seen, quantity: now } : other))
+      : [...lines, { variant, path, quantity: now, ...seen }],
   );
   return now;
 }
@@ -86,6 +107,24 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
   if (quantity <= 0) return null;
   const { id, title, price, weight, taxClass, physical } = sold;
   return { variant: id, title, price, weight, taxClass, physical, quantity, path: line.path, picture: offer.picture, stock };
+}
+
+/** What is to be said of a line before it is bought: it went, there are fewer, or it costs something else now. */
+export function changesOf(
+  line: CartLine,
+  offer: Offer | null | undefined,
+  priced: PricedLine | null,
+  currency: string,
+): CartChange[] {
+  const sold = offer?.variants.find((candidate) => candidate.id === line.variant);
+  const title = sold?.title ?? line.title ?? '';
+  if (!priced) return [{ kind: sold ? 'sold-out' : 'gone', title }];
+  const fewer = priced.quantity < line.quantity ? [{ kind: 'fewer' as const, title, left: priced.quantity }] : [];
+  const dearer =
+    line.price !== undefined && line.currency === currency && line.price !== priced.price
+      ? [{ kind: 'price' as const, title, before: line.price, now: priced.price }]
+      : [];
+  return [...fewer, ...dearer];
 }
 
 export function paintCount(): void {

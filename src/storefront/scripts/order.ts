@@ -106,6 +106,12 @@ export async function showThanks(): Promise<void> {
   const phrases = await loadPhrases();
   const query = new URLSearchParams(location.search);
   const number = query.get('order');
+  const title = document.querySelector('.thanks h1');
+  // The page is headed by what happened, in the seller's words where they wrote their own.
+  const head = (text: string) => {
+    if (title && text !== phrases['head-paid']) title.textContent = text;
+  };
+  if (!number) head(phrases['head-none']);
   if (!number)
     return place.replaceChildren(make('p', {}, phrases.noOrder, make('a', { href: address('shop/') }, phrases.toTheShop)));
   try {
@@ -114,7 +120,11 @@ export async function showThanks(): Promise<void> {
     );
     const rules = await loadRules();
     sessionStorage.removeItem(attempt);
-    if (order.state === 'paid' || order.payment === 'bank') writeCart([]);
+    const taken =
+      order.state === 'paid' || order.state === 'sent' || (order.payment === 'bank' && order.state === 'awaiting-payment');
+    if (taken) writeCart([]);
+    head(phrases[`head-${order.state}`]);
+    const until = new Date(Date.parse(order.placed) + rules.payments.bankDays * 86_400_000);
     place.replaceChildren(
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number: order.number })),
       make('p', {}, phrases[`state-${order.state}`]),
@@ -146,10 +156,17 @@ export async function showThanks(): Promise<void> {
           : []),
         make('div', { class: 'total' }, make('dt', {}, phrases.total), make('dd', {}, money(order.total, rules))),
       ),
-      ...(order.payment === 'bank' && rules.payments.bank
-        ? [make('p', {}, fill(phrases.payTo, { account: rules.payments.bank, number: order.number }))]
+      ...(order.payment === 'bank' && rules.payments.bank && order.state === 'awaiting-payment'
+        ? [
+            make('p', {}, fill(phrases.payTo, { account: rules.payments.bank, number: order.number })),
+            make(
+              'p',
+              {},
+              fill(phrases.keptUntil, { date: new Intl.DateTimeFormat(rules.locale, { dateStyle: 'long' }).format(until) }),
+            ),
+          ]
         : []),
-      ...(order.state === 'refused'
+      ...(order.state === 'refused' || order.state === 'expired'
         ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout))]
         : []),
     );

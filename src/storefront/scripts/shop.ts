@@ -63,10 +63,15 @@ document.addEventListener('submit', (event) => {
   const said = form.querySelector('[data-added]');
   const wanted = Math.max(1, Math.floor(Number(new FormData(form).get('quantity')) || 1));
   if (!variant || variant.stock === 0 || !said) return;
-  const now = addToCart(variant.id, offer.path, wanted, variant.stock);
-  const full = variant.stock !== null && now >= variant.stock;
-  void sayAdded(said, now, full);
+  void putIn(said, variant, offer.path, wanted);
 });
+
+async function putIn(said: Element, variant: PageOffer['variants'][number], path: string, wanted: number): Promise<void> {
+  const { id, title, price, stock } = variant;
+  const { currency } = await loadRules();
+  const now = addToCart(id, path, wanted, stock, { title, price, currency });
+  await sayAdded(said, now, stock !== null && now >= stock);
+}
 
 async function sayAdded(said: Element, n: number, full: boolean): Promise<void> {
   const { inCart, inCartAll, seeCart } = await loadPhrases();

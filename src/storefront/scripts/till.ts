@@ -1,6 +1,6 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Bill, makeBill, type TillRules } from '@/core/till';
-import { priceLine, readCart, writeCart, type CartLine, type Priced, type PricedLine } from './cart';
+import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
 import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
@@ -10,8 +10,47 @@ async function priceCart(): Promise<Priced> {
   const paths = [...new Set(cart.map((line) => line.path))];
   const offers = new Map(await Promise.all(paths.map(async (path) => [path, await loadOffer(path)] as const)));
   const stock = await liveStock(cart.map((line) => line.variant));
-  const lines = cart.flatMap((line) => priceLine(line, offers.get(line.path), stock.get(line.variant)) ?? []);
-  return { rules, phrases, lines };
+  const priced = cart.map((line) => priceLine(line, offers.get(line.path), stock.get(line.variant)));
+  const changes = cart.flatMap((line, i) => changesOf(line, offers.get(line.path), priced[i] ?? null, rules.currency));
+  return { rules, phrases, lines: priced.flatMap((line) => line ?? []), changes };
+}
+
+/** What changed since things were put in the cart, or nothing. */
+function changeList({ changes, phrases, rules }: Priced): HTMLElement[] {
+  if (!changes.length) return [];
+  const say = (change: CartChange): string => {
+    if (change.kind === 'gone') return change.title ? fill(phrases.nowGone, { title: change.title }) : phrases.oneGone;
+    if (change.kind === 'sold-out') return fill(phrases.nowSoldOut, { title: change.title });
+    if (change.kind === 'fewer') return fill(phrases.nowFewer, { title: change.title, n: change.left });
+    return fill(phrases.nowCosts, {
+      title: change.title,
+      price: money(change.now, rules),
+      before: money(change.before, rules),
+    });
+  };
+  return [
+    make(
+      'div',
+      { class: 'notice', role: 'status' },
+      make('p', {}, phrases.cartChanged),
+      make('ul', {}, ...changes.map((change) => make('li', {}, say(change)))),
+    ),
+  ];
+}
+
+/** The cart is as it is shown: what was told is told once. */
+function settleCart({ lines, changes, rules }: Priced): void {
+  if (changes.length)
+    writeCart(
+      lines.map(({ variant, path, quantity, title, price }) => ({
+        variant,
+        path,
+        quantity,
+        title,
+        price,
+        currency: rules.currency,
+      })),
+    );
 }
 
 /** Basis points as per cent, with the decimal sign of the shop. */
@@ -53,14 +92,17 @@ async function paintCart(): Promise<void> {
   if (!place) return;
   const cart = await priceCart();
   const { rules, phrases, lines } = cart;
+  settleCart(cart);
   if (!lines.length) {
     place.replaceChildren(
+      ...changeList(cart),
       make('p', { class: 'empty' }, phrases.cartEmpty, make('a', { href: address('shop/') }, phrases.toTheShop)),
     );
     return;
   }
   const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
   place.replaceChildren(
+    ...changeList(cart),
     make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, cart))),
     make(
       'div',
@@ -115,10 +157,21 @@ function cartLine(line: PricedLine, { rules, phrases }: Priced): HTMLElement {
   );
 }
 
-const changeLine = (variant: string, quantity: number) => {
+/** Changes the number of a line. Who used the keyboard stays where they were: at the line, or at the one that took its place. */
+async function changeLine(variant: string, quantity: number): Promise<void> {
+  const controls = () => [...document.querySelectorAll<HTMLElement>('[data-line],[data-remove]')];
+  const at = controls().findIndex((control) => control === document.activeElement);
+  const what = controls()[at]?.dataset;
   writeCart(readCart().map((line: CartLine) => (line.variant === variant ? { ...line, quantity } : line)));
-  void paintCart();
-};
+  await paintCart();
+  if (at < 0) return;
+  const now = controls();
+  const same = now.find(
+    ({ dataset }) =>
+      dataset.line === what?.line && dataset.remove === what?.remove && (dataset.line ?? dataset.remove) === variant,
+  );
+  (same ?? now[Math.min(at, now.length - 1)] ?? document.querySelector<HTMLElement>('[data-cart] a'))?.focus();
+}
 
 let code = '';
 let priced: Priced | undefined;
@@ -136,10 +189,55 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
   });
 }
 
+function applyCode(form: HTMLFormElement, cart: Priced): void {
+  code = String(new FormData(form).get('code') ?? '').trim();
+  paintBill(form, cart);
+}
+
+const formKey = 'arcatum-checkout';
+
+/** What a buyer typed stays through a refusal, a reload and the way back, as long as the browser's tab; consent is given each time. */
+function keepForm(form: HTMLFormElement): void {
+  const typed = [...new FormData(form)].filter(([name, value]) => name !== 'consent' && typeof value === 'string');
+  try {
+    sessionStorage.setItem(formKey, JSON.stringify(Object.fromEntries(typed)));
+  } catch {
+    // Storage is shut: the form lasts as long as the page.
+  }
+}
+
+let restored: HTMLFormElement | undefined;
+/** The way of delivery that was chosen on an earlier visit: the choices are painted later than the form. */
+let rateBefore = '';
+
+function restoreForm(form: HTMLFormElement): void {
+  if (restored === form) return;
+  restored = form;
+  let typed: unknown = null;
+  try {
+    typed = JSON.parse(sessionStorage.getItem(formKey) ?? 'null');
+  } catch {
+    // Damaged or shut: nothing was typed.
+  }
+  if (typeof typed !== 'object' || typed === null) return;
+  for (const [name, value] of Object.entries(typed)) {
+    const field = form.elements.namedItem(name);
+    if (typeof value !== 'string' || !value) continue;
+    if (name === 'rate') rateBefore = value;
+    if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement || field instanceof RadioNodeList)
+      field.value = value;
+    // A country that the shop does not name any more is not chosen.
+    if (field instanceof HTMLSelectElement && [...field.options].some((option) => option.value === value)) field.value = value;
+  }
+  code = String(new FormData(form).get('code') ?? '').trim();
+}
+
 async function paintCheckout(): Promise<void> {
   const form = checkoutForm();
   if (!form) return;
   priced = await priceCart();
+  restoreForm(form);
+  document.querySelector('[data-changes]')?.replaceChildren(...changeList(priced));
   const empty = document.querySelector<HTMLElement>('[data-empty]');
   form.hidden = priced.lines.length === 0;
   if (empty) empty.hidden = priced.lines.length > 0;
@@ -162,7 +260,7 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
   for (const part of form.querySelectorAll<HTMLElement>('[data-delivery],[data-parcel]')) part.hidden = !needsParcel;
   for (const input of form.querySelectorAll<HTMLInputElement>('[data-parcel] input')) input.required = needsParcel;
   if (rates) {
-    const before = new FormData(form).get('rate');
+    const before = new FormData(form).get('rate') ?? rateBefore;
     rates.replaceChildren(
       ...bill.rates.map((rate) => {
         const free = rate.freeFrom !== null && bill.goods - bill.discount >= rate.freeFrom;
@@ -244,7 +342,7 @@ function showErrors(form: HTMLFormElement, faults: [id: string, say: string][], 
 document.addEventListener('change', (event) => {
   const target = event.target;
   if (target instanceof HTMLInputElement && target.dataset.line)
-    changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
+    void changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
   const form = checkoutForm();
   if (
     form &&
@@ -257,14 +355,25 @@ document.addEventListener('change', (event) => {
     paintBill(form, priced);
 });
 
+// Return in the field of the code takes the code; it orders nothing.
+document.addEventListener('keydown', (event) => {
+  const form = checkoutForm();
+  if (event.key !== 'Enter' || !form || !priced || !(event.target instanceof HTMLInputElement) || event.target.name !== 'code')
+    return;
+  event.preventDefault();
+  applyCode(form, priced);
+});
+
+document.addEventListener('input', (event) => {
+  const form = checkoutForm();
+  if (form && event.target instanceof Node && form.contains(event.target)) keepForm(form);
+});
+
 document.addEventListener('click', (event) => {
   const target = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-remove],[data-apply]') : null;
-  if (target?.dataset.remove) changeLine(target.dataset.remove, 0);
+  if (target?.dataset.remove) void changeLine(target.dataset.remove, 0);
   const form = checkoutForm();
-  if (target?.hasAttribute('data-apply') && form && priced) {
-    code = String(new FormData(form).get('code') ?? '').trim();
-    paintBill(form, priced);
-  }
+  if (target?.hasAttribute('data-apply') && form && priced) applyCode(form, priced);
 });
 
 document.addEventListener('submit', (event) => {

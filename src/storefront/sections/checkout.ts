@@ -43,6 +43,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
   return html`<section class="text checkout" id="checkout">
     ${drawText(c, 'heading', 'h1')}${noScripts(c)}
     <p class="notice" data-empty hidden>${words.emptyCart} <a href="${c.addresses.page('shop/')}">${drawn.toTheShop}</a></p>
+    <div data-changes></div>
     <form data-checkout novalidate hidden>
       <div class="checkout-fields">
         <div class="error-summary" data-errors role="alert" tabindex="-1" hidden></div>

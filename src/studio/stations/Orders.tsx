@@ -2,13 +2,14 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { formatMoney, minorDigits } from '@/core/till/page';
-import { type Order } from '@/core/till';
-import { markOrder, ordersOf, takeOrderFile } from '../host';
+import { type BookedOrder } from '@/core/till';
+import { changeOrder, ordersOf, takeOrderFile, type OrderStep } from '../host';
 import { OpenFile } from '../OpenFile';
-import { Button, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
+import { Choice, Field, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { tokens } from '../theme';
 import { when } from '../when';
+import { OrderSheet } from './orders/OrderSheet';
+import { money, ordersIn, states, views, type View } from './orders/told';
 import { type StationProps } from './station';
 
 const Split = styled.div`
@@ -53,37 +54,25 @@ const List = styled.table`
   }
 `;
 
-const Figures = styled.dl`
-  border-top: 1px solid ${tokens.ink};
-  div {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-    padding: 6px 0;
-    border-bottom: 1px solid ${tokens.line};
-  }
-  .total {
-    font-weight: 600;
-  }
+const Sieve = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 200px;
+  gap: 12px;
+  margin-top: 14px;
 `;
 
-const states: Record<Order['state'], string> = {
-  'awaiting-payment': 'awaiting payment',
-  paid: 'paid',
-  refused: 'payment refused',
-  expired: 'not paid in time',
-  sent: 'sent',
-};
-
-const money = (amount: number, order: Order) =>
-  formatMoney(amount, { currency: order.currency, digits: minorDigits(order.currency), locale: 'en-GB' });
+/** Rows that are shown at first, and further at each press. */
+const perStretch = 100;
 
 /** Orders as the host keeps them, newest first, and the one at hand. */
 export function OrdersStation({ owner, onOrders }: StationProps) {
-  const [orders, setOrders] = useState<Order[] | null>(null);
+  const [orders, setOrders] = useState<BookedOrder[] | null>(null);
   const [damage, setDamage] = useState<readonly { line: number; because: string }[]>([]);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
   const [selected, setSelected] = useState('');
+  const [view, setView] = useState<View>('all');
+  const [search, setSearch] = useState('');
+  const [shown, setShown] = useState(perStretch);
 
   const read = useCallback(async () => {
     if (!owner) return;
@@ -112,10 +101,14 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
     );
   }
 
-  const current = orders?.find((order) => order.number === selected) ?? orders?.[0];
-  const mark = async (number: string, state: 'paid' | 'sent') => {
-    const marked = await markOrder(owner, number, state);
-    setSaid(marked.ok ? { kind: 'fine', say: `Order ${number} is marked as ${state}.` } : { kind: 'mend', say: marked.say });
+  const found = ordersIn(orders ?? [], view, search);
+  const current = found.find((order) => order.number === selected) ?? found[0];
+  const owing = (orders ?? []).filter(({ books }) => books.toGiveBack > 0).length;
+  const step = async (number: string, wanted: OrderStep) => {
+    const done = await changeOrder(owner, number, wanted);
+    const what = 'state' in wanted ? `is ${wanted.state}` : 'has its money given back';
+    setSelected(number);
+    setSaid(done.ok ? { kind: 'fine', say: `Order ${number} ${what}.` } : { kind: 'mend', say: done.say });
     await read();
   };
 
@@ -162,7 +155,22 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
         {orders?.length === 0 ? (
           <Soft style={{ marginTop: 14 }}>No orders yet. Buy something in the shop to see how it goes.</Soft>
         ) : null}
+        {owing && view !== 'back' ? (
+          <Notice as="div" $kind="todo" style={{ marginTop: 10 }}>
+            <Row>
+              <span>{owing === 1 ? 'Of one order' : `Of ${owing} orders`} money is to be given back.</span>
+              <TextButton onPress={() => setView('back')}>See {owing === 1 ? 'it' : 'them'}</TextButton>
+            </Row>
+          </Notice>
+        ) : null}
         {orders?.length ? (
+          <Sieve>
+            <Field label="Search" value={search} onChange={setSearch} placeholder="Number, buyer, place, goods" />
+            <Choice label="What to see" value={view} options={views} onChange={setView} />
+          </Sieve>
+        ) : null}
+        {orders?.length && !found.length ? <Soft style={{ marginTop: 14 }}>No order is like this.</Soft> : null}
+        {found.length ? (
           <List>
             <thead>
               <tr>
@@ -176,90 +184,39 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
               </tr>
             </thead>
             <tbody>
-              {orders.map((order) => (
+              {found.slice(0, shown).map((order) => (
                 <tr key={order.number} aria-selected={order.number === current?.number}>
                   <th scope="row">
                     <TextButton onPress={() => setSelected(order.number)}>{order.number}</TextButton>
                   </th>
                   <td>{when(order.placed)}</td>
                   <td>{order.buyer.name}</td>
-                  <td>{states[order.state]}</td>
+                  <td>
+                    {states[order.state]}
+                    {order.books.toGiveBack ? `, ${money(order.books.toGiveBack, order)} to give back` : ''}
+                  </td>
                   <td className="sum">{money(order.total, order)}</td>
                 </tr>
               ))}
             </tbody>
           </List>
         ) : null}
+        {found.length > shown ? (
+          <Row style={{ marginTop: 10 }}>
+            <QuietButton onPress={() => setShown(shown + perStretch)}>Show more</QuietButton>
+            <Soft>
+              {shown} of {found.length}
+            </Soft>
+          </Row>
+        ) : null}
       </div>
       <aside aria-label="The order">
         {current ? (
-          <OrderSheet order={current} onMark={(state) => void mark(current.number, state)} />
+          <OrderSheet order={current} onStep={(wanted) => void step(current.number, wanted)} />
         ) : (
           <Soft>Choose an order to see it.</Soft>
         )}
       </aside>
     </Split>
-  );
-}
-
-function OrderSheet({ order, onMark }: { order: Order; onMark: (state: 'paid' | 'sent') => void }) {
-  const { buyer } = order;
-  return (
-    <>
-      <h2>
-        Order {order.number}, {states[order.state]}
-      </h2>
-      <p>
-        {buyer.name}
-        <br />
-        {[buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), buyer.country].filter(Boolean).map((line) => (
-          <span key={line}>
-            {line}
-            <br />
-          </span>
-        ))}
-        <a href={`mailto:${buyer.email}`}>{buyer.email}</a>
-        {buyer.phone ? `, ${buyer.phone}` : ''}
-      </p>
-      {buyer.note ? <Notice>{buyer.note}</Notice> : null}
-      <Figures>
-        {order.lines.map((line) => (
-          <div key={line.variant}>
-            <dt>
-              {line.quantity} × {line.title}
-            </dt>
-            <dd>{money(line.sum, order)}</dd>
-          </div>
-        ))}
-        {order.discount ? (
-          <div>
-            <dt>Discount {order.code}</dt>
-            <dd>−{money(order.discount, order)}</dd>
-          </div>
-        ) : null}
-        {order.delivery ? (
-          <div>
-            <dt>Delivery, {order.delivery.label}</dt>
-            <dd>{money(order.delivery.price, order)}</dd>
-          </div>
-        ) : null}
-        {order.taxes.map((tax) => (
-          <div key={tax.taxClass}>
-            <dt>
-              {order.taxIncluded ? 'of which tax' : 'Tax'} {tax.rate / 100} %
-            </dt>
-            <dd>{money(tax.tax, order)}</dd>
-          </div>
-        ))}
-        <div className="total">
-          <dt>Total, {order.payment === 'card' ? 'by card' : 'by bank transfer'}</dt>
-          <dd>{money(order.total, order)}</dd>
-        </div>
-      </Figures>
-      <Row>
-        {order.state === 'awaiting-payment' ? <Button onPress={() => onMark('paid')}>The payment has come</Button> : null}
-        {order.state === 'paid' ? <Button onPress={() => onMark('sent')}>The parcel has left</Button> : null}
-      </Row>
-    </>
   );
 }

@@ -4,15 +4,16 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Stopped } from '@/workers/client';
 import { type Progress } from '@/workers/protocol';
-import { versionsOf } from '@/core/project';
+import { shortestPassphrase, versionsOf } from '@/core/project';
 import { type Target } from '@/core/site';
 import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
 import { download, exportProject } from '../projects';
-import { writeOwner } from '../store';
+import { readKeys, writeOwner, type Keyring } from '../store';
 import { tokens } from '../theme';
 import { Working } from '../Working';
 import { when } from '../when';
+import { Keys, RecoveryCode } from './publish/Keys';
 import { type StationProps } from './station';
 
 const Log = styled.ol`
@@ -33,6 +34,9 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   const { project } = state;
   const { summary, worker } = shop;
   const [address, setAddress] = useState<string | null>(null);
+  const [ring, setRing] = useState<Keyring>({ owners: [] });
+  const [code, setCode] = useState<{ address: string; code: string } | null>(null);
+  const [passphrase, setPassphrase] = useState('');
   const [log, setLog] = useState<ReleaseLog | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
@@ -41,6 +45,19 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   // The place in the log that a release was made at.
   const follows =
     broughtBack === null ? undefined : versionsOf(state.story).find(({ version }) => version?.release === broughtBack);
+
+  useEffect(() => {
+    void readKeys(project.id).then(setRing);
+  }, [project.id, owner]);
+
+  const takeRing = (next: Keyring) => {
+    setRing(next);
+    const [first] = next.owners;
+    if (!first) return;
+    setAddress(null);
+    setLog(null);
+    onOwner(first);
+  };
 
   useEffect(() => {
     if (!owner) return;
@@ -85,14 +102,17 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   };
 
   const publishNow = async () => {
-    const mine = owner?.address === wanted ? owner : { address: wanted, key: crypto.randomUUID() };
+    const mine = ring.owners.find((one) => one.address === wanted) ?? { address: wanted, key: crypto.randomUUID() };
+    const there = await releasesOf(mine);
+    if (!there.ok) return setSaid({ kind: 'mend', say: there.say });
     // The release remembers where in the log it was made, whatever is done while it is drawn.
     const of = state.story.log.changes.at(-1)?.id ?? '';
-    const { archive } = await draw({ kind: 'host', address: `${location.origin}/s/${wanted}/` });
+    const { archive } = await draw({ kind: 'host', address: there.value.at });
     const release = await publishArchive(mine, archive);
     if (!release.ok) return setSaid({ kind: 'mend', say: release.say });
-    await writeOwner(project.id, mine);
+    setRing(await writeOwner(project.id, mine));
     onOwner({ ...mine });
+    if (release.value.code) setCode({ address: wanted, code: release.value.code });
     state.nameVersion({ name: `Release of ${when(release.value.at)}`, auto: true, release: release.value.id, of });
     setSaid({ kind: 'fine', say: `Published: ${release.value.files} files, ${megabytes(release.value.bytes)}.` });
   };
@@ -125,10 +145,10 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
         <Field label="Address on this host" value={wanted} onChange={(text) => setAddress(text.trim())} wrong={wrong} />
         <Row>
           <Button type="submit" isDisabled={!summary || Boolean(wrong) || progress !== null}>
-            {owner ? 'Publish again' : 'Publish'}
+            {ring.owners.some((one) => one.address === wanted) ? 'Publish again' : 'Publish'}
           </Button>
-          {owner ? (
-            <a href={`/s/${owner.address}/`} target="_blank" rel="noreferrer">
+          {owner && log?.current ? (
+            <a href={log.at} target="_blank" rel="noreferrer">
               Open the shop
             </a>
           ) : null}
@@ -140,6 +160,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <Notice $kind={said.kind}>{said.say}</Notice>
         </div>
       ) : null}
+      {code ? <RecoveryCode {...code} onKept={() => setCode(null)} /> : null}
       {follows ? (
         <Notice as="div" $kind="todo">
           <p>
@@ -199,6 +220,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <Soft>Nothing is published yet.</Soft>
         )}
       </section>
+      <Keys project={project.id} ring={ring} onRing={takeRing} onCode={(at, fresh) => setCode({ address: at, code: fresh })} />
       <section aria-label="Take it away" style={{ display: 'grid', gap: 8 }}>
         <h2>Take it away</h2>
         <Row>
@@ -206,13 +228,29 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
             Download the site
           </QuietButton>
           <QuietButton
+            isDisabled={passphrase !== '' && passphrase.length < shortestPassphrase}
             onPress={() =>
-              guarded(async () => download(await exportProject(state.story), `${summary?.slug ?? 'project'}.arcatum.zip`))
+              guarded(async () =>
+                download(await exportProject(state.story, passphrase), `${summary?.slug ?? 'project'}.arcatum.zip`),
+              )
             }
           >
             Export project
           </QuietButton>
         </Row>
+        {ring.owners.length ? (
+          <Field
+            label="Passphrase for the keys, if they should go along in the project’s file"
+            type="password"
+            value={passphrase}
+            onChange={setPassphrase}
+            wrong={
+              passphrase && passphrase.length < shortestPassphrase
+                ? `Use ${shortestPassphrase} signs or more, or leave it empty.`
+                : ''
+            }
+          />
+        ) : null}
         <Soft>
           <small>
             The site runs on any file server. The project file holds brief, goods, decisions and pictures, and opens here again.

@@ -169,6 +169,18 @@ function Payment({ state, rules }: PartProps) {
         onSet={(bank) => state.decide(place(tillPlaces.payments, { ...rules.payments, bank: bank.trim() }))}
         placeholder="Name, bank, account"
       />
+      {rules.payments.bank ? (
+        <Reading
+          label="Days that a transfer may take"
+          value={String(rules.payments.bankDays)}
+          read={(text) =>
+            /^\d{1,2}$/.test(text.trim()) && Number(text) >= 1 && Number(text) <= 90
+              ? ({ ok: true } as const)
+              : ({ ok: false, say: 'Write a number of days from 1 to 90.' } as const)
+          }
+          onSet={(text) => state.decide(place(tillPlaces.payments, { ...rules.payments, bankDays: Number(text) }))}
+        />
+      ) : null}
     </Part>
   );
 }

@@ -1,5 +1,5 @@
 import { type Address } from '@/core/places';
-import { type Owner } from '../store';
+import { type Owner } from '@/core/project';
 import { type ProjectState } from '../useProject';
 import { type ShopState } from '../useShop';
 

@@ -1,75 +1,94 @@
 import { randomUUID } from 'node:crypto';
 import { orderRequestSchema } from '@/core/till/page';
-import { askFor, hostData, isPage, serve, tillOf } from '@/standins';
+import { addresses, askFor, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
+import { answering, json, refuse } from '../../../standin/doors';
+
+/** Published shops. Each is seen at an origin of its own alone: `proxy.ts` sends what was asked there to here. */
 
 /** What a published page may do: its own files and nothing from elsewhere. */
 const policy =
-  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self' mailto:";
+  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self' mailto:";
+
+const guards = {
+  'content-security-policy': policy,
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+};
 
 type Call = { params: Promise<{ address: string; path?: string[] }> };
 
-const json = (status: number, value: unknown) => Response.json(value, { status, headers: { 'cache-control': 'no-store' } });
+const nobody = () =>
+  new Response('There is no shop at this address.', {
+    status: 404,
+    headers: { ...guards, 'content-type': 'text/plain; charset=utf-8' },
+  });
 
-/** The address that the visitor used: behind a server that listens on all interfaces, the request's own may name another. */
-const originOf = (request: Request) => {
-  const url = new URL(request.url);
-  return `${request.headers.get('x-forwarded-proto') ?? url.protocol.replace(':', '')}://${request.headers.get('host') ?? url.host}`;
-};
+/** The path within the shop, or null where it is no text. */
+function pathIn(request: Request, address: string): string | null {
+  try {
+    return decodeURIComponent(new URL(request.url).pathname.replace(`/s/${address}`, '')).replace(/^\//, '');
+  } catch {
+    return null;
+  }
+}
 
-export async function GET(request: Request, { params }: Call): Promise<Response> {
+export const GET = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const url = new URL(request.url);
-  const path = decodeURIComponent(url.pathname.replace(`/s/${address}`, '')).replace(/^\//, '');
-  if (url.pathname === `/s/${address}` || (!path.endsWith('/') && path !== '' && isPage(address, path))) {
-    return new Response(null, { status: 308, headers: { location: `${url.pathname}/${url.search}` } });
-  }
+  const path = pathIn(request, address);
+  if (path === null) return refuse(400, 'This address can’t be read.');
+  if (!path.endsWith('/') && path !== '' && isPage(address, path))
+    return new Response(null, {
+      status: 308,
+      headers: { location: `${addresses().shop(address)}${encodeURI(path)}/${url.search}` },
+    });
   const now = new Date().toISOString();
   if (path === 'api/stock')
     return json(200, tillOf(address).stock((url.searchParams.get('ids') ?? '').split(',').slice(0, 500), now));
-  const order = /^api\/orders\/(\d+)$/.exec(path)?.[1];
+  const order = /^api\/orders\/(\d{1,12})$/.exec(path)?.[1];
   if (order) {
-    const found = tillOf(address).find(order, url.searchParams.get('receipt') ?? '');
-    return found ? json(200, found) : json(404, { say: 'There is no such order.' });
+    const found = tillOf(address).find(order, url.searchParams.get('receipt') ?? '', now);
+    return found ? json(200, found) : refuse(404, 'There is no such order.');
   }
   const file = serve(address, path);
-  if (!file)
-    return new Response('There is no shop at this address.', {
-      status: 404,
-      headers: { 'content-type': 'text/plain; charset=utf-8' },
-    });
+  if (!file) return nobody();
   const lasting = /^(pictures|fonts)\//.test(path);
   return new Response(new Uint8Array(file.body), {
     status: file.status,
     headers: {
+      ...guards,
       'content-type': file.type,
-      'content-security-policy': policy,
-      'x-content-type-options': 'nosniff',
-      'referrer-policy': 'same-origin',
       'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
     },
   });
-}
+});
 
-export async function POST(request: Request, { params }: Call): Promise<Response> {
+// One count in the whole process, also when the server's bundles load this file more than once.
+const shared = globalThis as typeof globalThis & { arcatumOrders?: Rate };
+/** Orders by shop: ten a second for a minute, which is more than a small shop ever sees. */
+const orders = (shared.arcatumOrders ??= new Rate(600, 60_000));
+
+export const POST = answering<Call>(async (request, { params }) => {
   const { address } = await params;
-  const url = new URL(request.url);
-  if (url.pathname !== `/s/${address}/api/orders`) return json(404, { say: 'Nothing is taken here.' });
+  if (pathIn(request, address) !== 'api/orders') return refuse(404, 'Nothing is taken here.');
   const data = hostData(address);
-  if (!data) return json(404, { say: 'There is no shop at this address.' });
-  const body = await request.json().catch(() => null);
-  const wanted = orderRequestSchema.safeParse(body);
+  if (!data) return refuse(404, 'There is no shop at this address.');
+  if (!orders.take(address, Date.now())) return refuse(429, 'Too many orders come in just now. Try again in a minute.');
+  const body = await jsonOf(request, most.order);
+  if (!body.ok) return refuse(413, body.say);
+  const wanted = orderRequestSchema.safeParse(body.value);
   if (!wanted.success)
-    return json(400, {
-      say: `The order is not complete: ${wanted.error.issues[0]?.path.join(' ') ?? 'unknown'}. Look at the form again.`,
-    });
+    return refuse(
+      400,
+      `The order is not complete: ${wanted.error.issues[0]?.path.join(' ') || 'all of it'}. Look at the form again.`,
+    );
   const placed = tillOf(address).place(data, wanted.data, randomUUID(), new Date().toISOString());
-  if (!placed.ok) return json(409, { say: placed.say });
+  if (!placed.ok) return refuse(409, placed.say);
   const { order, receipt } = placed.value;
-  const back = `${originOf(request)}/s/${address}/thank-you/?order=${order.number}&receipt=${receipt}`;
-  if (order.payment !== 'card' || order.total === 0 || order.state !== 'awaiting-payment') {
-    if (order.total === 0) tillOf(address).settle(order.number, 'paid', new Date().toISOString());
+  if (order.payment !== 'card' || order.state !== 'awaiting-payment')
     return json(201, { number: order.number, receipt, pay: null });
-  }
   const intent = askFor({
     amount: order.total,
     currency: order.currency,
@@ -78,7 +97,7 @@ export async function POST(request: Request, { params }: Call): Promise<Response
     shop: data.name,
     order: order.number,
     address,
-    back,
+    back: `${addresses().shop(address)}thank-you/?order=${order.number}&receipt=${receipt}`,
   });
-  return json(201, { number: order.number, receipt, pay: `/standin/pay/${intent.id}` });
-}
+  return json(201, { number: order.number, receipt, pay: addresses().payment(intent.id) });
+});

@@ -1,25 +1,35 @@
-import { bringBack, publish, status } from '@/standins';
+import { addresses, bringBack, bytesOf, mayOpen, most, publish, status } from '@/standins';
+import { type Result } from '@/core/result';
+import { answering, closed, json, keyOf, refuse } from '../../doors';
 
 type Call = { params: Promise<{ address: string }> };
 
-const keyOf = (request: Request) => request.headers.get('x-owner-key') ?? '';
+const answer = (result: Result<object>) => (result.ok ? json(200, result.value) : refuse(409, result.say));
 
-const answer = (result: ReturnType<typeof status> | ReturnType<typeof publish>) =>
-  result.ok ? Response.json(result.value) : Response.json({ say: result.say }, { status: 409 });
-
-/** The releases at an address. */
-export async function GET(request: Request, { params }: Call): Promise<Response> {
-  return answer(status((await params).address, keyOf(request)));
-}
+/** Where shops of this name are seen, and the releases at it. */
+export const GET = answering<Call>(async (request, { params }) => {
+  const { address } = await params;
+  const key = keyOf(request);
+  const shut = closed(request, address, mayOpen(address, key), 409);
+  if (shut) return shut;
+  const found = status(address, key);
+  return answer(found.ok ? { ...found, value: { at: addresses().shop(address), ...found.value } } : found);
+});
 
 /** Publishes an archive. */
-export async function PUT(request: Request, { params }: Call): Promise<Response> {
-  const archive = new Uint8Array(await request.arrayBuffer());
-  return answer(publish((await params).address, keyOf(request), archive, new Date().toISOString()));
-}
+export const PUT = answering<Call>(async (request, { params }) => {
+  const { address } = await params;
+  const key = keyOf(request);
+  const shut = closed(request, address, mayOpen(address, key), 409);
+  if (shut) return shut;
+  const archive = await bytesOf(request, most.site);
+  return archive.ok ? answer(publish(address, key, archive.value, new Date().toISOString())) : refuse(413, archive.say);
+});
 
 /** Brings an earlier release back. */
-export async function POST(request: Request, { params }: Call): Promise<Response> {
-  const id = new URL(request.url).searchParams.get('release') ?? '';
-  return answer(bringBack((await params).address, keyOf(request), id));
-}
+export const POST = answering<Call>(async (request, { params }) => {
+  const { address } = await params;
+  const key = keyOf(request);
+  const shut = closed(request, address, mayOpen(address, key), 409);
+  return shut ?? answer(bringBack(address, key, new URL(request.url).searchParams.get('release') ?? ''));
+});

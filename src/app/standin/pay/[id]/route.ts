@@ -1,31 +1,53 @@
-import { confirm, findIntent, payPage, payWith, tillOf, type Intent } from '@/standins';
+import { addresses, bytesOf, confirm, findIntent, hear, messageOf, most, payPage, payWith, sign, type Intent } from '@/standins';
+import { answering } from '../../doors';
 
 type Call = { params: Promise<{ id: string }> };
 
-const page = (html: string, status = 200) =>
-  new Response(html, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' } });
-const unknown = () => page('<!doctype html><title>Unknown payment</title><p>This payment is not known.</p>', 404);
+/** What the provider's page may do: show itself and send its form, which leads back to the shop. */
+const policyFor = (back: string) =>
+  `default-src 'none'; style-src 'unsafe-inline'; form-action 'self' ${back}; base-uri 'none'; frame-ancestors 'none'`;
 
-/** Tells the shop's host how it went, twice, as providers do, and sends the buyer back. */
+const answer = (html: string, back: string, status: number) =>
+  new Response(html, {
+    status,
+    headers: {
+      'content-type': 'text/html; charset=utf-8',
+      'cache-control': 'no-store',
+      'content-security-policy': policyFor(back),
+      'x-content-type-options': 'nosniff',
+      'referrer-policy': 'no-referrer',
+    },
+  });
+const unknown = () => answer('<!doctype html><title>Unknown payment</title><p>This payment is not known.</p>', '', 404);
+const page = (intent: Intent, say = '', status = 200) => answer(payPage(intent, say), new URL(intent.back).origin, status);
+
+/** Tells the shop's host how it went, twice, as providers do, and sends the buyer back. A host that is away asks later. */
 function finish(intent: Intent): Response {
-  const state = intent.state === 'accepted' ? 'paid' : 'refused';
-  for (let told = 0; told < 2; told++) tillOf(intent.address).settle(intent.order, state, new Date().toISOString());
+  const message = messageOf(intent);
+  const now = new Date().toISOString();
+  if (message && intent.told) for (let told = 0; told < 2; told++) hear(intent.address, sign(message, now), now);
   return new Response(null, { status: 303, headers: { location: intent.back } });
 }
 
-export async function GET(_request: Request, { params }: Call): Promise<Response> {
+const isOver = (intent: Intent) => messageOf(intent) !== null;
+
+export const GET = answering<Call>(async (_request, { params }) => {
   const intent = findIntent((await params).id);
   if (!intent) return unknown();
-  return intent.state === 'accepted' || intent.state === 'refused' ? finish(intent) : page(payPage(intent));
-}
+  return isOver(intent) ? finish(intent) : page(intent);
+});
 
-export async function POST(request: Request, { params }: Call): Promise<Response> {
+export const POST = answering<Call>(async (request, { params }) => {
   const { id } = await params;
   const intent = findIntent(id);
   if (!intent) return unknown();
-  const form = await request.formData();
-  const answer = form.get('answer');
-  const next = answer === null ? payWith(id, String(form.get('card') ?? '')) : confirm(id, answer === 'yes');
-  if (!next.ok) return page(payPage(intent, next.say), 422);
-  return next.value.state === 'confirm' ? page(payPage(next.value)) : finish(next.value);
-}
+  const body = await bytesOf(request, most.note);
+  if (!body.ok) return page(intent, body.say, 413);
+  const form = new URLSearchParams(new TextDecoder().decode(body.value));
+  const said = form.get('answer');
+  const next = said === null ? payWith(id, form.get('card') ?? '') : confirm(id, said === 'yes');
+  if (!next.ok) return page(intent, next.say, 422);
+  // A page that was paid is left by an address of its own, so that going back and forth pays nothing twice.
+  if (!isOver(next.value)) return page(next.value);
+  return new Response(null, { status: 303, headers: { location: addresses().payment(id) } });
+});

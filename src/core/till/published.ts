@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { minorSchema, taxClassSchema } from '../goods/about';
+import { isCurrency, minorDigits } from './currencies';
+import { discountCodeSchema, longestName, paymentsSchema, taxRatesSchema, zoneSchema } from './rules';
+
+const isLocale = (tag: string): boolean => {
+  try {
+    return Intl.getCanonicalLocales(tag).length === 1;
+  } catch {
+    return false;
+  }
+};
+
+const allDiffer = (names: readonly string[]) => new Set(names).size === names.length;
+
+/** The rules of a till as they are published. What no seller can set in the studio is no rule here either. */
+export const tillRulesSchema = z
+  .object({
+    currency: z.string().refine(isCurrency, 'This is no currency of ISO 4217.'),
+    digits: z.number().int(),
+    locale: z.string().refine(isLocale, 'This is no language tag of BCP 47.'),
+    country: z.string().regex(/^([A-Z]{2})?$/),
+    pricesIncludeTax: z.boolean(),
+    taxes: taxRatesSchema.nullable(),
+    zones: z
+      .array(zoneSchema)
+      .max(200)
+      .refine((zones) => allDiffer(zones.map(({ id }) => id)), 'Two zones have one name.')
+      .refine((zones) => allDiffer(zones.flatMap(({ countries }) => countries)), 'One country is in two zones.'),
+    codes: z
+      .array(discountCodeSchema)
+      .max(2000)
+      .refine((codes) => allDiffer(codes.map(({ code }) => code.trim().toUpperCase())), 'One code stands for two discounts.'),
+    payments: paymentsSchema,
+    returnsDays: z.number().int().min(0).max(3650).nullable(),
+  })
+  .refine(({ currency, digits }) => digits === minorDigits(currency), {
+    path: ['digits'],
+    message: 'The currency is written with another number of digits.',
+  });
+
+const entrySchema = z.object({
+  id: z.string().min(1).max(longestName),
+  title: z.string().max(1000),
+  price: minorSchema,
+  weight: z.number().nonnegative(),
+  taxClass: taxClassSchema,
+  physical: z.boolean(),
+  stock: z.number().int().nonnegative().nullable(),
+});
+
+/** What a host needs to compute the orders of a shop again. It is published with the shop and read by this, whoever wrote it. */
+export const hostDataSchema = z.object({
+  shop: z.string().min(1).max(longestName),
+  name: z.string().max(1000),
+  rules: tillRulesSchema,
+  prices: z
+    .array(entrySchema)
+    .max(1_000_000)
+    .refine((prices) => allDiffer(prices.map(({ id }) => id)), 'Two things have one name.'),
+});
+
+export type HostData = z.infer<typeof hostDataSchema>;

@@ -1,0 +1,168 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import { orderMoves, type BookedOrder } from '@/core/till/page';
+import { type OrderStep } from '../../host';
+import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
+import { tokens } from '../../theme';
+import { when } from '../../when';
+import { actors, money, states } from './told';
+
+const Figures = styled.dl`
+  border-top: 1px solid ${tokens.ink};
+  div {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    padding: 6px 0;
+    border-bottom: 1px solid ${tokens.line};
+  }
+  .total {
+    font-weight: 600;
+  }
+`;
+
+const History = styled.ol`
+  font-size: 14px;
+  li {
+    padding: 5px 0;
+    border-bottom: 1px solid ${tokens.line};
+  }
+`;
+
+interface OrderSheetProps {
+  order: BookedOrder;
+  onStep: (step: OrderStep) => void;
+}
+
+/** One order: who, what, the sum in its parts, what can be done with it, and what was. */
+export function OrderSheet({ order, onStep }: OrderSheetProps) {
+  const { buyer, books } = order;
+  return (
+    <>
+      <h2>
+        Order {order.number}, {states[order.state]}
+      </h2>
+      {books.toGiveBack > 0 ? (
+        <Notice as="div" $kind="todo">
+          <p>
+            <b>{money(books.toGiveBack, order)}</b> of this order {order.state === 'cancelled' ? 'was paid' : 'came in'} and is
+            not owed to you.
+          </p>
+          <Row>
+            <Button onPress={() => onStep({ giveBack: true })}>
+              {order.payment === 'card' ? `Give back ${money(books.toGiveBack, order)}` : 'I have given it back'}
+            </Button>
+          </Row>
+        </Notice>
+      ) : null}
+      <p>
+        {buyer.name}
+        <br />
+        {[buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), buyer.country].filter(Boolean).map((line) => (
+          <span key={line}>
+            {line}
+            <br />
+          </span>
+        ))}
+        <a href={`mailto:${buyer.email}`}>{buyer.email}</a>
+        {buyer.phone ? `, ${buyer.phone}` : ''}
+      </p>
+      {buyer.note ? <Notice>{buyer.note}</Notice> : null}
+      <Figures>
+        {order.lines.map((line) => (
+          <div key={line.variant}>
+            <dt>
+              {line.quantity} × {line.title}
+            </dt>
+            <dd>{money(line.sum, order)}</dd>
+          </div>
+        ))}
+        {order.discount ? (
+          <div>
+            <dt>Discount {order.code}</dt>
+            <dd>−{money(order.discount, order)}</dd>
+          </div>
+        ) : null}
+        {order.delivery ? (
+          <div>
+            <dt>Delivery, {order.delivery.label}</dt>
+            <dd>{money(order.delivery.price, order)}</dd>
+          </div>
+        ) : null}
+        {order.taxes.map((tax) => (
+          <div key={tax.taxClass}>
+            <dt>
+              {order.taxIncluded ? 'of which tax' : 'Tax'} {tax.rate / 100} %
+            </dt>
+            <dd>{money(tax.tax, order)}</dd>
+          </div>
+        ))}
+        <div className="total">
+          <dt>Total, {order.payment === 'card' ? 'by card' : 'by bank transfer'}</dt>
+          <dd>{money(order.total, order)}</dd>
+        </div>
+        {books.givenBack ? (
+          <div>
+            <dt>Given back</dt>
+            <dd>−{money(books.givenBack, order)}</dd>
+          </div>
+        ) : null}
+      </Figures>
+      <Steps key={order.number} order={order} onStep={onStep} />
+      <section aria-label="What became of it">
+        <h3>What became of it</h3>
+        <History>
+          {books.history.map((entry, i) => (
+            <li key={i}>
+              {when(entry.at)}: {sayOf(entry, order)}
+              {entry.why ? ` “${entry.why}”` : ''}
+            </li>
+          ))}
+        </History>
+      </section>
+    </>
+  );
+}
+
+function sayOf({ by, state, money: moved }: BookedOrder['books']['history'][number], order: BookedOrder): string {
+  const who = by === 'buyer' ? 'placed by the buyer' : `${states[state]}, by ${actors[by]}`;
+  if (moved === 0) return who;
+  return `${moved > 0 ? `${money(moved, order)} came in` : `${money(-moved, order)} went back`}; ${who}`;
+}
+
+/** What may be done with an order where it stands. Letting it go is asked about once more. */
+function Steps({ order, onStep }: OrderSheetProps) {
+  const [leaving, setLeaving] = useState(false);
+  const [why, setWhy] = useState('');
+  const may = orderMoves[order.state];
+  if (leaving)
+    return (
+      <Notice as="div" $kind="todo">
+        <p>
+          The goods go back on the shelf
+          {order.state === 'paid' ? ', and what was paid is to be given back' : ''}. This can’t be undone.
+        </p>
+        <Field label="Why, for your own books (if you like)" value={why} onChange={setWhy} />
+        <Row style={{ marginTop: 8 }}>
+          <Button
+            onPress={() => {
+              setLeaving(false);
+              onStep({ state: 'cancelled', why });
+            }}
+          >
+            Cancel this order
+          </Button>
+          <TextButton onPress={() => setLeaving(false)}>Keep it</TextButton>
+        </Row>
+      </Notice>
+    );
+  return (
+    <Row>
+      {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
+      {may.includes('sent') ? <Button onPress={() => onStep({ state: 'sent' })}>The parcel has left</Button> : null}
+      {may.includes('cancelled') ? <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton> : null}
+    </Row>
+  );
+}

@@ -1,0 +1,52 @@
+import { formatMoney, minorDigits } from '@/core/till/page';
+import { type Actor, type BookedOrder, type Order, type OrderState } from '@/core/till';
+
+export const states: Record<OrderState, string> = {
+  'awaiting-payment': 'awaiting payment',
+  paid: 'paid',
+  refused: 'payment refused',
+  expired: 'not paid in time',
+  cancelled: 'cancelled',
+  sent: 'sent',
+};
+
+export const actors: Record<Actor, string> = {
+  buyer: 'the buyer',
+  seller: 'you',
+  provider: 'the payment provider',
+  host: 'the host',
+};
+
+export const money = (amount: number, { currency }: Pick<Order, 'currency'>) =>
+  formatMoney(amount, { currency, digits: minorDigits(currency), locale: 'en-GB' });
+
+/** What a seller may want to see of the orders. */
+export const views = [
+  { id: 'all', name: 'All orders' },
+  { id: 'pay', name: 'Awaiting payment' },
+  { id: 'send', name: 'To be sent' },
+  { id: 'back', name: 'Money to give back' },
+] as const;
+export type View = (typeof views)[number]['id'];
+
+const isIn: Record<View, (order: BookedOrder) => boolean> = {
+  all: () => true,
+  pay: ({ state }) => state === 'awaiting-payment',
+  send: ({ state }) => state === 'paid',
+  back: ({ books }) => books.toGiveBack > 0,
+};
+
+const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** The orders of a view in which every word of a search stands: number, buyer, place, goods. */
+export function ordersIn(orders: readonly BookedOrder[], view: View, search: string): BookedOrder[] {
+  const words = plain(search).split(/\s+/).filter(Boolean);
+  return orders.filter((order) => {
+    if (!isIn[view](order)) return false;
+    const { number, buyer, lines } = order;
+    const all = plain(
+      [number, buyer.name, buyer.email, buyer.place, buyer.postcode, ...lines.map(({ title }) => title)].join(' '),
+    );
+    return words.every((word) => all.includes(word));
+  });
+}
