@@ -1,6 +1,19 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import sharp from 'sharp';
-import { accent, brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+import {
+  asking,
+  accent,
+  brief,
+  list,
+  newShop,
+  openSample,
+  pasteList,
+  publish,
+  saved,
+  shopWindow,
+  station,
+  writeBrief,
+} from './support';
 
 test('a mark is chosen, sized, put at the foot, and what is published has its icons', async ({ page, context }) => {
   await newShop(page);
@@ -28,11 +41,11 @@ test('a mark is chosen, sized, put at the foot, and what is published has its ic
     ['icon-180.png', 180],
     ['icon-512.png', 512],
   ] as const) {
-    const answer = await shop.request.get(`${address}${path}`);
+    const answer = await asking(shop.request).get(`${address}${path}`);
     expect(answer.status()).toBe(200);
     expect((await sharp(await answer.body()).metadata()).width).toBe(size);
   }
-  const card = await sharp(await (await shop.request.get(`${address}card.png`)).body()).metadata();
+  const card = await sharp(await (await asking(shop.request).get(`${address}card.png`)).body()).metadata();
   expect([card.width, card.height]).toEqual([1200, 630]);
   await expect(shop.locator('meta[property="og:image"]')).toHaveAttribute('content', /card\.png$/);
 });

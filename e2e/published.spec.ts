@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { XMLParser } from 'fast-xml-parser';
 import { HtmlValidate } from 'html-validate';
-import { expectNoAxeFindings, openSample, publish, settled, shopWindow, station } from './support';
+import { asking, expectNoAxeFindings, openSample, publish, settled, shopAt, shopWindow, station } from './support';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -35,10 +35,10 @@ test('the sample shop is published, and axe finds nothing on its pages or in the
     await expectNoAxeFindings(page, name);
   }
   await publish(page, address);
-  await page.goto(`/s/${address}/goods/madder-bed/`);
+  await page.goto(`${shopAt(address)}goods/madder-bed/`);
   await page.getByRole('button', { name: 'Add to cart' }).click();
   for (const path of kinds) {
-    await page.goto(`/s/${address}/${path}`);
+    await page.goto(`${shopAt(address)}${path}`);
     await settled(page);
     await expectNoAxeFindings(page, path);
   }
@@ -54,17 +54,17 @@ test('published pages are valid HTML, and every internal link resolves', async (
       'void-style': 'off',
     },
   });
-  const base = new URL(`/s/${address}/`, test.info().project.use.baseURL);
+  const base = new URL(shopAt(address));
   const waiting = ['', 'cart/', 'checkout/', 'thank-you/'].map((path) => base.href + path);
   const seen = new Set(waiting);
   const faults: string[] = [];
   while (waiting.length) {
     const url = waiting.pop() ?? '';
-    const answer = await request.get(url);
+    const answer = await asking(request).get(url);
     if (answer.status() !== 200) faults.push(`${url}: ${answer.status()}`);
     if (!answer.headers()['content-type']?.startsWith('text/html')) continue;
     const text = await answer.text();
-    const path = new URL(url).pathname.replace(base.pathname, '');
+    const path = new URL(url).pathname.slice(1);
     if (path.split('/').length <= 2 || seen.size < 60) {
       const report = await validator.validateString(text, url);
       for (const result of report.results)
@@ -74,7 +74,6 @@ test('published pages are valid HTML, and every internal link resolves', async (
       const to = new URL((match[1] ?? '').replaceAll('&amp;', '&'), url);
       to.hash = '';
       if (to.origin !== base.origin || seen.has(to.href)) continue;
-      expect(to.pathname, `a link of ${path} leaves the shop`).toContain(base.pathname);
       seen.add(to.href);
       waiting.push(to.href);
     }
@@ -86,17 +85,17 @@ test('published pages are valid HTML, and every internal link resolves', async (
 test('nothing on a published page comes from another host', async ({ page }) => {
   const hosts = new Set<string>();
   page.on('request', (request) => hosts.add(new URL(request.url()).host));
-  for (const path of ['', 'shop/', 'goods/madder-bed/', 'checkout/']) await page.goto(`/s/${address}/${path}`);
+  for (const path of ['', 'shop/', 'goods/madder-bed/', 'checkout/']) await page.goto(`${shopAt(address)}${path}`);
   expect([...hosts]).toEqual([new URL(page.url()).host]);
 });
 
 test('each product page carries structured data with the true price and availability', async ({ request }) => {
-  const text = await (await request.get(`/s/${address}/goods/madder-bed/`)).text();
+  const text = await (await asking(request).get(`${shopAt(address)}goods/madder-bed/`)).text();
   const data = JSON.parse(/<script type="application\/ld\+json">(.*?)<\/script>/s.exec(text)?.[1] ?? '{}');
   const product = data['@graph'].find((thing: { '@type': string }) => thing['@type'] === 'Product');
   expect(product.name).toBe('Madder Bed');
   expect(product.offers).toHaveLength(5);
-  const offer = await (await request.get(`/s/${address}/goods/madder-bed/offer.json`)).json();
+  const offer = await (await asking(request).get(`${shopAt(address)}goods/madder-bed/offer.json`)).json();
   product.offers.forEach((one: { price: string; priceCurrency: string; availability: string }, i: number) => {
     expect(one.price).toBe((offer.variants[i].price / 100).toFixed(2));
     expect(one.priceCurrency).toBe('GBP');
@@ -106,24 +105,24 @@ test('each product page carries structured data with the true price and availabi
 
 test('the site map follows the protocol, and every address in it is a page that names itself canonical', async ({ request }) => {
   // sitemaps.org/protocol.html: urlset in namespace 0.9, loc absolute and under the map's own folder, at most 50,000.
-  const text = await (await request.get(`/s/${address}/sitemap.xml`)).text();
+  const text = await (await asking(request).get(`${shopAt(address)}sitemap.xml`)).text();
   const map = new XMLParser({ ignoreAttributes: false }).parse(text);
   expect(map.urlset['@_xmlns']).toBe('http://www.sitemaps.org/schemas/sitemap/0.9');
   const urls: string[] = map.urlset.url.map((entry: { loc: string }) => entry.loc);
   expect(urls.length).toBeGreaterThan(60);
   expect(new Set(urls).size).toBe(urls.length);
   for (const url of urls.slice(0, 25)) {
-    const answer = await request.get(url);
+    const answer = await asking(request).get(url);
     expect(answer.status()).toBe(200);
     expect(await answer.text()).toContain(`<link rel="canonical" href="${url}"`);
   }
-  expect(await (await request.get(`/s/${address}/robots.txt`)).text()).toContain(`Sitemap: ${urls[0]}sitemap.xml`);
+  expect(await (await asking(request).get(`${shopAt(address)}robots.txt`)).text()).toContain(`Sitemap: ${urls[0]}sitemap.xml`);
 });
 
 test('browsing works without scripts; the cart says that it needs them', async ({ browser }) => {
   const context = await browser.newContext({ javaScriptEnabled: false });
   const page = await context.newPage();
-  await page.goto(`${test.info().project.use.baseURL}/s/${address}/`);
+  await page.goto(`${shopAt(address)}`);
   await page.getByRole('link', { name: /^See the yarn/ }).click();
   await page.getByRole('link', { name: 'Name', exact: true }).click();
   await expect(page.locator('.good .name').first()).toHaveText('Bilberry');
@@ -135,7 +134,7 @@ test('browsing works without scripts; the cart says that it needs them', async (
 });
 
 test('search finds goods by the beginnings of words', async ({ page }) => {
-  await page.goto(`/s/${address}/search/`);
+  await page.goto(`${shopAt(address)}search/`);
   await page.getByLabel('What are you looking for?').fill('mos');
   await page.getByRole('button', { name: 'Search' }).click();
   await expect(page.getByText(/found for “mos”/)).toBeVisible();
@@ -146,11 +145,11 @@ test('search finds goods by the beginnings of words', async ({ page }) => {
 });
 
 test('a discount code, delivery abroad and a zero-rated download are worked out at checkout', async ({ page }) => {
-  await page.goto(`/s/${address}/goods/first-scarf-kit/`);
+  await page.goto(`${shopAt(address)}goods/first-scarf-kit/`);
   await page.getByRole('button', { name: 'Add to cart' }).click();
-  await page.goto(`/s/${address}/goods/mill-race-shawl-a-pattern/`);
+  await page.goto(`${shopAt(address)}goods/mill-race-shawl-a-pattern/`);
   await page.getByRole('button', { name: 'Add to cart' }).click();
-  await page.goto(`/s/${address}/checkout/`);
+  await page.goto(`${shopAt(address)}checkout/`);
   // 49.00 + 6.00 = 55.00; post 3.95; 20 % VAT is contained in 52.95 of it: 8.83 (HMRC, VAT fraction 1/6).
   await expect(page.locator('.total')).toContainText('£58.95');
   await expect(page.locator('[data-summary]')).toContainText('£8.83');

@@ -100,14 +100,16 @@ test('a new seller goes from nothing to a published shop and back to the order',
   await expect(again.locator('.total')).toContainText('€7.30');
   await expect(again.locator('[data-summary]')).toContainText('of which tax 19 %');
   await again.getByRole('button', { name: 'Order and pay' }).click();
-  await again.waitForURL(/standin\/pay/);
+  await again.waitForURL(/payments\.localhost/);
 
   // Refused first, then accepted after a confirmation.
   await again.getByLabel('Card number').fill('9000 0000 0000 0019');
   await again.getByRole('button', { name: /^Pay/ }).click();
   await expect(again.getByText('The payment was refused')).toBeVisible();
   await again.getByRole('link', { name: 'Back to the checkout' }).click();
-  await fillCheckout(again);
+  // What was written stands there still; consent is asked for each time.
+  await expect(again.getByLabel('Street and number')).not.toHaveValue('');
+  await again.getByRole('checkbox').check();
   await again.getByRole('button', { name: 'Order and pay' }).click();
   await again.getByLabel('Card number').fill('9000 0000 0000 0027');
   await again.getByRole('button', { name: /^Pay/ }).click();

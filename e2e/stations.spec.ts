@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+import { asking, brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
 
 test('stations are reached and left by keyboard alone', async ({ page }) => {
   await newShop(page);
@@ -197,7 +197,7 @@ test('an earlier release is brought back, and a foreign address is refused', asy
   await station(page, 'Publish');
   await page.getByRole('button', { name: 'Publish again' }).click();
   await expect(page.getByText(/^Published:/)).toBeVisible();
-  const title = async () => /<title[^>]*>\s*([^<]+)/.exec(await (await page.request.get(address)).text())?.[1];
+  const title = async () => /<title[^>]*>\s*([^<]+)/.exec(await (await asking(page.request).get(address)).text())?.[1];
   expect(await title()).toContain('Second Name');
   await page
     .getByRole('button', { name: /^Bring back the release/ })

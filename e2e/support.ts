@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 
 /** A brief and a list in another trade, currency and mood than the sample shop. Invented for these tests. */
 export const brief = `Kobold Cycles is a repair shop and parts counter in Leipzig. I build wheels and sell parts for old touring bikes.
@@ -64,13 +64,37 @@ export async function pasteList(page: Page, text: string): Promise<void> {
 /** The live shop in the studio's window. */
 export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Preview of the shop"]');
 
-/** Publishes at an address and gives its path. */
+/** Where a published shop is seen: an origin of its own. */
+export function shopAt(address: string): string {
+  const studio = new URL(test.info().project.use.baseURL ?? '');
+  return `http://${address}.${studio.host}/`;
+}
+
+/** Names below “localhost” are found by every browser (RFC 6761), not by every machine: what is asked without one goes to the machine and says the name. */
+export function asking(request: APIRequestContext) {
+  const at = (url: string, headers: Record<string, string> = {}) => {
+    const { host, hostname } = new URL(url);
+    return [url.replace(`//${hostname}`, '//localhost'), { ...headers, host }] as const;
+  };
+  return {
+    get: (url: string) => {
+      const [to, headers] = at(url);
+      return request.get(to, { headers });
+    },
+    post: (url: string, data: unknown, more: Record<string, string> = {}) => {
+      const [to, headers] = at(url, more);
+      return request.post(to, { headers, data: data as object });
+    },
+  };
+}
+
+/** Publishes at an address and gives where the shop is seen. */
 export async function publish(page: Page, address: string): Promise<string> {
   await station(page, 'Publish');
   await page.getByLabel('Address on this host').fill(address);
   await page.getByRole('button', { name: 'Publish', exact: true }).click();
   await expect(page.getByText(/^Published: \d+ files/)).toBeVisible({ timeout: 30_000 });
-  return `/s/${address}/`;
+  return shopAt(address);
 }
 
 export async function openSample(page: Page): Promise<void> {

@@ -9,6 +9,7 @@ export function proxy(request: NextRequest): NextResponse {
   const { whose, shop } = addresses();
   const asked = whose(request.headers.get('host'));
   const { pathname, search } = request.nextUrl;
+  if (!isText(pathname)) return new NextResponse('This address can’t be read.', { status: 400 });
   if (!asked) return new NextResponse('There is nothing here at this name.', { status: 421 });
   if (asked.kind === 'shop') return NextResponse.rewrite(new URL(`/s/${asked.name}${pathname}${search}`, request.url));
   if (asked.kind === 'payments') return NextResponse.rewrite(new URL(`/standin/pay${pathname}${search}`, request.url));
@@ -16,6 +17,15 @@ export function proxy(request: NextRequest): NextResponse {
   const [, at = '', rest = ''] = /^\/s\/([^/]+)(\/.*)?$/.exec(pathname) ?? [];
   if (at && whose(new URL(shop(at)).host)) return NextResponse.redirect(`${shop(at)}${rest.slice(1)}${search}`, 308);
   return studioPage(request);
+}
+
+/** Whether what is written in per cent signs is text (RFC 3986, section 2.1, in UTF-8). */
+function isText(path: string): boolean {
+  try {
+    return decodeURIComponent(path) !== '';
+  } catch {
+    return false;
+  }
 }
 
 /** The studio runs its own scripts, which carry a word that changes with each page, talks to its own server, and stands in nobody's frame. */

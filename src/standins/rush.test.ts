@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
-import { type HostData, type Order, type OrderRequest } from '@/core/till';
+import { type BookedOrder, type HostData, type Order, type OrderRequest } from '@/core/till';
 import { HostTill, minutesToPay } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-rush-'));
@@ -77,9 +77,23 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])('rush %i: no piece is sold tw
         expect(till.all(now())).toHaveLength(held);
       }
     } else if (what < 8) {
-      const { number, payment } = orders[below(orders.length)] as Order;
+      const { number, payment, total } = orders[below(orders.length)] as BookedOrder;
       // The provider tells of cards alone; what comes late, or twice, is told as well.
-      if (payment === 'card') till.settle(number, random() < 0.6 ? 'paid' : 'refused', now());
+      if (payment === 'card')
+        till.receive(
+          {
+            id: `m-${step}`,
+            payment: random() < 0.9 ? `p-${number}` : `q-${number}`,
+            order: number,
+            address: 'a',
+            amount: total,
+            currency: 'EUR',
+            state: random() < 0.6 ? 'accepted' : 'refused',
+          },
+          now(),
+        );
+      else if (random() < 0.2) till.cancel(number, '', now());
+      else if (random() < 0.2) till.giveBack(number, now());
       else till.mark(number, 'paid', now());
     } else if (what < 9) {
       minute += minutesToPay * below(2);
@@ -96,6 +110,11 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])('rush %i: no piece is sold tw
     }
     const left = till.stock(variants, now());
     const all = till.all(now());
+    // What came in is the shop's, or went back, or is to go back: to the last cent, at every minute.
+    for (const { state, total, books, number } of all) {
+      const owed = state === 'paid' || state === 'sent' ? total : 0;
+      expect([number, books.received - books.givenBack - books.toGiveBack]).toEqual([number, owed]);
+    }
     for (const id of variants) {
       const taken = piecesOf(all, id, ['awaiting-payment', 'paid', 'sent']) - gone[id];
       expect([step, id, left[id], (left[id] ?? 0) >= 0]).toEqual([step, id, counts[id] - taken, true]);

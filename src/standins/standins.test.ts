@@ -16,6 +16,7 @@ import {
   serve,
   status,
   testCards,
+  type PaymentMessage,
 } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-'));
@@ -42,6 +43,15 @@ const request = (key: string, quantity = 1): OrderRequest => ({
   buyer: { name: 'A', email: 'a@post.example', phone: '', street: '', place: '', postcode: '', note: '' },
 });
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 12, minute)).toISOString();
+
+/** What the provider tells of an order: of the payment that is the order's, if no other is named. */
+const tell = (
+  till: HostTill,
+  order: string,
+  state: PaymentMessage['state'],
+  now: string,
+  { payment = `p-${order}`, amount = till.all(now).find(({ number }) => number === order)?.total ?? 0, currency = 'EUR' } = {},
+) => till.receive({ id: `${payment}-${state}`, payment, order, address: 'a', amount, currency, state }, now);
 
 let n = 0;
 const open = (stock: number | null = 3) => {
@@ -70,7 +80,7 @@ describe('the host’s till', () => {
   test('puts the goods back when a payment is refused, and when it does not come', () => {
     const { till } = open();
     till.place(data(3), request('attempt-a', 2), 'r', at(1));
-    till.settle('1001', 'refused', at(2));
+    tell(till, '1001', 'refused', at(2));
     expect(till.stock(['v'], at(2))).toEqual({ v: 3 });
     till.place(data(3), request('attempt-b', 3), 'r', at(3));
     expect(till.stock(['v'], at(4))).toEqual({ v: 0 });
@@ -82,16 +92,19 @@ describe('the host’s till', () => {
     till.place(data(2), request('attempt-a', 2), 'r', at(1));
     expect(till.stock(['v'], at(50))).toEqual({ v: 2 });
     till.place(data(2), request('attempt-b', 1), 'r', at(51));
-    expect(till.settle('1001', 'paid', at(52)).ok).toBe(false);
-    till.settle('1002', 'paid', at(52));
-    till.settle('1002', 'paid', at(52));
-    expect(till.all(at(53)).map((order) => order.state)).toEqual(['paid', 'expired']);
+    tell(till, '1001', 'accepted', at(52));
+    tell(till, '1002', 'accepted', at(52));
+    tell(till, '1002', 'accepted', at(52));
+    expect(till.all(at(53)).map(({ state, books: { received, toGiveBack } }) => [state, received, toGiveBack])).toEqual([
+      ['paid', 1490, 0],
+      ['expired', 2490, 2490],
+    ]);
   });
 
   test('cut at any byte, then used on, then woken again: what was acknowledged is there', () => {
     const { till, path } = open(9);
     till.place(data(9), request('attempt-a'), 'r', at(1));
-    till.settle('1001', 'paid', at(2));
+    tell(till, '1001', 'accepted', at(2));
     till.place(data(9), { ...request('attempt-b'), buyer: { ...request('b').buyer, name: 'Ünal' } }, 'r', at(3));
     const whole = readFileSync(path);
     const ends = [...whole.keys()].filter((i) => whole[i] === 0x0a);
@@ -102,7 +115,7 @@ describe('the host’s till', () => {
       const woken = new HostTill(torn);
       woken.count(data(9).prices, at(4));
       const placed = woken.place(data(9), request('attempt-c'), 'r', at(4));
-      const paid = placed.ok && woken.settle(placed.value.order.number, 'paid', at(5));
+      const paid = placed.ok && tell(woken, placed.value.order.number, 'accepted', at(5));
       expect([cut, paid && paid.ok]).toEqual([cut, true]);
       const again = new HostTill(torn);
       expect([cut, again.all(at(6)), again.stock(['v'], at(6))]).toEqual([cut, woken.all(at(6)), woken.stock(['v'], at(6))]);
@@ -112,7 +125,7 @@ describe('the host’s till', () => {
         cut,
         [...before, String(1001 + before.length)].reverse(),
       ]);
-      expect([cut, again.find('1001', 'r')?.state]).toEqual([cut, kept === 2 ? 'awaiting-payment' : 'paid']);
+      expect([cut, again.find('1001', 'r', at(6))?.state]).toEqual([cut, kept === 2 ? 'awaiting-payment' : 'paid']);
       expect([cut, again.damage]).toEqual([cut, []]);
       const isTorn = cut > (ends[kept - 1] ?? -1) + 1;
       expect([cut, existsSync(`${torn}.torn`)]).toEqual([cut, isTorn]);
@@ -145,7 +158,7 @@ describe('the host’s till', () => {
     expect(other.ok && other.value).toMatchObject({ receipt: 'r2', order: { number: '1002', goods: 2000 } });
     expect(till.all(at(2)).map(({ state }) => state)).toEqual(['awaiting-payment', 'expired']);
     expect(till.stock(['v'], at(2))).toEqual({ v: 1 });
-    till.settle('1002', 'paid', at(3));
+    tell(till, '1002', 'accepted', at(3));
     const street = { ...request('attempt-a', 2), buyer: { ...request('a').buyer, street: 'Elsewhere 2' } };
     expect(till.place(data(3), street, 'r3', at(4))).toMatchObject({ ok: false });
     expect(till.all(at(4)).map(({ state }) => state)).toEqual(['paid', 'expired']);
@@ -159,15 +172,15 @@ describe('the host’s till', () => {
     till.count(data(10).prices, at(3));
     // One of the ten waits to be paid.
     expect(till.stock(['v'], at(3))).toEqual({ v: 9 });
-    till.settle('1001', 'refused', at(4));
+    tell(till, '1001', 'refused', at(4));
     expect(till.stock(['v'], at(4))).toEqual({ v: 10 });
   });
 
   test('shows an order to whoever holds its receipt', () => {
     const { till } = open();
     till.place(data(3), request('attempt-a'), 'secret', at(1));
-    expect(till.find('1001', 'secret')?.total).toBe(1490);
-    expect(till.find('1001', 'guess')).toBeNull();
+    expect(till.find('1001', 'secret', at(2))?.total).toBe(1490);
+    expect(till.find('1001', 'guess', at(2))).toBeNull();
   });
 });
 

@@ -1,6 +1,7 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Order, type OrderFile, type OrderRequest } from '@/core/till';
 import { writeCart, type Priced } from './cart';
+import { row, taxRows } from './figures';
 import { address, load, loadPhrases, loadRules, make, money, orders } from './ports';
 
 const attempt = 'arcatum-attempt';
@@ -125,6 +126,11 @@ export async function showThanks(): Promise<void> {
     if (taken) writeCart([]);
     head(phrases[`head-${order.state}`]);
     const until = new Date(Date.parse(order.placed) + rules.payments.bankDays * 86_400_000);
+    if (order.state === 'refused' || order.state === 'expired')
+      return place.replaceChildren(
+        make('p', {}, phrases[`state-${order.state}`]),
+        make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout)),
+      );
     place.replaceChildren(
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number: order.number })),
       make('p', {}, phrases[`state-${order.state}`]),
@@ -144,17 +150,18 @@ export async function showThanks(): Promise<void> {
       make(
         'dl',
         { class: 'bill' },
+        ...(order.discount ? [row(phrases.discount, `−${money(order.discount, rules)}`)] : []),
         ...(order.delivery
           ? [
-              make(
-                'div',
-                {},
-                make('dt', {}, fill(phrases.delivery, { rate: order.delivery.label })),
-                make('dd', {}, order.delivery.price ? money(order.delivery.price, rules) : phrases.free),
+              row(
+                fill(phrases.delivery, { rate: order.delivery.label }),
+                order.delivery.price ? money(order.delivery.price, rules) : phrases.free,
               ),
             ]
           : []),
-        make('div', { class: 'total' }, make('dt', {}, phrases.total), make('dd', {}, money(order.total, rules))),
+        ...(order.taxIncluded ? [] : taxRows(order, rules, phrases)),
+        row(phrases.total, money(order.total, rules), 'total'),
+        ...(order.taxIncluded ? taxRows(order, rules, phrases) : []),
       ),
       ...(order.payment === 'bank' && rules.payments.bank && order.state === 'awaiting-payment'
         ? [
@@ -165,9 +172,6 @@ export async function showThanks(): Promise<void> {
               fill(phrases.keptUntil, { date: new Intl.DateTimeFormat(rules.locale, { dateStyle: 'long' }).format(until) }),
             ),
           ]
-        : []),
-      ...(order.state === 'refused' || order.state === 'expired'
-        ? [make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout))]
         : []),
     );
   } catch {

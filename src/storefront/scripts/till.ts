@@ -2,6 +2,7 @@ import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Bill, makeBill, type TillRules } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
+import { row, taxRows } from './figures';
 import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 async function priceCart(): Promise<Priced> {
@@ -53,15 +54,7 @@ function settleCart({ lines, changes, rules }: Priced): void {
     );
 }
 
-/** Basis points as per cent, with the decimal sign of the shop. */
-const percent = (basisPoints: number, { locale }: TillRules): string =>
-  new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }).format(basisPoints / 100);
-
 const today = () => new Date().toISOString().slice(0, 10);
-
-function row(label: string | Node, amount: string, className = ''): HTMLElement {
-  return make('div', className ? { class: className } : {}, make('dt', {}, label), make('dd', {}, amount));
-}
 
 /** The figures of a bill as a list, in the order in which they are worked out. */
 function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean): HTMLElement {
@@ -74,16 +67,9 @@ function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean)
         bill.delivery.price ? money(bill.delivery.price, rules) : phrases.free,
       ),
     );
-  if (!bill.taxIncluded)
-    for (const line of bill.taxes)
-      if (line.tax) list.append(row(fill(phrases.tax, { percent: percent(line.rate, rules) }), money(line.tax, rules)));
+  if (!bill.taxIncluded) list.append(...taxRows(bill, rules, phrases));
   list.append(row(phrases.total, money(bill.total, rules), 'total'));
-  if (bill.taxIncluded)
-    for (const line of bill.taxes)
-      if (line.rate)
-        list.append(
-          row(make('small', {}, fill(phrases.ofWhichTax, { percent: percent(line.rate, rules) })), money(line.tax, rules)),
-        );
+  if (bill.taxIncluded) list.append(...taxRows(bill, rules, phrases));
   return list;
 }
 

@@ -194,6 +194,7 @@ textarea{display:block}
 .error-summary{border:2px solid var(--bad);padding:1rem 1.25rem}
 .error-summary ul{list-style:disc;padding-left:1.25rem}
 .thanks .number{font-family:var(--head);font-size:var(--h2)}
+.thanks .lines,.thanks p:has(> .button){margin-top:1.5rem}
 @media (max-width:760px){
 .checkout form{grid-template-columns:minmax(0,1fr)}
 .checkout fieldset,.checkout [data-parcel]{grid-template-columns:minmax(0,1fr)}

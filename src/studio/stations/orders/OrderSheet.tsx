@@ -31,6 +31,13 @@ const History = styled.ol`
   }
 `;
 
+const Asked = styled(Notice)`
+  display: grid;
+  gap: 10px;
+`;
+
+const countries = new Intl.DisplayNames(['en-GB'], { type: 'region' });
+
 interface OrderSheetProps {
   order: BookedOrder;
   onStep: (step: OrderStep) => void;
@@ -45,7 +52,7 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
         Order {order.number}, {states[order.state]}
       </h2>
       {books.toGiveBack > 0 ? (
-        <Notice as="div" $kind="todo">
+        <Asked as="div" $kind="todo">
           <p>
             <b>{money(books.toGiveBack, order)}</b> of this order {order.state === 'cancelled' ? 'was paid' : 'came in'} and is
             not owed to you.
@@ -55,12 +62,12 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
               {order.payment === 'card' ? `Give back ${money(books.toGiveBack, order)}` : 'I have given it back'}
             </Button>
           </Row>
-        </Notice>
+        </Asked>
       ) : null}
       <p>
         {buyer.name}
         <br />
-        {[buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), buyer.country].filter(Boolean).map((line) => (
+        {[buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), countries.of(buyer.country)].filter(Boolean).map((line) => (
           <span key={line}>
             {line}
             <br />
@@ -139,13 +146,13 @@ function Steps({ order, onStep }: OrderSheetProps) {
   const may = orderMoves[order.state];
   if (leaving)
     return (
-      <Notice as="div" $kind="todo">
+      <Asked as="div" $kind="todo">
         <p>
           The goods go back on the shelf
           {order.state === 'paid' ? ', and what was paid is to be given back' : ''}. This can’t be undone.
         </p>
         <Field label="Why, for your own books (if you like)" value={why} onChange={setWhy} />
-        <Row style={{ marginTop: 8 }}>
+        <Row>
           <Button
             onPress={() => {
               setLeaving(false);
@@ -156,7 +163,7 @@ function Steps({ order, onStep }: OrderSheetProps) {
           </Button>
           <TextButton onPress={() => setLeaving(false)}>Keep it</TextButton>
         </Row>
-      </Notice>
+      </Asked>
     );
   return (
     <Row>
