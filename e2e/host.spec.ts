@@ -2,12 +2,12 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import { asking, newShop, shopAt } from './support';
-import { type HostData, type OrderRequest } from '../src/core/till';
+import { hostDataSchema, type OrderRequest } from '../src/core/till';
 
 /** The host's interface, as docs/order-host.openapi.json describes it and a shop in another program would use it. */
 
 const key = 'a-key-of-good-length';
-const data: HostData = {
+const data = hostDataSchema.parse({
   shop: 'host-spec',
   name: 'Host & Co',
   rules: {
@@ -30,7 +30,7 @@ const data: HostData = {
     returnsDays: null,
   },
   prices: [{ id: 'scoop', title: 'Scoop', price: 18000, weight: 20, taxClass: 'standard', physical: true, stock: 2 }],
-};
+});
 
 const order = (part: Partial<OrderRequest> = {}): OrderRequest => ({
   key: crypto.randomUUID(),

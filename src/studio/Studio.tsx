@@ -50,7 +50,7 @@ const Closed = styled.main`
 `;
 
 /** Stations whose sheet takes the whole width. */
-const whole: ReadonlySet<Station> = new Set<Station>(['goods', 'orders']);
+const whole: ReadonlySet<Station> = new Set<Station>(['goods', 'till', 'orders']);
 
 /** A sheet is fetched when its station is entered; the others follow when the page has nothing else to do. */
 const load: Record<Station, () => Promise<{ default: ComponentType<StationProps> }>> = {

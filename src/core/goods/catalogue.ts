@@ -250,6 +250,8 @@ export function priceListOf(products: readonly Product[]): PriceList {
           taxClass: product.taxClass,
           physical: product.kind === 'physical',
           stock: variant.stock,
+          product: product.id,
+          shelves: product.categories,
         },
       ]),
     ),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { countryOf } from '../lexicon/about';
-import { discountCodeSchema, paymentsSchema, taxRatesSchema, zoneSchema } from '../till/about';
+import { discountCodeSchema, paymentsSchema, taxRatesSchema, taxRulesSchema, zoneSchema } from '../till/about';
 import { definePlace } from './place';
 import { shown, turns } from './says';
 
@@ -21,6 +21,11 @@ export const taxes = definePlace({
   address: ['till', 'taxes'],
   value: taxRatesSchema,
   says: (_, after) => (after ? `Tax: ${after.standard / 100} %, reduced ${after.reduced / 100} %` : 'Tax rates: none are set'),
+});
+export const tax = definePlace({
+  address: ['till', 'tax'],
+  value: taxRulesSchema,
+  says: (_, after) => (after ? 'How tax is worked out' : 'How tax is worked out: as at first'),
 });
 export const zones = definePlace({
   address: ['till', 'zones'],

@@ -1,7 +1,17 @@
 import { isSureCountry, shopLanguage, type Reading } from '../brief';
 import { countryOf } from '../lexicon';
 import { tillPlaces, type Decided } from '../places';
-import { isCurrency, minorDigits, usualBankDays, type DeliveryZone, type DiscountCode, type TillRules } from '../till';
+import {
+  codeKey,
+  doZonesMeet,
+  isCurrency,
+  minorDigits,
+  plainTax,
+  usualBankDays,
+  type DeliveryZone,
+  type DiscountCode,
+  type TillRules,
+} from '../till';
 
 /** Whether anything says what money the prices are in: the brief, the list, the seller, or the country. */
 export const isMoneyKnown = (reading: Reading, decided: Decided, listCurrency: string): boolean =>
@@ -15,19 +25,18 @@ const ownCurrencies = (reading: Reading, decided: Decided): string[] =>
     ? (countryOf(countryFor(reading, decided))?.currencies ?? []).map(({ code }) => code).filter(isCurrency)
     : [];
 
-/** Of two zones that name one country the first is the country's. */
-function countriesOnce(zones: readonly DeliveryZone[]): DeliveryZone[] {
-  const taken = new Set<string>();
-  return zones.map((zone) => {
-    const countries = zone.countries.filter((country) => !taken.has(country));
-    for (const country of countries) taken.add(country);
-    return { ...zone, countries };
+/** Of two zones that name one place as closely the first is the place's. */
+function placesOnce(zones: readonly DeliveryZone[]): DeliveryZone[] {
+  return zones.map((zone, i) => {
+    const before = zones.slice(0, i).filter((other) => doZonesMeet(zone, other));
+    const taken = new Set(before.flatMap(({ countries }) => countries));
+    return before.length ? { ...zone, countries: zone.countries.filter((country) => !taken.has(country)) } : zone;
   });
 }
 
 /** Of two discounts by one code the first holds. */
 const codesOnce = (codes: readonly DiscountCode[]): DiscountCode[] =>
-  codes.filter(({ code }, i) => codes.findIndex((other) => other.code.trim().toUpperCase() === code.trim().toUpperCase()) === i);
+  codes.filter(({ code }, i) => codes.findIndex((other) => codeKey(other.code) === codeKey(code)) === i);
 
 /** The till's rules: what the seller set, and what the brief says. Tax and delivery are never guessed. */
 export function makeRules(reading: Reading, decided: Decided, listCurrency: string): TillRules {
@@ -44,7 +53,8 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
     country,
     pricesIncludeTax: decided.get(tillPlaces.pricesIncludeTax) ?? true,
     taxes: decided.get(tillPlaces.taxes) ?? null,
-    zones: countriesOnce(decided.get(tillPlaces.zones) ?? []),
+    tax: decided.get(tillPlaces.tax) ?? plainTax,
+    zones: placesOnce(decided.get(tillPlaces.zones) ?? []),
     codes: codesOnce(decided.get(tillPlaces.codes) ?? []),
     payments: decided.get(tillPlaces.payments) ?? { card: true, bank: '', bankDays: usualBankDays },
     returnsDays: decided.get(tillPlaces.returnsDays) ?? null,

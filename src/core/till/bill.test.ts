@@ -1,10 +1,10 @@
-import { explainBill } from './explain';
+import { tillWith } from '../../../tests/till';
+import { stepsOf } from './explain';
 import { makeBill, type BillLine, type Purchase } from './bill';
 import { makeOrder, type PriceListEntry } from './sell';
 import { type OrderRequest } from './order';
-import { type TillRules } from './rules';
 
-const rules: TillRules = {
+const rules = tillWith({
   currency: 'GBP',
   digits: 2,
   locale: 'en-GB',
@@ -35,7 +35,7 @@ const rules: TillRules = {
   ],
   payments: { card: true, bank: '', bankDays: 14 },
   returnsDays: 30,
-};
+});
 
 const line = (price: number, quantity = 1, part: Partial<BillLine> = {}): BillLine => ({
   variant: `v${price}`,
@@ -135,15 +135,16 @@ describe('discount codes', () => {
 });
 
 test('every figure of a bill can be unfolded into its working', () => {
-  const working = explainBill(buy([line(1000, 2)], { code: 'TEN' }), rules);
-  expect(working.map(({ figure, amount }) => `${figure} ${amount}`)).toEqual([
-    'Goods £20.00',
-    'Discount −£2.00',
-    'Delivery £3.95',
-    'Tax at 20% £3.66',
-    'Total £21.95',
+  const working = stepsOf(buy([line(1000, 2)], { code: 'TEN' }), rules);
+  expect(working.map(({ what, amount }) => [what, amount])).toEqual([
+    ['Goods', 2000],
+    ['Discount TEN', -200],
+    ['Goods after discount', 1800],
+    ['Delivery', 395],
+    ['Tax at 20%', 366],
+    ['Total', 2195],
   ]);
-  expect(working[3]?.how).toBe('contained in £21.95: £21.95 × 20 ÷ 120');
+  expect(working[4]?.rule).toBe('contained in £21.95: £21.95 × 20 ÷ 120');
 });
 
 describe('an order', () => {

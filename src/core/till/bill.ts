@@ -1,9 +1,14 @@
-import { mulDiv, shareOut } from './money';
-import type { DeliveryRate, DeliveryZone, DiscountCode, TaxClassName, TillRules } from './rules';
+import { ratesFor } from './delivery';
+import { codeKey, codesIn, combinations, discountsFor, taken, type DiscountRefusal, type Used } from './discounts';
+import type { DeliveryRate, DiscountCode, TaxClassName, TillRules } from './rules';
+import { taxed, type TaxLine, type Taxing } from './tax';
 
 /** One line of a cart with what the shop, not the browser, says that it costs. */
 export interface BillLine {
   variant: string;
+  /** The product that it is a variant of, and the shelves that this stands on: what discounts go by. */
+  product?: string | undefined;
+  shelves?: string[] | undefined;
   title: string;
   quantity: number;
   /** Minor units for one piece. */
@@ -19,19 +24,19 @@ export interface Purchase {
   lines: BillLine[];
   /** Where it goes; empty while the buyer hasn't said. */
   country: string;
+  /** ISO 3166-2 without the country. */
+  region?: string;
+  postalCode?: string;
   /** The chosen delivery rate; the cheapest that fits where none is chosen. */
   rate: string;
+  /** Codes as they were typed, parted by commas. */
   code: string;
+  /** Country of the buyer's tax number, where it is a right one. */
+  business?: string | null;
   /** ISO date. */
   today: string;
-}
-
-export interface TaxLine {
-  taxClass: TaxClassName;
-  /** Basis points. */
-  rate: number;
-  net: number;
-  tax: number;
+  /** How often discounts were used; a browser doesn't know, the host does. */
+  used?: Used;
 }
 
 export interface Bill {
@@ -39,110 +44,101 @@ export interface Bill {
   /** Goods before any discount. */
   goods: number;
   discount: number;
-  /** Why the code does not hold, or empty. */
-  codeRefused: '' | 'unknown' | 'ended' | 'least' | 'nothing-to-deliver';
+  /** What was taken off, in the order in which it was; free delivery is no sum here. */
+  discounts: { code: string; automatic: boolean; amount: number }[];
+  /** Why the first code that does not hold does not, or empty. */
+  codeRefused: DiscountRefusal;
+  /** Each code that was typed, with why it does not hold, or empty. */
+  codes: { code: string; refused: DiscountRefusal }[];
   /** null while the buyer hasn't said where it goes, or where nothing can be brought there. */
   delivery: { rate: DeliveryRate; price: number; free: '' | 'sum' | 'code' } | null;
   /** "none-needed" for downloads alone; "nowhere" where no rate of the shop fits. */
   deliveryState: 'none-needed' | 'ask-country' | 'nowhere' | 'chosen';
-  rates: DeliveryRate[];
+  /** The rates that fit, with what each costs this buyer. */
+  rates: (DeliveryRate & { costs: number })[];
+  taxing: Taxing['kind'];
   taxes: TaxLine[];
   tax: number;
+  /** Tax that the prices contain and this buyer does not pay. */
+  relief: number;
   taxIncluded: boolean;
   total: number;
-}
-
-const ratesFor = (rules: TillRules, country: string, grams: number): DeliveryRate[] =>
-  zoneFor(rules, country)?.rates.filter((rate) => rate.upTo === null || grams <= rate.upTo) ?? [];
-
-/** The zone that names a country, else the one for the rest of the world. */
-export function zoneFor(rules: TillRules, country: string): DeliveryZone | undefined {
-  return rules.zones.find((zone) => zone.countries.includes(country)) ?? rules.zones.find((zone) => zone.countries.includes('*'));
-}
-
-const ratePrice = (rate: DeliveryRate, goods: number): number =>
-  rate.freeFrom !== null && goods >= rate.freeFrom ? 0 : rate.price;
-
-function judgeCode(
-  rules: TillRules,
-  purchase: Purchase,
-  goods: number,
-  needsParcel: boolean,
-): { code: DiscountCode | null; refused: Bill['codeRefused'] } {
-  const typed = purchase.code.trim().toUpperCase();
-  if (!typed) return { code: null, refused: '' };
-  const code = rules.codes.find((candidate) => candidate.code.toUpperCase() === typed);
-  if (!code) return { code: null, refused: 'unknown' };
-  if (code.until && purchase.today > code.until) return { code: null, refused: 'ended' };
-  if (goods < code.least) return { code: null, refused: 'least' };
-  if (code.kind === 'free-delivery' && !needsParcel) return { code: null, refused: 'nothing-to-deliver' };
-  return { code, refused: '' };
 }
 
 /**
  * What a purchase costs. The one place where totals are made: preview, published cart and host all call it.
  *
- * Order of working: goods → discount (shared over the lines) → delivery (on what the goods cost after it) → tax per class,
- * delivery's tax following the goods it travels with, rounded once per class.
+ * Order of working: goods → discounts, in the seller's order (each shared over its lines) → delivery (on what the goods cost after them) →
+ * tax. Of the discounts that hold and may be combined, those are taken that make the purchase cheapest.
  */
 export function makeBill(rules: TillRules, purchase: Purchase): Bill {
-  const sums = purchase.lines.map((line) => line.price * line.quantity);
-  const goods = sums.reduce((a, b) => a + b, 0);
-  const needsParcel = purchase.lines.some((line) => line.physical);
-  const { code, refused } = judgeCode(rules, purchase, goods, needsParcel);
+  const lines = purchase.lines.map((line) => ({ ...line, sum: line.price * line.quantity }));
+  const typed = codesIn(purchase.code);
+  const { held, refused } = discountsFor(rules, typed, lines, purchase.today, purchase.used);
+  const [first, ...others] = combinations(held).map((set) => reckon(rules, purchase, lines, set));
+  if (!first) throw new Error('There is always the way without discounts.');
+  const best = others.reduce((cheapest, bill) => (bill.total < cheapest.total ? bill : cheapest), first);
+  const used = new Set(best.discounts.map(({ code }) => codeKey(code)));
+  const codes = typed.map((code) => ({
+    code,
+    refused: refused.get(code) ?? (used.has(code) ? ('' as const) : ('less' as const)),
+  }));
+  return { ...best, codes, codeRefused: codes.find(({ refused: why }) => why !== '' && why !== 'less')?.refused ?? '' };
+}
 
-  let discount = 0;
-  if (code?.kind === 'percent') discount = mulDiv(goods, code.amount, 10_000);
-  if (code?.kind === 'sum') discount = Math.min(goods, code.amount);
-  const discounts = shareOut(discount, sums);
+type Reckoned = Omit<Bill, 'codes' | 'codeRefused'>;
+
+/** A purchase with certain discounts. */
+function reckon(
+  rules: TillRules,
+  purchase: Purchase,
+  priced: readonly (BillLine & { sum: number })[],
+  discounts: readonly DiscountCode[],
+): Reckoned {
+  const { country, region = '', postalCode = '', business = null, today } = purchase;
+  const goods = priced.reduce((sum, line) => sum + line.sum, 0);
+  const off = taken(discounts, priced);
+  const lines = priced.map((line, i) => ({ ...line, discount: off.lines[i] ?? 0 }));
+  const discount = off.amounts.reduce((a, b) => a + b, 0);
   const due = goods - discount;
 
-  const grams = purchase.lines.reduce((a, line) => a + (line.physical ? line.weight * line.quantity : 0), 0);
-  const rates = needsParcel && purchase.country ? ratesFor(rules, purchase.country, grams) : [];
-  const cheapest = [...rates].sort((a, b) => ratePrice(a, due) - ratePrice(b, due))[0];
-  const rate = rates.find((candidate) => candidate.id === purchase.rate) ?? cheapest;
-  let delivery: Bill['delivery'] = null;
-  if (rate) {
-    const bySum = ratePrice(rate, due) === 0 && rate.price > 0;
-    const byCode = code?.kind === 'free-delivery';
-    delivery = { rate, price: byCode ? 0 : ratePrice(rate, due), free: byCode ? 'code' : bySum ? 'sum' : '' };
-  }
-  const deliveryState = !needsParcel ? 'none-needed' : !purchase.country ? 'ask-country' : delivery ? 'chosen' : 'nowhere';
+  const travels = lines.filter((line) => line.physical);
+  const needsParcel = travels.length > 0;
+  const parcel = {
+    grams: travels.reduce((sum, line) => sum + line.weight * line.quantity, 0),
+    pieces: travels.reduce((sum, line) => sum + line.quantity, 0),
+    goods: due,
+  };
+  const rates = needsParcel && country ? ratesFor(rules, { country, region, postalCode }, parcel) : [];
+  const byCode = discounts.some(({ kind }) => kind === 'free-delivery');
+  const cheapest = [...rates].sort((a, b) => a.price - b.price)[0];
+  const chosen = rates.find(({ rate }) => rate.id === purchase.rate) ?? cheapest;
+  const isFreeBySum =
+    chosen?.rate.freeFrom !== null && due >= (chosen?.rate.freeFrom ?? Infinity) && (chosen?.rate.price ?? 0) > 0;
+  const delivery: Bill['delivery'] = chosen
+    ? { rate: chosen.rate, price: byCode ? 0 : chosen.price, free: byCode ? 'code' : isFreeBySum ? 'sum' : '' }
+    : null;
+  const deliveryState = !needsParcel ? 'none-needed' : !country ? 'ask-country' : delivery ? 'chosen' : 'nowhere';
 
-  const lines = purchase.lines.map((line, i) => ({ ...line, sum: sums[i] ?? 0, discount: discounts[i] ?? 0 }));
-  const taxes = taxLines(rules, lines, delivery?.price ?? 0);
-  const tax = taxes.reduce((a, line) => a + line.tax, 0);
-  const total = due + (delivery?.price ?? 0) + (rules.pricesIncludeTax ? 0 : tax);
+  const { kind, taxes, tax, relief, included } = taxed(
+    rules,
+    lines.map((line) => ({ ...line, amount: line.sum - line.discount })),
+    delivery?.price ?? 0,
+    { country, region, business, today },
+  );
   return {
     lines,
     goods,
     discount,
-    codeRefused: refused,
+    discounts: discounts.map(({ code, automatic }, i) => ({ code, automatic, amount: off.amounts[i] ?? 0 })),
     delivery,
     deliveryState,
-    rates,
+    rates: rates.map(({ rate, price }) => ({ ...rate, costs: byCode ? 0 : price })),
+    taxing: kind,
     taxes,
     tax,
-    taxIncluded: rules.pricesIncludeTax,
-    total,
+    relief,
+    taxIncluded: included,
+    total: due + (delivery?.price ?? 0) - relief + (included ? 0 : tax),
   };
-}
-
-function taxLines(rules: TillRules, lines: Bill['lines'], delivery: number): TaxLine[] {
-  const { taxes } = rules;
-  if (!taxes) return [];
-  const classes = (['standard', 'reduced', 'zero'] as const).filter((name) => lines.some((line) => line.taxClass === name));
-  const goodsByClass = classes.map((name) =>
-    lines.filter((line) => line.taxClass === name).reduce((a, line) => a + line.sum - line.discount, 0),
-  );
-  const travels = classes.map((name) =>
-    lines.filter((line) => line.taxClass === name && line.physical).reduce((a, line) => a + line.sum - line.discount, 0),
-  );
-  const deliveryByClass = shareOut(delivery, travels);
-  return classes.map((taxClass, i) => {
-    const amount = (goodsByClass[i] ?? 0) + (deliveryByClass[i] ?? 0);
-    const rate = taxes[taxClass];
-    const tax = rules.pricesIncludeTax ? mulDiv(amount, rate, 10_000 + rate) : mulDiv(amount, rate, 10_000);
-    return { taxClass, rate, net: rules.pricesIncludeTax ? amount - tax : amount, tax };
-  });
 }

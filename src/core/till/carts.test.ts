@@ -1,5 +1,9 @@
 import { chance } from '../chance';
-import { makeBill, type BillLine, type DeliveryZone, type TillRules } from './index';
+import { tillWith } from '../../../tests/till';
+import { type z } from 'zod';
+import { makeBill, type BillLine, type TillRules, type zoneSchema } from './index';
+
+type ZoneAsSet = z.input<typeof zoneSchema>;
 
 /** Carts, codes and rates at random, reckoned again with whole numbers of any length: no rounding but where the till rounds. */
 const names = ['standard', 'reduced', 'zero'] as const;
@@ -13,13 +17,13 @@ function shopOf(random: () => number): TillRules {
     freeFrom: random() < 0.4 ? below(20_000) : null,
     upTo: random() < 0.5 ? below(8000) : null,
   });
-  const zone = (id: string, countries: string[]): DeliveryZone => ({
+  const zone = (id: string, countries: string[]): ZoneAsSet => ({
     id,
     label: id,
     countries,
     rates: Array.from({ length: below(4) }, (_, i) => rate(`${id}${i}`)),
   });
-  return {
+  return tillWith({
     currency: 'EUR',
     digits: 2,
     locale: 'en-IE',
@@ -34,7 +38,7 @@ function shopOf(random: () => number): TillRules {
     ],
     payments: { card: true, bank: '', bankDays: 14 },
     returnsDays: 14,
-  };
+  });
 }
 
 const cartOf = (random: () => number): BillLine[] =>

@@ -1,10 +1,15 @@
 export * from './money';
 export * from './rules';
-export * from './bill';
+export { makeBill, type Bill, type BillLine, type Purchase } from './bill';
+export { type TaxLine } from './tax';
+export { doZonesMeet, isPostalCodeIn, ratesFor, zoneFor } from './delivery';
+export { codeKey, codesIn, type DiscountRefusal, type Used } from './discounts';
+export { type RoundingMode, type RoundingUnit } from './rounding';
 export { allCurrencies, currencyName, isCurrency, minorDigits } from './currencies';
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
-export { explainBill, type Working } from './explain';
+export { stepsOf, type Step } from './explain';
+export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
 export {
   actorSchema,
   bookedOrderSchema,
@@ -21,4 +26,5 @@ export {
   type OrderState,
 } from './order';
 export { hostDataSchema, tillRulesSchema, type HostData } from './published';
+export { countryOfTaxNumber } from './taxNumber';
 export { makeOrder, priceLines, type PriceList, type PriceListEntry } from './sell';

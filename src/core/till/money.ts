@@ -1,3 +1,5 @@
+import { nearest } from './rounding';
+
 /** How amounts of one currency are written. */
 export interface MoneyForm {
   /** ISO 4217 code. */
@@ -35,13 +37,8 @@ export function decimal(minorUnits: number, digits: number): string {
 }
 
 /** a × b ÷ c rounded half away from zero, in whole numbers throughout, so no cent is lost to floating point. */
-export function mulDiv(a: number, b: number, c: number): number {
-  const product = BigInt(a) * BigInt(b);
-  const divisor = BigInt(c);
-  const half = divisor / 2n;
-  const rounded = product >= 0n ? (product + half) / divisor : -((-product + half) / divisor);
-  return Number(rounded);
-}
+export const mulDiv = (a: number, b: number, c: number): number =>
+  Number(nearest({ above: BigInt(a) * BigInt(b), below: BigInt(c) }));
 
 /**
  * Shares a sum out in proportion to weights so that the parts add up to it exactly: the largest-remainder method

@@ -11,8 +11,12 @@ export const orderRequestSchema = z.object({
     .min(1)
     .max(200),
   country: z.string().regex(/^[A-Z]{2}$/),
+  /** ISO 3166-2 without the country, where the shop asks for it. */
+  region: z.string().max(3).optional(),
   rate: line,
   code: line,
+  /** Of a business that owes the tax itself. */
+  taxNumber: line.optional(),
   payment: z.enum(['card', 'bank']),
   /** The total that the buyer saw and agreed to, minor units. Nothing is charged by it; an order whose sum has changed since is refused. */
   seen: z.number().int().nonnegative().optional(),
@@ -71,6 +75,12 @@ export const orderSchema = z.object({
   goods: z.number(),
   discount: z.number(),
   code: z.string(),
+  /** What was taken off, by the discounts' codes; orders of before there were several have none. */
+  discounts: z.array(z.object({ code: z.string(), automatic: z.boolean(), amount: z.number() })).default([]),
+  /** The number by which a business owes the tax itself, or empty. */
+  taxNumber: z.string().default(''),
+  /** Tax that prices contain and that was not charged. */
+  relief: z.number().default(0),
   delivery: z.object({ label: z.string(), price: z.number() }).nullable(),
   taxes: z.array(taxLine),
   tax: z.number(),

@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { minorSchema, taxClassSchema } from '../goods/about';
 import { isCurrency, minorDigits } from './currencies';
-import { discountCodeSchema, longestName, paymentsSchema, taxRatesSchema, zoneSchema } from './rules';
+import { doZonesMeet } from './delivery';
+import {
+  discountCodeSchema,
+  longestName,
+  paymentsSchema,
+  plainTax,
+  taxRatesSchema,
+  taxRulesSchema,
+  zoneSchema,
+  type DeliveryZone,
+} from './rules';
 
 const isLocale = (tag: string): boolean => {
   try {
@@ -10,6 +20,10 @@ const isLocale = (tag: string): boolean => {
     return false;
   }
 };
+
+/** Whether each place is in one zone at most. */
+const doNoZonesMeet = (zones: readonly DeliveryZone[]) =>
+  zones.every((zone, i) => !zones.slice(0, i).some((other) => doZonesMeet(zone, other)));
 
 const allDiffer = (names: readonly string[]) => new Set(names).size === names.length;
 
@@ -22,11 +36,12 @@ export const tillRulesSchema = z
     country: z.string().regex(/^([A-Z]{2})?$/),
     pricesIncludeTax: z.boolean(),
     taxes: taxRatesSchema.nullable(),
+    tax: taxRulesSchema.default(plainTax),
     zones: z
       .array(zoneSchema)
       .max(200)
       .refine((zones) => allDiffer(zones.map(({ id }) => id)), 'Two zones have one name.')
-      .refine((zones) => allDiffer(zones.flatMap(({ countries }) => countries)), 'One country is in two zones.'),
+      .refine(doNoZonesMeet, 'One place is in two zones.'),
     codes: z
       .array(discountCodeSchema)
       .max(2000)
@@ -47,6 +62,8 @@ const entrySchema = z.object({
   taxClass: taxClassSchema,
   physical: z.boolean(),
   stock: z.number().int().nonnegative().nullable(),
+  product: z.string().max(longestName).optional(),
+  shelves: z.array(z.string().max(longestName)).max(100).optional(),
 });
 
 /** What a host needs to compute the orders of a shop again. It is published with the shop and read by this, whoever wrote it. */

@@ -3,7 +3,9 @@ import { fail, ok, type Result } from '../result';
 import { makeBill, type Bill, type BillLine, type Purchase } from './bill';
 import { formatMoney } from './money';
 import type { Order, OrderRequest } from './order';
+import type { Used } from './discounts';
 import type { TillRules } from './rules';
+import { countryOfTaxNumber } from './taxNumber';
 
 /** What the till knows of one variant: the published price list. */
 export interface PriceListEntry extends Omit<BillLine, 'quantity' | 'variant'> {
@@ -26,8 +28,8 @@ export function priceLines(list: PriceList, wanted: OrderRequest['lines'], rules
     if (entry.stock !== null && entry.stock < quantity) {
       return fail(entry.stock === 0 ? refused.soldOut(entry.title) : refused.onlyLeft(entry.title, entry.stock));
     }
-    const { title, price, weight, taxClass, physical } = entry;
-    lines.push({ variant, title, quantity, price, weight, taxClass, physical });
+    const { title, price, weight, taxClass, physical, product, shelves } = entry;
+    lines.push({ variant, title, quantity, price, weight, taxClass, physical, product, shelves });
   }
   return ok(lines);
 }
@@ -39,18 +41,26 @@ export function makeOrder(
   request: OrderRequest,
   number: string,
   now: string,
+  used?: Used,
 ): Result<{ order: Order; bill: Bill }> {
   const { refused } = phrasesOf(rules);
   const lines = priceLines(list, request.lines, rules);
   if (!lines.ok) return lines;
+  const { taxNumber = '' } = request;
   const purchase: Purchase = {
     lines: lines.value,
     country: request.country,
+    region: request.region ?? '',
+    postalCode: request.buyer.postcode,
     rate: request.rate,
     code: request.code,
+    business: countryOfTaxNumber(taxNumber),
     today: now.slice(0, 10),
+    ...(used ? { used } : {}),
   };
   const bill = makeBill(rules, purchase);
+  if (!Number.isSafeInteger(bill.goods) || !Number.isSafeInteger(bill.total)) return fail(refused.tooLarge);
+  if (taxNumber && rules.tax.business && !purchase.business) return fail(refused.taxNumber);
   if (bill.deliveryState === 'nowhere') return fail(refused.noDelivery);
   if (bill.delivery && request.rate && bill.delivery.rate.id !== request.rate) return fail(refused.noSuchRate);
   if (bill.codeRefused) return fail(refused.code);
@@ -76,6 +86,9 @@ export function makeOrder(
     goods: bill.goods,
     discount: bill.discount,
     code: request.code,
+    discounts: bill.discounts,
+    taxNumber: purchase.business && bill.taxing === 'business' ? taxNumber : '',
+    relief: bill.relief,
     delivery: bill.delivery && { label: bill.delivery.rate.label, price: bill.delivery.price },
     taxes: bill.taxes,
     tax: bill.tax,

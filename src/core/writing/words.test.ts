@@ -1,34 +1,31 @@
 import { Decided } from '../places';
 import { decisionsOf } from '../../../tests/decisions';
-import { bareTill } from '../../../tests/till';
+import { tillWith } from '../../../tests/till';
 import { readSaid } from '../../../tests/said';
 import { readBrief } from '../brief';
 import { importText } from '../goods';
 import { planShop, type Known } from '../plan';
 
 import { makeCatalogue } from '../goods';
-import { type TillRules } from '../till';
 import { numbered } from '../../../tests/written';
 import { headingOf, headingsOf } from '../sections';
 import { capitalised, fit, harvest, inSentence, listed, numberWords, Vocabulary, type Text } from '../words';
 import { isFilled } from './asks';
 import { Writer, vocabularyOf } from './index';
 
-const rules = bareTill;
-
 const brief = `Ash & Oil is a turnery near Galway. We turn bowls, lamps and stools by hand from ash that the wind brought down. Every piece is oiled three times. If it cracks in ten years we mend it. We started in 2003 in a horsebox. My father cut the first tree. The site should be calm. Parcels leave on Mondays. Send it back within 14 days. Call us on 01632 960555 after four. post@ash.example`;
 
 function known(
   text = brief,
   list = 'title,price,category\nOak Bowl,40,Bowls\nAsh Bowl,55,Bowls\nLamp,90,Lamps\n',
-  part: Partial<TillRules> = {},
+  part: Parameters<typeof tillWith>[0] = {},
 ): Known {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
   return {
     reading: readSaid(text),
     catalogue: makeCatalogue(goods.value.products, new Decided(new Map()), 2, 2),
-    rules: { ...rules, ...part },
+    rules: tillWith(part),
   };
 }
 

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
 import {
   actorSchema,
+  codeKey,
   makeOrder,
   orderMoves,
   orderSchema,
@@ -14,6 +15,7 @@ import {
   type OrderRequest,
   type OrderState,
   type PriceList,
+  type Used,
 } from '@/core/till';
 import { Journal, type Damage } from '../journal';
 import { type PaymentMessage } from '../payment/message';
@@ -93,7 +95,7 @@ const minute = 60_000;
 const day = 24 * 60 * minute;
 
 /** What an attempt asks for: one key stands for one of these. */
-const contentOf = ({ lines, country, rate, code, payment, buyer }: OrderRequest): string =>
+const contentOf = ({ lines, country, region, rate, code, taxNumber, payment, buyer }: OrderRequest): string =>
   createHash('sha256')
     .update(
       JSON.stringify([
@@ -103,6 +105,7 @@ const contentOf = ({ lines, country, rate, code, payment, buyer }: OrderRequest)
         code,
         payment,
         Object.entries(buyer).sort(),
+        ...(region || taxNumber ? [region, taxNumber] : []),
       ]),
     )
     .digest('hex');
@@ -224,7 +227,7 @@ export class HostTill {
     );
     // Each record that can't be read may have been an order: its number is given to nobody else.
     const number = String(1001 + this.orders.size + this.damage.length);
-    const made = makeOrder(data.rules, list, request, number, now);
+    const made = makeOrder(data.rules, list, request, number, now, this.usedBy(request.buyer.email));
     if (!made.ok) return made;
     const { order } = made.value;
     const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
@@ -233,6 +236,17 @@ export class HostTill {
     const kept = this.orders.get(number);
     if (kept && order.total === 0) this.go(kept, 'paid', now, 'host', 'There was nothing to pay.');
     return ok({ order: kept?.order ?? order, receipt });
+  }
+
+  /** How often discounts were used by orders that stand: in all, and by one buyer. */
+  private usedBy(email: string): Used {
+    const same = (other: string) => other.toLowerCase() === email.toLowerCase();
+    return (code) => {
+      const orders = [...this.orders.values()].filter(
+        ({ order }) => holdsStock(order) && order.discounts.some((used) => codeKey(used.code) === code),
+      );
+      return { all: orders.length, buyer: orders.filter(({ order }) => same(order.buyer.email)).length };
+    };
   }
 
   /** What waits for its payment waits no more: at the till, and with the provider. */

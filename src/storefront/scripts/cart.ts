@@ -105,8 +105,21 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
   const stock = live === undefined ? sold.stock : live;
   const quantity = stock === null ? line.quantity : Math.min(line.quantity, stock);
   if (quantity <= 0) return null;
-  const { id, title, price, weight, taxClass, physical } = sold;
-  return { variant: id, title, price, weight, taxClass, physical, quantity, path: line.path, picture: offer.picture, stock };
+  const { id, title, price, weight, taxClass, physical, product, shelves } = sold;
+  return {
+    variant: id,
+    title,
+    price,
+    weight,
+    taxClass,
+    physical,
+    product,
+    shelves,
+    quantity,
+    path: line.path,
+    picture: offer.picture,
+    stock,
+  };
 }
 
 /** What is to be said of a line before it is bought: it went, there are fewer, or it costs something else now. */

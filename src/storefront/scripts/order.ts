@@ -24,6 +24,8 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, code: string, seen:
     country: field('country'),
     rate: field('rate'),
     code,
+    region: field('region'),
+    taxNumber: field('taxNumber'),
     payment: field('payment') === 'card' ? 'card' : 'bank',
     seen,
     consent: true,

@@ -9,6 +9,8 @@ export interface Frame {
 
 declare global {
   var arcatumFrame: Frame | undefined;
+  /** The country of a right tax number; there where the shop asks for one. */
+  var arcatumTaxNumber: ((text: string) => string | null) | undefined;
 }
 
 const root = () => document.documentElement.dataset.root ?? './';

@@ -1,5 +1,5 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, makeBill, type TillRules } from '@/core/till';
+import { type Bill, type DiscountRefusal, makeBill } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder, showThanks } from './order';
 import { row, taxRows } from './figures';
@@ -169,8 +169,10 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
   return makeBill(rules, {
     lines,
     country: String(data.get('country') ?? ''),
+    postalCode: String(data.get('postcode') ?? ''),
     rate: String(data.get('rate') ?? ''),
     code,
+    business: globalThis.arcatumTaxNumber?.(String(data.get('taxNumber') ?? '')) ?? null,
     today: today(),
   });
 }
@@ -230,12 +232,17 @@ async function paintCheckout(): Promise<void> {
   if (priced.lines.length) paintBill(form, priced);
 }
 
-const refusals = (phrases: ScriptPhrases): Record<Bill['codeRefused'], string> => ({
+const refusals = (phrases: ScriptPhrases): Record<DiscountRefusal, string> => ({
   '': '',
   unknown: phrases.codeUnknown,
   ended: phrases.codeEnded,
   least: phrases.codeLeast,
   'nothing-to-deliver': phrases.codeNothingToDeliver,
+  'not-yet': phrases.codeNotYet,
+  'not-these': phrases.codeNotThese,
+  'used-up': phrases.codeUsedUp,
+  'used-by-you': phrases.codeUsedByYou,
+  less: phrases.codeLess,
 });
 
 function paintBill(form: HTMLFormElement, cart: Priced): void {
@@ -249,19 +256,13 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
     const before = new FormData(form).get('rate') ?? rateBefore;
     rates.replaceChildren(
       ...bill.rates.map((rate) => {
-        const free = rate.freeFrom !== null && bill.goods - bill.discount >= rate.freeFrom;
         const input = make('input', { type: 'radio', name: 'rate', value: rate.id });
         input.checked = rate.id === (bill.rates.some((r) => r.id === before) ? before : bill.delivery?.rate.id);
         return make(
           'label',
           {},
           input,
-          make(
-            'span',
-            {},
-            rate.label,
-            make('b', {}, free || bill.delivery?.free === 'code' ? phrases.free : money(rate.price, rules)),
-          ),
+          make('span', {}, rate.label, make('b', {}, rate.costs === 0 ? phrases.free : money(rate.costs, rules))),
         );
       }),
     );
@@ -284,7 +285,7 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
     billList(bill, cart, true),
   );
   const said = form.querySelector('[data-error=code]');
-  if (said) said.textContent = refusals(phrases)[bill.codeRefused];
+  if (said) said.textContent = refusals(phrases)[bill.codes.find(({ refused }) => refused)?.refused ?? ''];
 }
 
 const wanted = (phrases: ScriptPhrases): Record<string, string> => ({
@@ -336,7 +337,7 @@ document.addEventListener('change', (event) => {
     target instanceof Element &&
     form.contains(target) &&
     target instanceof HTMLElement &&
-    ['rate', 'country'].includes(target.getAttribute('name') ?? '')
+    ['rate', 'country', 'postcode'].includes(target.getAttribute('name') ?? '')
   )
     paintBill(form, priced);
 });

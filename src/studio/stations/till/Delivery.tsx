@@ -1,0 +1,356 @@
+'use client';
+
+import { useState } from 'react';
+import { set, tillPlaces } from '@/core/places';
+import { doZonesMeet } from '@/core/till/page';
+import { type DeliveryRate, type DeliveryZone } from '@/core/till';
+import { Button, Notice, Row, TextButton } from '../../parts';
+import {
+  anyText,
+  Blank,
+  Check,
+  countriesByName,
+  countryName,
+  Part,
+  Rules,
+  Sentence,
+  Several,
+  sumsOf,
+  unused,
+  wanted,
+  wholeNumber,
+  Word,
+  type PartProps,
+} from './parts';
+
+const plainRate = { price: 0, freeFrom: null, upTo: null, steps: null, perPiece: 0, collection: false };
+const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
+
+/** Zones and their rates, and the days to send something back. */
+export function Delivery({ state, rules }: PartProps) {
+  const { zones } = rules;
+  const [draft, setDraft] = useState<DeliveryZone | null>(null);
+  const setZones = (next: DeliveryZone[]) => state.decide(set(tillPlaces.zones, next));
+  const begin = () => {
+    const home = rules.country && !zones.some(({ countries }) => countries.includes(rules.country));
+    setDraft({
+      id: unused(
+        'zone',
+        zones.map(({ id }) => id),
+      ),
+      label: home ? countryName(rules.country) : 'Rest of the world',
+      countries: home ? [rules.country] : ['*'],
+      regions: [],
+      postal: [],
+      surcharge: 0,
+      closed: false,
+      rates: [
+        {
+          ...plainRate,
+          id: unused(
+            'rate',
+            zones.flatMap(({ rates }) => rates.map(({ id }) => id)),
+          ),
+          label: 'Post',
+        },
+      ],
+    });
+  };
+  const meets = draft && zones.find((zone) => doZonesMeet(zone, draft));
+  return (
+    <Part aria-label="Delivery">
+      <h2>Delivery</h2>
+      {zones.length || draft ? null : <Notice $kind="mend">There is no delivery yet, so nobody can order a parcel.</Notice>}
+      {zones.map((zone) => (
+        <Rules key={zone.id}>
+          <Zone
+            zone={zone}
+            rules={rules}
+            onChange={(next) => setZones(zones.map((other) => (other.id === zone.id ? next : other)))}
+          />
+          <Row>
+            <TextButton onPress={() => setZones(zones.filter((other) => other.id !== zone.id))}>Take the zone out</TextButton>
+          </Row>
+        </Rules>
+      ))}
+      {draft ? (
+        <Rules data-draft="" role="group" aria-label="A zone that is not set yet">
+          <Zone zone={draft} rules={rules} onChange={setDraft} />
+          {meets ? (
+            <Notice $kind="mend">
+              “{meets.label}” names the same place. Choose other countries, or say by postal codes what is meant.
+            </Notice>
+          ) : null}
+          <Row>
+            <Button
+              isDisabled={Boolean(meets) || draft.countries.length === 0}
+              onPress={() => {
+                setZones([...zones, draft]);
+                setDraft(null);
+              }}
+            >
+              Deliver there
+            </Button>
+            <TextButton onPress={() => setDraft(null)}>Leave it</TextButton>
+          </Row>
+        </Rules>
+      ) : (
+        <Row>
+          <TextButton onPress={begin}>Add a zone</TextButton>
+        </Row>
+      )}
+      <Sentence>
+        What was bought can be sent back for{' '}
+        <Blank
+          label="Days to send something back"
+          size={4}
+          value={rules.returnsDays === null ? '' : String(rules.returnsDays)}
+          read={wholeNumber(0, 3650, true)}
+          onSet={(text) =>
+            text.trim() ? state.decide(set(tillPlaces.returnsDays, Number(text))) : state.withdraw(tillPlaces.returnsDays)
+          }
+        />{' '}
+        days.
+      </Sentence>
+    </Part>
+  );
+}
+
+interface ZoneProps {
+  zone: DeliveryZone;
+  rules: PartProps['rules'];
+  onChange: (zone: DeliveryZone) => void;
+}
+
+/** A zone as sentences: where it is, and what each way of getting there costs. */
+function Zone({ zone, rules, onChange }: ZoneProps) {
+  const sums = sumsOf(rules);
+  const change = (part: Partial<DeliveryZone>) => onChange({ ...zone, ...part });
+  return (
+    <>
+      <Sentence>
+        <Blank label="Zone" size={14} value={zone.label} read={wanted} onSet={(label) => change({ label: label.trim() })} /> is{' '}
+        <Several
+          what="country"
+          values={zone.countries}
+          nameOf={countryName}
+          options={destinations}
+          onChange={(countries) => change({ countries })}
+        />{' '}
+        with{' '}
+        <Blank
+          label="Postal codes"
+          size={14}
+          placeholder="all postal codes"
+          value={zone.postal.join(', ')}
+          read={(text) =>
+            text.split(',').every((part) => /^[\w –-]{0,21}$/.test(part.trim()))
+              ? anyText()
+              : { ok: false, say: 'Write how the codes begin, such as BT, IM, or 7000–7999.' }
+          }
+          onSet={(text) => change({ postal: text.split(',').map((part) => part.trim()).filter(Boolean) })} // prettier-ignore
+        />
+        .
+      </Sentence>
+      <Check isSelected={zone.closed} onChange={(closed) => change({ closed })}>
+        Nothing is sent there
+      </Check>
+      {zone.closed
+        ? null
+        : zone.rates.map((rate) => (
+            <Rate
+              key={rate.id}
+              rate={rate}
+              rules={rules}
+              onChange={(next) => change({ rates: zone.rates.map((other) => (other.id === rate.id ? next : other)) })}
+              onOut={zone.rates.length > 1 ? () => change({ rates: zone.rates.filter(({ id }) => id !== rate.id) }) : null}
+            />
+          ))}
+      {zone.closed ? null : (
+        <Row>
+          <TextButton
+            onPress={() =>
+              change({
+                rates: [
+                  ...zone.rates,
+                  {
+                    ...plainRate,
+                    id: unused(
+                      `${zone.id}-rate`,
+                      zone.rates.map(({ id }) => id),
+                    ),
+                    label: 'Another way',
+                  },
+                ],
+              })
+            }
+          >
+            Add a rate
+          </TextButton>
+          <span>
+            On top of each:{' '}
+            <Blank
+              label={`Surcharge for ${zone.label}`}
+              size={5}
+              value={sums.written(zone.surcharge)}
+              read={sums.read}
+              onSet={(text) => change({ surcharge: sums.of(text) })}
+            />
+          </span>
+        </Row>
+      )}
+    </>
+  );
+}
+
+interface RateProps {
+  rate: DeliveryRate;
+  rules: PartProps['rules'];
+  onChange: (rate: DeliveryRate) => void;
+  onOut: (() => void) | null;
+}
+
+const measures = [
+  { id: 'flat', name: 'always' },
+  { id: 'weight', name: 'by weight' },
+  { id: 'pieces', name: 'by number of pieces' },
+  { id: 'sum', name: 'by the sum of the goods' },
+] as const;
+
+function Rate({ rate, rules, onChange, onOut }: RateProps) {
+  const sums = sumsOf(rules);
+  const { steps } = rate;
+  const change = (part: Partial<DeliveryRate>) => onChange({ ...rate, ...part });
+  const kilograms = (text: string) => Number(text.replace(',', '.'));
+  return (
+    <>
+      <Sentence>
+        <Blank label="Rate" size={10} value={rate.label} read={wanted} onSet={(label) => change({ label: label.trim() })} /> costs{' '}
+        {steps ? null : (
+          <Blank
+            label="Price"
+            size={6}
+            value={sums.written(rate.price)}
+            read={sums.read}
+            onSet={(text) => change({ price: sums.of(text) })}
+          />
+        )}{' '}
+        <Word
+          label={`What ${rate.label} goes by`}
+          value={steps?.by ?? 'flat'}
+          options={measures}
+          onChange={(by) => change({ steps: by === 'flat' ? null : { by, at: steps?.at ?? [{ from: 0, price: rate.price }] } })}
+        />
+        , is free from{' '}
+        <Blank
+          label="Free from"
+          size={6}
+          placeholder="no sum"
+          value={sums.written(rate.freeFrom)}
+          read={sums.readOrNone}
+          onSet={(text) => change({ freeFrom: text.trim() ? sums.of(text) : null })}
+        />{' '}
+        on, takes up to{' '}
+        <Blank
+          label={`Heaviest parcel of ${rate.label}, kg`}
+          size={4}
+          placeholder="any"
+          value={rate.upTo === null ? '' : String(rate.upTo / 1000)}
+          read={(text) =>
+            !text.trim() || kilograms(text) > 0 ? anyText() : { ok: false, say: 'Write kilograms, such as 2 or 0.5.' }
+          }
+          onSet={(text) => change({ upTo: text.trim() ? Math.round(kilograms(text) * 1000) : null })}
+        />{' '}
+        kg, and{' '}
+        <Word
+          label={`How ${rate.label} comes`}
+          value={rate.collection ? 'fetched' : 'brought'}
+          options={[
+            { id: 'brought', name: 'is brought' },
+            { id: 'fetched', name: 'is fetched by the buyer' },
+          ]}
+          onChange={(id) => change({ collection: id === 'fetched' })}
+        />
+        .{' '}
+        {onOut ? (
+          <TextButton aria-label={`Take the rate ${rate.label} out`} onPress={onOut}>
+            Take out
+          </TextButton>
+        ) : null}
+      </Sentence>
+      {steps ? <Steps rate={rate} rules={rules} onChange={onChange} /> : null}
+    </>
+  );
+}
+
+/** A price that goes up in steps, from nothing on: there is no hole in it. */
+function Steps({ rate, rules, onChange }: Omit<RateProps, 'onOut'>) {
+  const sums = sumsOf(rules);
+  const { steps } = rate;
+  if (!steps) return null;
+  const at = (next: typeof steps.at) => onChange({ ...rate, steps: { ...steps, at: next } });
+  const written = (from: number) => (steps.by === 'sum' ? sums.written(from) : String(from));
+  const read = (i: number) => (text: string) => {
+    const low = steps.at[i - 1]?.from ?? 0;
+    const high = steps.at[i + 1]?.from ?? Infinity;
+    const value = steps.by === 'sum' ? sums.of(text) : Number(text);
+    return Number.isInteger(value) && value > low && value < high
+      ? anyText()
+      : {
+          ok: false as const,
+          say: `Write more than ${written(low)}${high < Infinity ? ` and less than ${written(high)}` : ''}.`,
+        };
+  };
+  const unit = { weight: 'g', pieces: 'pieces', sum: '' }[steps.by];
+  return (
+    <Sentence>
+      {steps.at.map(({ from, price }, i) => (
+        <span key={i}>
+          {i ? '; from ' : 'From '}
+          {i ? (
+            <Blank
+              label={`Step ${i + 1} of ${rate.label}`}
+              size={6}
+              value={written(from)}
+              read={read(i)}
+              onSet={(text) =>
+                at(
+                  steps.at.map((step, j) =>
+                    i === j ? { ...step, from: steps.by === 'sum' ? sums.of(text) : Number(text) } : step,
+                  ),
+                )
+              }
+            />
+          ) : (
+            '0'
+          )}{' '}
+          {unit} on{' '}
+          <Blank
+            label={`Price of step ${i + 1} of ${rate.label}`}
+            size={6}
+            value={sums.written(price)}
+            read={sums.read}
+            onSet={(text) => at(steps.at.map((step, j) => (i === j ? { ...step, price: sums.of(text) } : step)))}
+          />{' '}
+          {i ? (
+            <TextButton aria-label={`Take step ${i + 1} out`} onPress={() => at(steps.at.filter((_, j) => i !== j))}>
+              Take out
+            </TextButton>
+          ) : null}
+        </span>
+      ))}
+      .{' '}
+      <TextButton
+        onPress={() => {
+          const last = steps.at.at(-1) ?? { from: 0, price: 0 };
+          at([
+            ...steps.at,
+            { from: last.from ? last.from * 2 : { weight: 1000, pieces: 5, sum: 5000 }[steps.by], price: last.price },
+          ]);
+        }}
+      >
+        A further step
+      </TextButton>
+    </Sentence>
+  );
+}
