@@ -4,7 +4,7 @@ import { type AddressInfo } from 'node:net';
 import { extname } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { unzipSync } from 'fflate';
-import { brief, fillCheckout, list, newShop, pasteList, publish, station, writeBrief } from './support';
+import { deliver, brief, fillCheckout, list, newShop, pasteList, publish, station, writeBrief } from './support';
 
 const types: Record<string, string> = {
   '.html': 'text/html',
@@ -32,7 +32,7 @@ test('the downloaded archive sells from a plain file server, and the studio take
   await writeBrief(page, brief);
   await pasteList(page, list);
   await station(page, 'Till');
-  await page.getByRole('button', { name: 'Add a zone' }).click();
+  await deliver(page, '0');
   await page.getByLabel('Price', { exact: true }).fill('4,90');
   await page.getByLabel('Free from').click();
   await publish(page, 'kobold-archive');

@@ -1,7 +1,19 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { readProjectFile } from '../src/core/project';
-import { brief, fillCheckout, list, newShop, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+import {
+  deliver,
+  brief,
+  fillCheckout,
+  list,
+  newShop,
+  pasteList,
+  publish,
+  saved,
+  shopWindow,
+  station,
+  writeBrief,
+} from './support';
 
 test('a new seller goes from nothing to a published shop and back to the order', async ({ page, context }) => {
   await newShop(page);
@@ -61,9 +73,7 @@ test('a new seller goes from nothing to a published shop and back to the order',
   await station(page, 'Till');
   await page.getByLabel('Standard rate, %').fill('19');
   await page.getByLabel('Reduced rate, %').click();
-  await page.getByRole('button', { name: 'Add a zone' }).click();
-  await page.getByLabel('Price', { exact: true }).fill('4,90');
-  await page.getByLabel('Free from').click();
+  await deliver(page, '4,90');
   await expect(page.getByRole('region', { name: 'An order, worked out' })).toContainText('the rate “Post”');
   await saved(page);
 

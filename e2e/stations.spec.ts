@@ -1,5 +1,18 @@
 import { expect, test } from '@playwright/test';
-import { asking, brief, list, newShop, openSample, pasteList, publish, saved, shopWindow, station, writeBrief } from './support';
+import {
+  deliver,
+  asking,
+  brief,
+  list,
+  newShop,
+  openSample,
+  pasteList,
+  publish,
+  saved,
+  shopWindow,
+  station,
+  writeBrief,
+} from './support';
 
 test('stations are reached and left by keyboard alone', async ({ page }) => {
   await newShop(page);
@@ -147,24 +160,30 @@ test('the till works an order out anew with every rule', async ({ page }) => {
   await station(page, 'Till');
   const bill = page.getByRole('region', { name: 'An order, worked out' });
   await expect(bill).toContainText('No delivery rate fits this order');
-  await page.getByRole('button', { name: 'Add a zone' }).click();
+  await deliver(page, '4.90');
   await expect(page.getByLabel('Zone', { exact: true })).toHaveValue('Germany');
-  await page.getByLabel('Price', { exact: true }).fill('4.90');
+  await bill.getByLabel('Number', { exact: true }).fill('2');
   await page.getByLabel('Free from').fill('500');
   await page.getByLabel('Zone', { exact: true }).click();
-  await expect(bill).toContainText('€193.90');
+  await expect(bill).toContainText('€182.90');
   await page.getByLabel('Free from').fill('100');
   await page.getByLabel('Zone', { exact: true }).click();
   await expect(bill).toContainText('free, as the goods come to €100.00 or more');
+  // What the change did to buyers stands beside.
+  await expect(page.getByRole('row', { name: /^Three things, at home/ })).toContainText('€232.90€228.00');
   await page.getByLabel('Standard rate, %').fill('none');
   await expect(page.getByText('Write a percentage from 0 to 100.').first()).toBeVisible();
   await page.getByLabel('Standard rate, %').fill('19');
   await page.getByLabel('Zone', { exact: true }).click();
-  await expect(bill).toContainText('€189.00 × 19 ÷ 119');
-  await page.getByRole('button', { name: 'Add a code' }).click();
-  await page.getByLabel('Code', { exact: true }).fill('SPRING');
-  await page.getByRole('textbox', { name: 'Percent' }).fill('15');
-  await page.getByLabel('Code', { exact: true }).click();
+  await expect(bill).toContainText('€178.00 × 19 ÷ 119');
+  await page.getByRole('button', { name: 'Add a discount' }).click();
+  const draft = page.getByRole('group', { name: 'A discount that is not set yet' });
+  await draft.getByLabel('Code', { exact: true }).fill('SPRING');
+  await draft.getByRole('textbox', { name: 'Percent' }).fill('15');
+  await draft.getByRole('textbox', { name: 'Percent' }).press('Enter');
+  await page.getByRole('button', { name: 'Give this discount' }).click();
+  await page.getByLabel('Codes, by commas').fill('spring');
+  await expect(bill).toContainText('Discount SPRING');
   await saved(page);
   await page.reload();
   await expect(page.getByLabel('Code', { exact: true })).toHaveValue('SPRING');

@@ -61,6 +61,17 @@ export async function pasteList(page: Page, text: string): Promise<void> {
   await atRest(page);
 }
 
+/** Sets a zone at the till, with one rate. */
+export async function deliver(page: Page, price: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a zone' }).click();
+  const zone = page.getByRole('group', { name: 'A zone that is not set yet' });
+  await expect(zone.getByRole('button', { name: 'Deliver so' })).toBeDisabled();
+  await zone.getByLabel('Price', { exact: true }).fill(price);
+  await zone.getByLabel('Price', { exact: true }).press('Enter');
+  await zone.getByRole('button', { name: 'Deliver so' }).click();
+  await saved(page);
+}
+
 /** The live shop in the studio's window. */
 export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Preview of the shop"]');
 

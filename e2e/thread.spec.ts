@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import {
+  deliver,
   expectNoAxeFindings,
   newShop,
   openSample,
@@ -83,7 +84,7 @@ test('a German brief makes a German shop, which prints the sentences that the se
   await expect(shopWindow(page).locator('html')).toHaveAttribute('lang', 'de');
 
   await station(page, 'Till');
-  await page.getByRole('button', { name: 'Add a zone' }).click();
+  await deliver(page, '0');
   const shop = await publish(page, 'kranich-buersten');
   await page.goto(`${shop}goods/spulburste/`);
   await expect(page.getByText('Nur noch 1 da.')).toBeVisible();

@@ -60,6 +60,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   till.zones,
   till.codes,
   till.payments,
+  till.tax,
   till.returnsDays,
   till.publishedAt,
 ] as readonly Pick<Place, 'kind'>[];

@@ -56,11 +56,7 @@ export function typicalBuyers(rules: TillRules, list: readonly PriceListEntry[],
     ['code', `With the code ${codes[0] ?? ''}`, codes[0] ? buy([[middle, 2]], { code: codes[0] }) : null],
     ['codes', 'With every code at once', codes.length > 1 ? buy([[middle, 2], [dear, 1]], { code: codes.join(',') }) : null], // prettier-ignore
     ['near', 'Abroad, nearby', near ? buy([[middle, 1]], { country: near }) : null],
-    [
-      'business',
-      'A business in the area, with its number',
-      inArea ? buy([[middle, 3]], { country: inArea, business: inArea }) : null,
-    ],
+    ['business', 'A business nearby, with a number', inArea ? buy([[middle, 3]], { country: inArea, business: inArea }) : null],
     ['far', 'Far away', far ? buy([[middle, 1]], { country: far }) : null],
   ];
   return wanted.flatMap(([id, who, purchase]) => (purchase ? [{ id, who, purchase }] : []));

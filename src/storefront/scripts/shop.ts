@@ -4,6 +4,8 @@ import { fill } from '@/core/phrases';
 import { address, liveStock, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 const offers = new WeakMap<HTMLFormElement, PageOffer>();
+/** What the shop's prices are in, once its rules are here. */
+let currency = '';
 
 async function prepare(form: HTMLFormElement): Promise<void> {
   const offer = JSON.parse(form.querySelector('[data-offer]')?.textContent ?? 'null') as PageOffer | null;
@@ -28,6 +30,7 @@ const chosen = (form: HTMLFormElement, offer: PageOffer) => {
 async function paintChoice(form: HTMLFormElement, offer: PageOffer): Promise<void> {
   const variant = chosen(form, offer);
   const [rules, phrases] = await Promise.all([loadRules(), loadPhrases()]);
+  currency = rules.currency;
   const add = form.querySelector<HTMLButtonElement>('[data-add]');
   const stock = form.querySelector('[data-stock]');
   const number = form.querySelector<HTMLInputElement>('[name=quantity]');
@@ -63,15 +66,11 @@ document.addEventListener('submit', (event) => {
   const said = form.querySelector('[data-added]');
   const wanted = Math.max(1, Math.floor(Number(new FormData(form).get('quantity')) || 1));
   if (!variant || variant.stock === 0 || !said) return;
-  void putIn(said, variant, offer.path, wanted);
-});
-
-async function putIn(said: Element, variant: PageOffer['variants'][number], path: string, wanted: number): Promise<void> {
+  // At once: whoever goes on to another page has it in the cart.
   const { id, title, price, stock } = variant;
-  const { currency } = await loadRules();
-  const now = addToCart(id, path, wanted, stock, { title, price, currency });
-  await sayAdded(said, now, stock !== null && now >= stock);
-}
+  const now = addToCart(id, offer.path, wanted, stock, { title, price, currency });
+  void sayAdded(said, now, stock !== null && now >= stock);
+});
 
 async function sayAdded(said: Element, n: number, full: boolean): Promise<void> {
   const { inCart, inCartAll, seeCart } = await loadPhrases();

@@ -7,6 +7,7 @@ import { type DeliveryRate, type DeliveryZone } from '@/core/till';
 import { Button, Notice, Row, TextButton } from '../../parts';
 import {
   anyText,
+  AsTyped,
   Blank,
   Check,
   countriesByName,
@@ -29,53 +30,84 @@ const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
 /** Zones and their rates, and the days to send something back. */
 export function Delivery({ state, rules }: PartProps) {
   const { zones } = rules;
-  const [draft, setDraft] = useState<DeliveryZone | null>(null);
+  const [draft, setDraft] = useState<Draft | null>(null);
   const setZones = (next: DeliveryZone[]) => state.decide(set(tillPlaces.zones, next));
   const begin = () => {
     const home = rules.country && !zones.some(({ countries }) => countries.includes(rules.country));
+    const rate = unused(
+      'rate',
+      zones.flatMap(({ rates }) => rates.map(({ id }) => id)),
+    );
     setDraft({
-      id: unused(
-        'zone',
-        zones.map(({ id }) => id),
-      ),
-      label: home ? countryName(rules.country) : 'Rest of the world',
-      countries: home ? [rules.country] : ['*'],
-      regions: [],
-      postal: [],
-      surcharge: 0,
-      closed: false,
-      rates: [
-        {
-          ...plainRate,
-          id: unused(
-            'rate',
-            zones.flatMap(({ rates }) => rates.map(({ id }) => id)),
-          ),
-          label: 'Post',
-        },
-      ],
+      instead: null,
+      untold: [rate],
+      zone: {
+        id: unused(
+          'zone',
+          zones.map(({ id }) => id),
+        ),
+        label: home ? countryName(rules.country) : 'Rest of the world',
+        countries: home ? [rules.country] : ['*'],
+        regions: [],
+        postal: [],
+        surcharge: 0,
+        closed: false,
+        rates: [{ ...plainRate, id: rate, label: 'Post' }],
+      },
     });
   };
-  const meets = draft && zones.find((zone) => doZonesMeet(zone, draft));
+  /** A further rate holds once its price is said: until then the zone is a draft beside the one that holds. */
+  const further = (zone: DeliveryZone) => {
+    const rate = unused(
+      `${zone.id}-rate`,
+      zone.rates.map(({ id }) => id),
+    );
+    setDraft({
+      instead: zone.id,
+      untold: [rate],
+      zone: { ...zone, rates: [...zone.rates, { ...plainRate, id: rate, label: 'Another way' }] },
+    });
+  };
+  const [clash, setClash] = useState<{ id: string; other: string } | null>(null);
+  const change = (zone: DeliveryZone, next: DeliveryZone) => {
+    const other = zones.find((one) => one.id !== zone.id && doZonesMeet(one, next));
+    setClash(other ? { id: zone.id, other: other.label } : null);
+    if (!other) setZones(zones.map((one) => (one.id === zone.id ? next : one)));
+  };
+  const meets = draft && zones.find((zone) => zone.id !== draft.instead && doZonesMeet(zone, draft.zone));
+  const keep = ({ zone, instead }: Draft) => {
+    setZones(instead ? zones.map((other) => (other.id === instead ? zone : other)) : [...zones, zone]);
+    setDraft(null);
+  };
   return (
     <Part aria-label="Delivery">
       <h2>Delivery</h2>
       {zones.length || draft ? null : <Notice $kind="mend">There is no delivery yet, so nobody can order a parcel.</Notice>}
-      {zones.map((zone) => (
-        <Rules key={zone.id}>
-          <Zone
-            zone={zone}
-            rules={rules}
-            onChange={(next) => setZones(zones.map((other) => (other.id === zone.id ? next : other)))}
-          />
-          <Row>
-            <TextButton onPress={() => setZones(zones.filter((other) => other.id !== zone.id))}>Take the zone out</TextButton>
-          </Row>
-        </Rules>
-      ))}
+      {zones
+        .filter(({ id }) => id !== draft?.instead)
+        .map((zone) => (
+          <Rules key={zone.id}>
+            <Zone zone={zone} rules={rules} onChange={(next) => change(zone, next)} />
+            {clash?.id === zone.id ? (
+              <Notice $kind="mend">“{clash.other}” names that place already, so it was left as it was.</Notice>
+            ) : null}
+            <Row>
+              {draft || zone.closed ? null : <TextButton onPress={() => further(zone)}>Add a rate</TextButton>}
+              <TextButton onPress={() => setZones(zones.filter((other) => other.id !== zone.id))}>Take the zone out</TextButton>
+            </Row>
+          </Rules>
+        ))}
       {draft ? (
         <Rules data-draft="" role="group" aria-label="A zone that is not set yet">
-          <Zone zone={draft} rules={rules} onChange={setDraft} />
+          <AsTyped value={true}>
+            <Zone
+              zone={draft.zone}
+              rules={rules}
+              untold={draft.untold}
+              onTold={(id) => setDraft((now) => now && { ...now, untold: now.untold.filter((other) => other !== id) })}
+              onChange={(zone) => setDraft((now) => now && { ...now, zone })}
+            />
+          </AsTyped>
           {meets ? (
             <Notice $kind="mend">
               “{meets.label}” names the same place. Choose other countries, or say by postal codes what is meant.
@@ -83,13 +115,10 @@ export function Delivery({ state, rules }: PartProps) {
           ) : null}
           <Row>
             <Button
-              isDisabled={Boolean(meets) || draft.countries.length === 0}
-              onPress={() => {
-                setZones([...zones, draft]);
-                setDraft(null);
-              }}
+              isDisabled={Boolean(meets) || draft.zone.countries.length === 0 || (!draft.zone.closed && draft.untold.length > 0)}
+              onPress={() => keep(draft)}
             >
-              Deliver there
+              {draft.zone.closed ? 'Keep it so' : 'Deliver so'}
             </Button>
             <TextButton onPress={() => setDraft(null)}>Leave it</TextButton>
           </Row>
@@ -116,20 +145,32 @@ export function Delivery({ state, rules }: PartProps) {
   );
 }
 
+/** A zone that does not hold yet. */
+interface Draft {
+  zone: DeliveryZone;
+  /** The one that it is to take the place of. */
+  instead: string | null;
+  /** Rates whose price nobody has said. */
+  untold: string[];
+}
+
 interface ZoneProps {
   zone: DeliveryZone;
   rules: PartProps['rules'];
+  untold?: readonly string[];
+  onTold?: (rate: string) => void;
   onChange: (zone: DeliveryZone) => void;
 }
 
 /** A zone as sentences: where it is, and what each way of getting there costs. */
-function Zone({ zone, rules, onChange }: ZoneProps) {
+function Zone({ zone, rules, untold = [], onTold, onChange }: ZoneProps) {
   const sums = sumsOf(rules);
   const change = (part: Partial<DeliveryZone>) => onChange({ ...zone, ...part });
   return (
     <>
       <Sentence>
-        <Blank label="Zone" size={14} value={zone.label} read={wanted} onSet={(label) => change({ label: label.trim() })} /> is{' '}
+        <Blank label="Zone" size={14} value={zone.label} read={wanted} onSet={(label) => change({ label: label.trim() })} /> takes
+        in{' '}
         <Several
           what="country"
           values={zone.countries}
@@ -137,11 +178,11 @@ function Zone({ zone, rules, onChange }: ZoneProps) {
           options={destinations}
           onChange={(countries) => change({ countries })}
         />{' '}
-        with{' '}
+        and of their postal codes{' '}
         <Blank
           label="Postal codes"
-          size={14}
-          placeholder="all postal codes"
+          size={10}
+          placeholder="all"
           value={zone.postal.join(', ')}
           read={(text) =>
             text.split(',').every((part) => /^[\w –-]{0,21}$/.test(part.trim()))
@@ -162,31 +203,14 @@ function Zone({ zone, rules, onChange }: ZoneProps) {
               key={rate.id}
               rate={rate}
               rules={rules}
+              isUntold={untold.includes(rate.id)}
+              onTold={() => onTold?.(rate.id)}
               onChange={(next) => change({ rates: zone.rates.map((other) => (other.id === rate.id ? next : other)) })}
               onOut={zone.rates.length > 1 ? () => change({ rates: zone.rates.filter(({ id }) => id !== rate.id) }) : null}
             />
           ))}
       {zone.closed ? null : (
         <Row>
-          <TextButton
-            onPress={() =>
-              change({
-                rates: [
-                  ...zone.rates,
-                  {
-                    ...plainRate,
-                    id: unused(
-                      `${zone.id}-rate`,
-                      zone.rates.map(({ id }) => id),
-                    ),
-                    label: 'Another way',
-                  },
-                ],
-              })
-            }
-          >
-            Add a rate
-          </TextButton>
           <span>
             On top of each:{' '}
             <Blank
@@ -206,6 +230,8 @@ function Zone({ zone, rules, onChange }: ZoneProps) {
 interface RateProps {
   rate: DeliveryRate;
   rules: PartProps['rules'];
+  isUntold: boolean;
+  onTold: () => void;
   onChange: (rate: DeliveryRate) => void;
   onOut: (() => void) | null;
 }
@@ -217,7 +243,7 @@ const measures = [
   { id: 'sum', name: 'by the sum of the goods' },
 ] as const;
 
-function Rate({ rate, rules, onChange, onOut }: RateProps) {
+function Rate({ rate, rules, isUntold, onTold, onChange, onOut }: RateProps) {
   const sums = sumsOf(rules);
   const { steps } = rate;
   const change = (part: Partial<DeliveryRate>) => onChange({ ...rate, ...part });
@@ -230,9 +256,13 @@ function Rate({ rate, rules, onChange, onOut }: RateProps) {
           <Blank
             label="Price"
             size={6}
-            value={sums.written(rate.price)}
-            read={sums.read}
-            onSet={(text) => change({ price: sums.of(text) })}
+            placeholder="how much"
+            value={isUntold ? '' : sums.written(rate.price)}
+            read={isUntold ? sums.readOrNone : sums.read}
+            onSet={(text) => {
+              change({ price: sums.of(text) });
+              onTold();
+            }}
           />
         )}{' '}
         <Word
@@ -278,13 +308,13 @@ function Rate({ rate, rules, onChange, onOut }: RateProps) {
           </TextButton>
         ) : null}
       </Sentence>
-      {steps ? <Steps rate={rate} rules={rules} onChange={onChange} /> : null}
+      {steps ? <Steps rate={rate} rules={rules} onTold={onTold} onChange={onChange} /> : null}
     </>
   );
 }
 
 /** A price that goes up in steps, from nothing on: there is no hole in it. */
-function Steps({ rate, rules, onChange }: Omit<RateProps, 'onOut'>) {
+function Steps({ rate, rules, onTold, onChange }: Pick<RateProps, 'rate' | 'rules' | 'onTold' | 'onChange'>) {
   const sums = sumsOf(rules);
   const { steps } = rate;
   if (!steps) return null;
@@ -330,7 +360,10 @@ function Steps({ rate, rules, onChange }: Omit<RateProps, 'onOut'>) {
             size={6}
             value={sums.written(price)}
             read={sums.read}
-            onSet={(text) => at(steps.at.map((step, j) => (i === j ? { ...step, price: sums.of(text) } : step)))}
+            onSet={(text) => {
+              at(steps.at.map((step, j) => (i === j ? { ...step, price: sums.of(text) } : step)));
+              onTold();
+            }}
           />{' '}
           {i ? (
             <TextButton aria-label={`Take step ${i + 1} out`} onPress={() => at(steps.at.filter((_, j) => i !== j))}>

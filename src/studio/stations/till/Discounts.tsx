@@ -8,6 +8,7 @@ import { type DiscountCode } from '@/core/till';
 import { Button, Notice, Row, Soft, TextButton } from '../../parts';
 import {
   anyText,
+  AsTyped,
   basisPoints,
   Blank,
   isPercent,
@@ -30,9 +31,9 @@ export interface Sold {
 }
 
 const kinds = [
-  { id: 'percent', name: 'a share' },
-  { id: 'sum', name: 'a sum' },
-  { id: 'free-delivery', name: 'the delivery' },
+  { id: 'percent', name: 'a share of' },
+  { id: 'sum', name: 'a sum of' },
+  { id: 'free-delivery', name: 'no delivery' },
 ] as const;
 
 /** Discounts, in the order in which they are taken off. */
@@ -91,7 +92,9 @@ export function Discounts({ state, rules, sold }: PartProps & { sold: Sold }) {
       ))}
       {draft ? (
         <Rules data-draft="" role="group" aria-label="A discount that is not set yet">
-          <Discount discount={draft} rules={rules} sold={sold} isTaken={(text) => isTaken(text)} onChange={setDraft} />
+          <AsTyped value={true}>
+            <Discount discount={draft} rules={rules} sold={sold} isTaken={(text) => isTaken(text)} onChange={setDraft} />
+          </AsTyped>
           <Row>
             <Button
               isDisabled={!isReady}
@@ -157,11 +160,8 @@ function Discount({ discount, rules, sold, isTaken, onChange }: DiscountProps) {
         />{' '}
         <Blank label="Code" size={11} value={discount.code} read={codeTold} onSet={(text) => change({ code: text.trim() })} />{' '}
         pays <Word label="Takes" value={kind} options={kinds} onChange={(next) => change({ kind: next, amount: 0 })} />{' '}
-        {kind === 'free-delivery' ? (
-          'less'
-        ) : kind === 'percent' ? (
+        {kind === 'free-delivery' ? null : kind === 'percent' ? (
           <>
-            of{' '}
             <Blank
               label="Percent"
               size={4}
@@ -174,7 +174,6 @@ function Discount({ discount, rules, sold, isTaken, onChange }: DiscountProps) {
           </>
         ) : (
           <>
-            of{' '}
             <Blank
               label="Sum"
               size={6}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { tillPlaces, set as place } from '@/core/places';
 import { areaPlaces, standardRateOf, taxTableAsOf } from '@/core/till/taxTable';
 import { type TaxRules } from '@/core/till';
-import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import {
   anyText,
   basisPoints,
@@ -32,12 +32,16 @@ export function Tax({ state, rules }: PartProps) {
   return (
     <Part aria-label="Tax">
       <h2>Tax</h2>
-      <Choice
-        label="Your country"
-        value={rules.country}
-        options={[{ id: '', name: 'Not chosen yet' }, ...countriesByName]}
-        onChange={(code) => (code ? state.decide(place(tillPlaces.country, code)) : state.withdraw(tillPlaces.country))}
-      />
+      <Sentence>
+        I sell from{' '}
+        <Word
+          label="Your country"
+          value={rules.country}
+          options={[{ id: '', name: 'a country not chosen yet' }, ...countriesByName]}
+          onChange={(code) => (code ? state.decide(place(tillPlaces.country, code)) : state.withdraw(tillPlaces.country))}
+        />
+        .
+      </Sentence>
       {taxes ? null : (
         <Notice as="div">
           <p>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</p>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useState, type ReactNode } from 'react';
+import { createContext, useContext, useId, useState, type ReactNode } from 'react';
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { countries } from '@/core/lexicon/about';
@@ -50,6 +50,7 @@ const Inline = styled.span`
     border-bottom: 2px solid ${tokens.verdigris};
     padding: 3px 4px;
     max-width: 100%;
+    field-sizing: content;
   }
   input[aria-invalid='true'] {
     border-color: ${tokens.madder};
@@ -88,6 +89,9 @@ export function Word<Id extends string>({
 
 export type Told = { ok: true } | { ok: false; say: string };
 
+/** Whether figures are taken as they are typed: in what does not hold yet, they cost nothing. */
+export const AsTyped = createContext(false);
+
 /** A figure or a name in a sentence: read when it is left, and it says what is wrong until then. */
 export function Blank({
   label,
@@ -110,7 +114,10 @@ export function Blank({
   const id = useId();
   const [draft, setDraft] = useState(value);
   const [known, setKnown] = useState(value);
-  if (known !== value) {
+  const [typing, setTyping] = useState(false);
+  const asTyped = useContext(AsTyped);
+  // What is being typed is not written over in its proper form meanwhile.
+  if (known !== value && !typing) {
     setKnown(value);
     setDraft(value);
   }
@@ -126,8 +133,15 @@ export function Blank({
         value={draft}
         placeholder={placeholder}
         style={type === 'date' ? undefined : { width: `${Math.min(46, Math.max(size, draft.length)) + 2}ch` }}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={set}
+        onFocus={() => setTyping(true)}
+        onChange={({ target: { value: typed } }) => {
+          setDraft(typed);
+          if (asTyped && read(typed).ok) onSet(typed);
+        }}
+        onBlur={() => {
+          setTyping(false);
+          set();
+        }}
         onKeyDown={(event) => event.key === 'Enter' && set()}
       />
       {result.ok ? null : <small id={id}>{result.say}</small>}
@@ -211,7 +225,7 @@ const Chips = styled.span`
   flex-wrap: wrap;
   gap: 6px;
   vertical-align: middle;
-  > span {
+  .chip {
     display: inline-flex;
     align-items: center;
     background: ${tokens.verdigrisPale};
@@ -248,7 +262,7 @@ export function Several({
   return (
     <Chips>
       {values.map((id) => (
-        <span key={id}>
+        <span key={id} className="chip">
           {nameOf(id)}
           <button
             type="button"
