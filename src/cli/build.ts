@@ -4,8 +4,10 @@ import { candidates, readTokens } from '@/core/look';
 import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
 import { withWishes, type Project } from '@/core/project';
 import { buildReport, lookSearch, makeShop, rasterBytes, siteFiles, type Shop } from '@/core/site';
+import { set, tillPlaces, type Wish } from '@/core/places';
+import { ruleFileSchema } from '@/core/till';
 import { storefront } from '@/storefront';
-import { read, readText, Refusal, taken, usage, write, type Values } from './caller';
+import { read, readForm, readText, Refusal, taken, usage, write, type Values } from './caller';
 import { serverCodec } from './codec';
 import { given } from './given';
 
@@ -24,7 +26,7 @@ export async function build(values: Values, assets: string): Promise<void> {
   if (!values.out) throw new Refusal(`No folder to write to is given. ${usage}`);
   const address = addressOf(values.address);
   const { story, pictures, problems } = await given(values, true);
-  const looks = lookWishes(story.project, values);
+  const looks = lookWishes(ruled(story.project, values), values);
   const shop = shopOf(looks.project, assets);
   let count = 0;
   const folders = new Set<string>();
@@ -50,6 +52,27 @@ export async function build(values: Values, assets: string): Promise<void> {
   process.stdout.write(
     `${count} files in ${values.out}${problems.length ? `, ${problems.length} warnings${values.report ? ` in ${values.report}` : ''}` : ''}\n`,
   );
+}
+
+/** A project with the till's rules of a file laid over its own. */
+function ruled(project: Project, values: Values): Project {
+  if (values.rules === undefined) return project;
+  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays } = readForm(
+    ruleFileSchema,
+    values.rules,
+    'file of rules',
+  );
+  const wishes: Wish[] = [
+    ...(country ? [set(tillPlaces.country, country)] : []),
+    ...(pricesIncludeTax === undefined ? [] : [set(tillPlaces.pricesIncludeTax, pricesIncludeTax)]),
+    ...(taxes ? [set(tillPlaces.taxes, taxes)] : []),
+    ...(tax ? [set(tillPlaces.tax, tax)] : []),
+    ...(zones ? [set(tillPlaces.zones, zones)] : []),
+    ...(codes ? [set(tillPlaces.codes, codes)] : []),
+    ...(payments ? [set(tillPlaces.payments, payments)] : []),
+    ...(typeof returnsDays === 'number' ? [set(tillPlaces.returnsDays, returnsDays)] : []),
+  ];
+  return withWishes(project, wishes);
 }
 
 /** The look that the caller asks for: one of the three candidates, or a file of design tokens laid over whatever else is chosen. */

@@ -1,13 +1,15 @@
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { type z } from 'zod';
 import { type Result } from '@/core/result';
 
 export const usage = `usage:
   arcatum build --brief FILE --goods FILE --out DIR [--seed N] [--report FILE]
                 [--pictures DIR] [--mapping FILE] [--decisions FILE] [--address URL]
-                [--candidate 1|2|3] [--look FILE]
+                [--candidate 1|2|3] [--look FILE] [--rules FILE]
   arcatum build --project FILE --out DIR [--report FILE] [--address URL]
-                [--candidate 1|2|3] [--look FILE]
+                [--candidate 1|2|3] [--look FILE] [--rules FILE]
+  arcatum total --release DIR --cart FILE [--day DATE]
   arcatum goods --in FILE [--brief FILE] [--pictures DIR] [--mapping FILE]
                 [--out FILE.csv|.xlsx|.json]
   arcatum project --brief FILE [--goods FILE] [--pictures DIR] [--seed N] --out FILE.zip
@@ -32,6 +34,21 @@ export function readText(path: string | undefined, what: string): string {
   const bytes = read(path, what);
   if (bytes.subarray(0, 8000).includes(0)) throw new Refusal(`The ${what} is not text. Save it as plain text.`);
   return new TextDecoder().decode(bytes);
+}
+
+/** A file of JSON in a known form, or a sentence that says where it isn't. */
+export function readForm<S extends z.ZodType>(schema: S, path: string | undefined, what: string): z.output<S> {
+  const text = readText(path, what);
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw new Refusal(`The ${what} is not JSON.`);
+  }
+  const read = schema.safeParse(value);
+  if (read.success) return read.data;
+  const [issue] = read.error.issues;
+  throw new Refusal(`The ${what} can't be used: ${issue?.path.join(' ') || 'all of it'}: ${issue?.message ?? ''}`);
 }
 
 export function readPictures(folder: string): Map<string, Uint8Array> {

@@ -7,6 +7,7 @@ import { readingReport } from '@/core/site';
 import { build } from './build';
 import { print, readText, Refusal, usage } from './caller';
 import { readGoods, titlesIn } from './goods';
+import { workOut } from './total';
 import { changeProject, listPlaces, makeProject } from './projects';
 
 /** Runs the command line and gives its exit code. */
@@ -34,6 +35,10 @@ export async function main(argv: string[], assets: string): Promise<number> {
         page: option,
         undo: option,
         name: option,
+        rules: option,
+        release: option,
+        cart: option,
+        day: option,
         set: { type: 'string', multiple: true },
       },
     });
@@ -42,6 +47,7 @@ export async function main(argv: string[], assets: string): Promise<number> {
     if (command === 'build') await build(single, assets);
     else if (command === 'project') await makeProject(single);
     else if (command === 'goods') readGoods(single);
+    else if (command === 'total') workOut(single);
     else if (command === 'places') listPlaces(single);
     else if (command === 'change') await changeProject(single, sets);
     else if (command === 'read') {

@@ -250,6 +250,7 @@ export function priceListOf(products: readonly Product[]): PriceList {
           taxClass: product.taxClass,
           physical: product.kind === 'physical',
           stock: variant.stock,
+          ...(variant.sku ? { sku: variant.sku } : {}),
           product: product.id,
           shelves: product.categories,
         },

@@ -27,7 +27,7 @@ export interface Purchase {
   /** ISO 3166-2 without the country. */
   region?: string;
   postalCode?: string;
-  /** The chosen delivery rate; the cheapest that fits where none is chosen. */
+  /** The chosen delivery rate; where none is chosen, the cheapest of those that fit and are brought. */
   rate: string;
   /** Codes as they were typed, parted by commas. */
   code: string;
@@ -111,7 +111,9 @@ function reckon(
   };
   const rates = needsParcel && country ? ratesFor(rules, { country, region, postalCode }, parcel) : [];
   const byCode = discounts.some(({ kind }) => kind === 'free-delivery');
-  const cheapest = [...rates].sort((a, b) => a.price - b.price)[0];
+  // Nobody is sent to fetch a thing who hasn't chosen to.
+  const brought = rates.filter(({ rate }) => !rate.collection);
+  const cheapest = [...(brought.length ? brought : rates)].sort((a, b) => a.price - b.price)[0];
   const chosen = rates.find(({ rate }) => rate.id === purchase.rate) ?? cheapest;
   const isFreeBySum =
     chosen?.rate.freeFrom !== null && due >= (chosen?.rate.freeFrom ?? Infinity) && (chosen?.rate.price ?? 0) > 0;

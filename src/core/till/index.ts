@@ -8,6 +8,7 @@ export { type RoundingMode, type RoundingUnit } from './rounding';
 export { allCurrencies, currencyName, isCurrency, minorDigits } from './currencies';
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
+export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';
 export { stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
 export {
@@ -25,6 +26,6 @@ export {
   type OrderRequest,
   type OrderState,
 } from './order';
-export { hostDataSchema, tillRulesSchema, type HostData } from './published';
+export { hostDataSchema, ruleFileSchema, tillRulesSchema, type HostData } from './published';
 export { countryOfTaxNumber } from './taxNumber';
 export { makeOrder, priceLines, type PriceList, type PriceListEntry } from './sell';

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { minorSchema, taxClassSchema } from '../goods/about';
 import { isCurrency, minorDigits } from './currencies';
 import { doZonesMeet } from './delivery';
+import { codeKey } from './discounts';
 import {
   discountCodeSchema,
   longestName,
@@ -27,32 +28,42 @@ const doNoZonesMeet = (zones: readonly DeliveryZone[]) =>
 
 const allDiffer = (names: readonly string[]) => new Set(names).size === names.length;
 
-/** The rules of a till as they are published. What no seller can set in the studio is no rule here either. */
+/** What a seller sets at a till. What can't be set in the studio can't be written in a file either. */
+const setFields = {
+  country: z.string().regex(/^([A-Z]{2})?$/),
+  pricesIncludeTax: z.boolean(),
+  taxes: taxRatesSchema.nullable(),
+  zones: z
+    .array(zoneSchema)
+    .max(200)
+    .refine((zones) => allDiffer(zones.map(({ id }) => id)), 'Two zones have one name.')
+    .refine(doNoZonesMeet, 'One place is in two zones.'),
+  codes: z
+    .array(discountCodeSchema)
+    .max(2000)
+    .refine((codes) => allDiffer(codes.map(({ code }) => codeKey(code))), 'One code stands for two discounts.'),
+  payments: paymentsSchema,
+  returnsDays: z.number().int().min(0).max(3650).nullable(),
+};
+
+/** The rules of a till as they are published. */
 export const tillRulesSchema = z
   .object({
     currency: z.string().refine(isCurrency, 'This is no currency of ISO 4217.'),
     digits: z.number().int(),
     locale: z.string().refine(isLocale, 'This is no language tag of BCP 47.'),
-    country: z.string().regex(/^([A-Z]{2})?$/),
-    pricesIncludeTax: z.boolean(),
-    taxes: taxRatesSchema.nullable(),
+    ...setFields,
     tax: taxRulesSchema.default(plainTax),
-    zones: z
-      .array(zoneSchema)
-      .max(200)
-      .refine((zones) => allDiffer(zones.map(({ id }) => id)), 'Two zones have one name.')
-      .refine(doNoZonesMeet, 'One place is in two zones.'),
-    codes: z
-      .array(discountCodeSchema)
-      .max(2000)
-      .refine((codes) => allDiffer(codes.map(({ code }) => code.trim().toUpperCase())), 'One code stands for two discounts.'),
-    payments: paymentsSchema,
-    returnsDays: z.number().int().min(0).max(3650).nullable(),
   })
   .refine(({ currency, digits }) => digits === minorDigits(currency), {
     path: ['digits'],
     message: 'The currency is written with another number of digits.',
   });
+
+/** A file of rules: any of what can be set; of how tax is worked out, what differs from the usual. */
+export const ruleFileSchema = z
+  .strictObject({ ...setFields, tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })) })
+  .partial();
 
 const entrySchema = z.object({
   id: z.string().min(1).max(longestName),
@@ -62,6 +73,7 @@ const entrySchema = z.object({
   taxClass: taxClassSchema,
   physical: z.boolean(),
   stock: z.number().int().nonnegative().nullable(),
+  sku: z.string().max(longestName).optional(),
   product: z.string().max(longestName).optional(),
   shelves: z.array(z.string().max(longestName)).max(100).optional(),
 });

@@ -10,6 +10,8 @@ import { countryOfTaxNumber } from './taxNumber';
 /** What the till knows of one variant: the published price list. */
 export interface PriceListEntry extends Omit<BillLine, 'quantity' | 'variant'> {
   id: string;
+  /** The seller's own number for it. */
+  sku?: string | undefined;
   /** Pieces left; null where they are not counted. */
   stock: number | null;
 }

@@ -161,6 +161,7 @@ export async function showThanks(): Promise<void> {
               ),
             ]
           : []),
+        ...(order.relief ? [row(phrases.taxRelief, `−${money(order.relief, rules)}`)] : []),
         ...(order.taxIncluded ? [] : taxRows(order, rules, phrases)),
         row(phrases.total, money(order.total, rules), 'total'),
         ...(order.taxIncluded ? taxRows(order, rules, phrases) : []),

@@ -67,6 +67,7 @@ function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean)
         bill.delivery.price ? money(bill.delivery.price, rules) : phrases.free,
       ),
     );
+  if (bill.relief) list.append(row(phrases.taxRelief, `−${money(bill.relief, rules)}`));
   if (!bill.taxIncluded) list.append(...taxRows(bill, rules, phrases));
   list.append(row(phrases.total, money(bill.total, rules), 'total'));
   if (bill.taxIncluded) list.append(...taxRows(bill, rules, phrases));
@@ -94,10 +95,20 @@ async function paintCart(): Promise<void> {
       'div',
       { class: 'cart-foot' },
       billList(bill, cart, false),
-      ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, phrases.deliveryLater))]),
+      ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, sayDelivery(cart)))]),
       make('a', { class: 'button', href: address('checkout/') }, phrases.toCheckout),
     ),
   );
+}
+
+/** What delivery costs at home, before anybody says where they live. */
+function sayDelivery({ rules, phrases, lines }: Priced): string {
+  const { delivery } = makeBill(rules, { lines, country: rules.country, rate: '', code: '', today: today() });
+  if (!rules.country || !delivery) return phrases.deliveryLater;
+  const place = new Intl.DisplayNames([rules.locale], { type: 'region' }).of(rules.country) ?? rules.country;
+  return delivery.price
+    ? fill(phrases.deliveryAbout, { place, price: money(delivery.price, rules) })
+    : fill(phrases.deliveryFree, { place });
 }
 
 function cartLine(line: PricedLine, { rules, phrases }: Priced): HTMLElement {
@@ -250,8 +261,11 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
   const bill = currentBill(form, cart);
   const rates = form.querySelector('[data-rates]');
   const needsParcel = bill.deliveryState !== 'none-needed';
-  for (const part of form.querySelectorAll<HTMLElement>('[data-delivery],[data-parcel]')) part.hidden = !needsParcel;
-  for (const input of form.querySelectorAll<HTMLInputElement>('[data-parcel] input')) input.required = needsParcel;
+  // What is fetched, or comes over the line, needs no street.
+  const needsStreet = needsParcel && bill.delivery?.rate.collection !== true;
+  for (const part of form.querySelectorAll<HTMLElement>('[data-delivery]')) part.hidden = !needsParcel;
+  for (const part of form.querySelectorAll<HTMLElement>('[data-parcel]')) part.hidden = !needsStreet;
+  for (const input of form.querySelectorAll<HTMLInputElement>('[data-parcel] input')) input.required = needsStreet;
   if (rates) {
     const before = new FormData(form).get('rate') ?? rateBefore;
     rates.replaceChildren(
@@ -310,6 +324,14 @@ function check(form: HTMLFormElement, bill: Bill, phrases: ScriptPhrases): boole
     if (bad) faults.push([input.id || `f-${name}`, say]);
     if (!input.id) input.id = `f-${name}`;
   }
+  const number = form.elements.namedItem('taxNumber');
+  if (number instanceof HTMLInputElement) {
+    const isWrong = number.value.trim() !== '' && !globalThis.arcatumTaxNumber?.(number.value);
+    number.setAttribute('aria-invalid', String(isWrong));
+    const place = form.querySelector('[data-error=taxNumber]');
+    if (place) place.textContent = isWrong ? phrases.taxNumberSlip : '';
+    if (isWrong) faults.push([number.id, phrases.taxNumberSlip]);
+  }
   if (bill.deliveryState === 'nowhere') faults.push(['f-country', phrases.deliversNotToThis]);
   showErrors(form, faults, phrases);
   return faults.length === 0;
@@ -337,7 +359,7 @@ document.addEventListener('change', (event) => {
     target instanceof Element &&
     form.contains(target) &&
     target instanceof HTMLElement &&
-    ['rate', 'country', 'postcode'].includes(target.getAttribute('name') ?? '')
+    ['rate', 'country', 'postcode', 'taxNumber'].includes(target.getAttribute('name') ?? '')
   )
     paintBill(form, priced);
 });

@@ -89,6 +89,18 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
             }
           </div>
         </fieldset>
+        ${
+          rules.tax.business
+            ? html`<p class="field wide">
+                <label for="f-taxNumber">${words.taxNumber} <small>(${words.ifBusiness})</small></label
+                ><input id="f-taxNumber" name="taxNumber" autocomplete="off" aria-describedby="e-taxNumber" /><span
+                  class="error"
+                  id="e-taxNumber"
+                  data-error="taxNumber"
+                ></span>
+              </p>`
+            : null
+        }
         <p class="field wide">
           <label for="f-note">${words.note} <small>(${words.ifYouLike})</small></label
           ><textarea id="f-note" name="note" rows="2"></textarea>

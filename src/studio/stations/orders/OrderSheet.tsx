@@ -98,6 +98,12 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
             <dd>{money(order.delivery.price, order)}</dd>
           </div>
         ) : null}
+        {order.relief ? (
+          <div>
+            <dt>Tax not charged{order.taxNumber ? ` to the business ${order.taxNumber}` : ''}</dt>
+            <dd>−{money(order.relief, order)}</dd>
+          </div>
+        ) : null}
         {order.taxes.map((tax) => (
           <div key={tax.taxClass}>
             <dt>
