@@ -1,4 +1,4 @@
-import { germanTill } from '../../tests/till';
+import { germanTill, tillWith } from '../../tests/till';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,7 +6,10 @@ import { zipSync, strToU8 } from 'fflate';
 import { type HostData, type OrderRequest } from '@/core/till';
 import {
   bringBack,
+  giveBack,
   hasRightCheckDigit,
+  letGo,
+  messagesOn,
   HostTill,
   minutesToPay,
   payWith,
@@ -17,6 +20,7 @@ import {
   status,
   testCards,
   type PaymentMessage,
+  type Provider,
 } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-'));
@@ -184,6 +188,133 @@ describe('the host’s till', () => {
   });
 });
 
+describe('money that comes late, double, wrong or unheard', () => {
+  const books = (till: HostTill, number: string, now: string) => till.all(now).find((order) => order.number === number)?.books;
+  const states = (till: HostTill, now: string) => till.all(now).map(({ state }) => state);
+
+  test('a second payment of one order is to be given back, and so is one that is not the sum', () => {
+    const { till } = open();
+    till.place(data(3), request('attempt-a'), 'r', at(1));
+    tell(till, '1001', 'accepted', at(2));
+    tell(till, '1001', 'accepted', at(3), { payment: 'another' });
+    expect(books(till, '1001', at(4))).toMatchObject({ received: 2980, toGiveBack: 1490 });
+    till.place(data(3), request('attempt-b'), 'r', at(5));
+    tell(till, '1002', 'accepted', at(6), { amount: 1000 });
+    expect([states(till, at(7)), books(till, '1002', at(7))?.toGiveBack]).toEqual([['awaiting-payment', 'paid'], 1000]);
+    expect(tell(till, '1002', 'accepted', at(8), { currency: 'USD' })).toMatchObject({ ok: false });
+    expect(tell(till, '4711', 'accepted', at(8))).toMatchObject({ ok: false });
+  });
+
+  test('told in any order: refused after accepted changes nothing, accepted after refused pays while the goods are there', () => {
+    const { till } = open(1);
+    till.place(data(1), request('attempt-a'), 'r', at(1));
+    tell(till, '1001', 'accepted', at(2));
+    tell(till, '1001', 'refused', at(3));
+    expect(states(till, at(4))).toEqual(['paid']);
+    const other = open(1).till;
+    other.place(data(1), request('attempt-a'), 'r', at(1));
+    tell(other, '1001', 'refused', at(2));
+    tell(other, '1001', 'accepted', at(3));
+    expect([states(other, at(4)), other.stock(['v'], at(4))]).toEqual([['paid'], { v: 0 }]);
+  });
+
+  /** A till whose provider knows more than it told. */
+  const asking = (stock: number, known: () => PaymentMessage[]) => {
+    const gone: string[] = [];
+    const back: [string, number, string][] = [];
+    const path = join(folder, `till-${n++}.jsonl`);
+    const provider: Provider = {
+      ask: (order) => known().filter((message) => message.order === order),
+      letGo: (order) => void gone.push(order),
+      giveBack: (payment, amount, name) => {
+        back.push([payment, amount, name]);
+        return { ok: true, value: null };
+      },
+    };
+    const till = new HostTill(path, provider);
+    till.count(data(stock).prices, at(0));
+    return { till, gone, back, path, provider };
+  };
+  const paid = (order: string): PaymentMessage => ({ id: `m-${order}`, payment: `p-${order}`, order, address: 'a', amount: 1490, currency: 'EUR', state: 'accepted' }); // prettier-ignore
+
+  test('what was told while nobody listened is heard at the start, when the buyer comes back, and before goods go back on the shelf', () => {
+    let known: PaymentMessage[] = [];
+    const { till, path, provider, gone } = asking(3, () => known);
+    for (const key of ['attempt-a', 'attempt-b', 'attempt-c']) till.place(data(3), request(key), 'r', at(1));
+    known = [paid('1001')];
+    expect(till.find('1001', 'r', at(2))?.state).toBe('paid');
+    known = [paid('1001'), paid('1002')];
+    const woken = new HostTill(path, provider);
+    woken.catchUp(at(3));
+    expect(states(woken, at(3))).toEqual(['awaiting-payment', 'paid', 'paid']);
+    known = [...known, paid('1003')];
+    expect(woken.stock(['v'], at(2 + minutesToPay))).toEqual({ v: 0 });
+    expect(states(woken, at(3 + minutesToPay))).toEqual(['paid', 'paid', 'paid']);
+    expect(gone).toEqual([]);
+  });
+
+  test('what ran out, was changed or was cancelled is not to be paid any more', () => {
+    const { till, gone } = asking(9, () => []);
+    till.place(data(9), request('attempt-a'), 'r', at(1));
+    till.place(data(9), request('attempt-a', 2), 'r', at(2));
+    till.place(data(9), request('attempt-b'), 'r', at(3));
+    till.cancel('1003', 'No glass left', at(4));
+    till.stock([], at(3 + minutesToPay));
+    expect(gone).toEqual(['1001', '1003', '1002']);
+  });
+
+  test('a bank’s transfer may take the days that the seller gives it', () => {
+    const { till } = open(1);
+    const days = { ...data(1), rules: { ...rules, payments: { card: true, bank: 'IBAN', bankDays: 3 } } };
+    till.place(days, { ...request('attempt-a'), payment: 'bank' }, 'r', at(0));
+    const day = (many: number) => at(many * 24 * 60);
+    expect(till.stock(['v'], day(3))).toEqual({ v: 0 });
+    expect(till.stock(['v'], at(3 * 24 * 60 + 1))).toEqual({ v: 1 });
+    // It came after all, and the thing was still there.
+    expect(till.mark('1001', 'paid', day(4))).toMatchObject({ ok: true, value: { state: 'paid' } });
+    expect(books(till, '1001', day(4))?.history.at(-1)).toMatchObject({ by: 'seller', money: 1490, why: 'It came late; the goods were still there.' }); // prettier-ignore
+  });
+
+  test('a cancelled order puts its goods back and its money is given back once, in parts as it came', () => {
+    const { till, back } = asking(3, () => []);
+    till.place(data(3), request('attempt-a'), 'r', at(1));
+    tell(till, '1001', 'accepted', at(2));
+    tell(till, '1001', 'accepted', at(2), { payment: 'second', amount: 400 });
+    expect(till.cancel('1001', 'The kiln broke', at(3))).toMatchObject({ ok: true });
+    expect(till.stock(['v'], at(3))).toEqual({ v: 3 });
+    expect(till.giveBack('1001', at(4)).ok).toBe(true);
+    expect(back.map(([payment, amount]) => [payment, amount])).toEqual([['second', 400], ['p-1001', 1490]]); // prettier-ignore
+    expect(books(till, '1001', at(5))).toMatchObject({ received: 1890, givenBack: 1890, toGiveBack: 0 });
+    expect(till.giveBack('1001', at(6))).toMatchObject({ ok: false });
+    expect(till.mark('1001', 'paid', at(6))).toMatchObject({ ok: false });
+    expect(till.cancel('1001', '', at(6))).toMatchObject({ ok: true });
+  });
+
+  test('only what is allowed: nothing is sent before it is paid, nor cancelled after it was sent', () => {
+    const { till } = open();
+    till.place(data(3), request('attempt-a'), 'r', at(1));
+    expect(till.mark('1001', 'sent', at(2))).toMatchObject({ ok: false, say: expect.stringContaining('not paid yet') });
+    tell(till, '1001', 'accepted', at(3));
+    expect(till.mark('1001', 'sent', at(4))).toMatchObject({ ok: true });
+    expect(till.cancel('1001', '', at(5))).toMatchObject({ ok: false });
+    expect(books(till, '1001', at(6))?.history.map(({ by, state }) => `${by} ${state}`)).toEqual([
+      'buyer awaiting-payment',
+      'provider paid',
+      'seller sent',
+    ]);
+  });
+
+  test('a discount’s uses are counted over the orders that stand', () => {
+    const { till } = open(9);
+    const once = tillWith({ ...rules, codes: [{ code: 'ONCE', kind: 'sum', amount: 100, least: 0, until: '', uses: 1 }] });
+    const buy = (key: string) => till.place({ ...data(9), rules: once }, { ...request(key), code: 'once' }, 'r', at(1));
+    expect(buy('attempt-a').ok).toBe(true);
+    expect(buy('attempt-b')).toMatchObject({ ok: false, say: expect.stringContaining('code does not hold') });
+    tell(till, '1001', 'refused', at(2));
+    expect(buy('attempt-c').ok).toBe(true);
+  });
+});
+
 describe('the host', () => {
   const archive = (text: string) =>
     zipSync({ 'index.html': strToU8(text), '404.html': strToU8('gone'), 'data/host.json': strToU8(JSON.stringify(data(1))) });
@@ -250,6 +381,8 @@ describe('the payment provider', () => {
     [0, 'accepted'],
     [1, 'refused'],
     [2, 'confirm'],
+    [3, 'accepted'],
+    [4, 'ended'],
   ])('card %i is %s', (card, state) => {
     const paid = payWith(ask().id, testCards[card]?.number ?? '');
     expect(paid.ok && paid.value.state).toBe(state);
@@ -280,6 +413,28 @@ describe('the payment provider', () => {
       expect(answers.map((answer) => answer.ok && answer.value.state)).toEqual(answers.map(() => state));
       expect(intents()).toBe(written);
     }
+  });
+
+  test('ends what is let go or takes too long, and tells of it; what was made can’t be let go', () => {
+    const [one, two] = [ask('let-go'), ask('made')];
+    payWith(two.id, testCards[0].number);
+    letGo('a', 'let-go');
+    letGo('a', 'made');
+    expect(messagesOn('a', 'let-go').map(({ state }) => state)).toEqual(['ended']);
+    expect(messagesOn('a', 'made').map(({ state }) => state)).toEqual(['accepted']);
+    const late = payWith(one.id, testCards[0].number);
+    expect(late.ok && late.value.state).toBe('ended');
+  });
+
+  test('gives back what was paid, in parts, once each, and never more', () => {
+    const { id } = ask('back', 100);
+    expect(giveBack(id, 10, 'early').ok).toBe(false);
+    payWith(id, testCards[0].number);
+    expect(giveBack(id, 60, 'first').ok).toBe(true);
+    expect(giveBack(id, 60, 'first').ok).toBe(true);
+    expect(giveBack(id, 60, 'second')).toMatchObject({ ok: false });
+    expect(giveBack(id, 40, 'third').ok).toBe(true);
+    expect(giveBack(id, 0, 'none').ok).toBe(false);
   });
 
   test('refuses a mistyped card with a sentence', () => {

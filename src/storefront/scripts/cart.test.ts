@@ -118,3 +118,31 @@ describe('a line of the cart', () => {
     expect(priceLine(line, null, 9)).toBeNull();
   });
 });
+
+describe('what changed since a thing was put in', () => {
+  const line = { variant: 'a', path: 'goods/a/', quantity: 5, title: 'Bowl', price: 3500, currency: 'EUR' };
+  const offer = (stock: number | null, price = 4000) => ({
+    picture: null,
+    variants: [{ id: 'a', title: 'Ash bowl', price, weight: 300, taxClass: 'standard', physical: true, stock }],
+  });
+  const changes = async (now: ReturnType<typeof offer> | null, of: object = line, currency = 'EUR') => {
+    const { changesOf, priceLine } = await cart();
+    return changesOf(of as never, now as never, priceLine(of as never, now as never, undefined), currency);
+  };
+
+  test('it went, sold out, is fewer, costs something else', async () => {
+    expect(await changes(null)).toEqual([{ kind: 'gone', title: 'Bowl' }]);
+    expect(await changes(offer(0))).toEqual([{ kind: 'sold-out', title: 'Ash bowl' }]);
+    expect(await changes(offer(2))).toEqual([
+      { kind: 'fewer', title: 'Ash bowl', left: 2 },
+      { kind: 'price', title: 'Ash bowl', before: 3500, now: 4000 },
+    ]);
+    expect(await changes(offer(9, 3500))).toEqual([]);
+  });
+
+  test('prices in another money, and carts of before they were kept, tell nothing of it', async () => {
+    expect(await changes(offer(9), line, 'USD')).toEqual([]);
+    expect(await changes(offer(9), { variant: 'a', path: 'goods/a/', quantity: 5 })).toEqual([]);
+    expect(await changes(null, { variant: 'a', path: 'goods/a/', quantity: 5 })).toEqual([{ kind: 'gone', title: '' }]);
+  });
+});
