@@ -167,7 +167,7 @@ export async function publishSample(base) {
   await page.getByRole('button', { name: 'Publish', exact: true }).click();
   await page.getByText(/^Published:/).waitFor({ timeout: 60_000 });
   await browser.close();
-  return `${base}s/${address}/`;
+  return `http://${address}.${new URL(base).host}/`;
 }
 
 /** Scores of a common audit with its phone profile, in per cent. */

@@ -117,7 +117,9 @@ try {
     await page.getByLabel('Address on this host').fill(address);
     await page.getByRole('button', { name: /^Publish/ }).click();
     await page.getByText(/^Published:/).waitFor({ timeout: 60_000 });
-    return `${base}s/${address}/`;
+    const kept = page.getByRole('button', { name: 'I have written it down' });
+    if (await kept.isVisible()) await kept.click();
+    return `http://${address}.${new URL(base).host}/`;
   };
   const shop = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const shot = async (url, name, size = { width: 1280, height: 800 }) => {
