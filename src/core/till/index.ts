@@ -28,4 +28,5 @@ export {
 } from './order';
 export { hostDataSchema, ruleFileSchema, tillRulesSchema, type HostData } from './published';
 export { countryOfTaxNumber } from './taxNumber';
+export { areaPlaces, standardRateOf, taxTableAsOf } from './taxTable';
 export { makeOrder, priceLines, type PriceList, type PriceListEntry } from './sell';

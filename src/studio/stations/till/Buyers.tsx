@@ -2,8 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { countryOfTaxNumber } from '@/core/till/taxNumber';
-import { formatMoney, makeBill, stepsOf, totalsOf, typicalBuyers } from '@/core/till/page';
+import { countryOfTaxNumber, formatMoney, makeBill, stepsOf, totalsOf, typicalBuyers } from '@/core/till/page';
 import { type PriceListEntry, type TillRules } from '@/core/till';
 import { Choice, Field, Notice, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { tillPlaces, set as place } from '@/core/places';
-import { areaPlaces, standardRateOf, taxTableAsOf } from '@/core/till/taxTable';
+import { areaPlaces, standardRateOf, taxTableAsOf } from '@/core/till/page';
 import { type TaxRules } from '@/core/till';
 import { Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import {
