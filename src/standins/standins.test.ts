@@ -290,6 +290,31 @@ describe('money that comes late, double, wrong or unheard', () => {
     expect(till.cancel('1001', '', at(6))).toMatchObject({ ok: true });
   });
 
+  test('a part is refunded: its pieces go back on the shelf or not, its money is to be given back, and a later cancelling takes the rest', () => {
+    const { till, path } = open(5);
+    till.place(data(5), request('attempt-a', 3), 'r', at(1));
+    const part = { lines: [{ variant: 'v', quantity: 1 }], delivery: false, sum: 0, restock: true, why: 'Chipped' };
+    expect(till.refund('1001', part, at(2))).toMatchObject({ ok: false, say: expect.stringContaining('not paid') });
+    tell(till, '1001', 'accepted', at(2));
+    expect(till.refund('1001', part, at(3)).ok).toBe(true);
+    expect([till.stock(['v'], at(3)), books(till, '1001', at(3))]).toMatchObject([
+      { v: 3 },
+      { refunded: 1000, toGiveBack: 1000 },
+    ]);
+    expect(till.refund('1001', { ...part, restock: false }, at(4)).ok).toBe(true);
+    expect(till.stock(['v'], at(4))).toEqual({ v: 3 });
+    expect(till.refund('1001', { ...part, lines: [{ variant: 'v', quantity: 2 }] }, at(5)).ok).toBe(false);
+    expect(till.giveBack('1001', at(6)).ok).toBe(true);
+    till.cancel('1001', '', at(7));
+    // Three were bought, one is on the shelf again: two come back.
+    expect([till.stock(['v'], at(8)), books(till, '1001', at(8))]).toMatchObject([
+      { v: 5 },
+      { givenBack: 2000, toGiveBack: 1490 },
+    ]);
+    const woken = new HostTill(path);
+    expect([woken.all(at(9)), woken.stock(['v'], at(9))]).toEqual([till.all(at(9)), till.stock(['v'], at(9))]);
+  });
+
   test('only what is allowed: nothing is sent before it is paid, nor cancelled after it was sent', () => {
     const { till } = open();
     till.place(data(3), request('attempt-a'), 'r', at(1));

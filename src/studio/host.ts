@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
+import { type Refund } from '@/core/till';
 import { bookedOrderSchema, orderSchema } from '@/core/till/page';
 import { type Owner } from '@/core/project';
 
@@ -47,7 +48,8 @@ const ordersSchema = z.object({
 export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
 
 /** What a seller does with an order. */
-export type OrderStep = { state: 'paid' | 'sent' } | { state: 'cancelled'; why: string } | { giveBack: true };
+export type OrderStep =
+  { state: 'paid' | 'sent' } | { state: 'cancelled'; why: string } | { giveBack: true } | { refund: Refund };
 
 export const changeOrder = (owner: Owner, number: string, step: OrderStep) =>
   call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, ...step }) });

@@ -40,7 +40,8 @@ export interface Purchase {
 }
 
 export interface Bill {
-  lines: (BillLine & { sum: number; discount: number })[];
+  /** `paid` is what is paid for a line in all, with its tax and without what is not charged. */
+  lines: (BillLine & { sum: number; discount: number; paid: number })[];
   /** Goods before any discount. */
   goods: number;
   discount: number;
@@ -51,7 +52,7 @@ export interface Bill {
   /** Each code that was typed, with why it does not hold, or empty. */
   codes: { code: string; refused: DiscountRefusal }[];
   /** null while the buyer hasn't said where it goes, or where nothing can be brought there. */
-  delivery: { rate: DeliveryRate; price: number; free: '' | 'sum' | 'code' } | null;
+  delivery: { rate: DeliveryRate; price: number; free: '' | 'sum' | 'code'; paid: number } | null;
   /** "none-needed" for downloads alone; "nowhere" where no rate of the shop fits. */
   deliveryState: 'none-needed' | 'ask-country' | 'nowhere' | 'chosen';
   /** The rates that fit, with what each costs this buyer. */
@@ -117,23 +118,23 @@ function reckon(
   const chosen = rates.find(({ rate }) => rate.id === purchase.rate) ?? cheapest;
   const isFreeBySum =
     chosen?.rate.freeFrom !== null && due >= (chosen?.rate.freeFrom ?? Infinity) && (chosen?.rate.price ?? 0) > 0;
-  const delivery: Bill['delivery'] = chosen
+  const delivery: Omit<NonNullable<Bill['delivery']>, 'paid'> | null = chosen
     ? { rate: chosen.rate, price: byCode ? 0 : chosen.price, free: byCode ? 'code' : isFreeBySum ? 'sum' : '' }
     : null;
   const deliveryState = !needsParcel ? 'none-needed' : !country ? 'ask-country' : delivery ? 'chosen' : 'nowhere';
 
-  const { kind, taxes, tax, relief, included } = taxed(
+  const { kind, taxes, tax, relief, included, paid } = taxed(
     rules,
     lines.map((line) => ({ ...line, amount: line.sum - line.discount })),
     delivery?.price ?? 0,
     { country, region, business, today },
   );
   return {
-    lines,
+    lines: lines.map((line, i) => ({ ...line, paid: paid.lines[i] ?? 0 })),
     goods,
     discount,
     discounts: discounts.map(({ code, automatic }, i) => ({ code, automatic, amount: off.amounts[i] ?? 0 })),
-    delivery,
+    delivery: delivery && { ...delivery, paid: paid.delivery },
     deliveryState,
     rates: rates.map(({ rate, price }) => ({ ...rate, costs: byCode ? 0 : price })),
     taxing: kind,

@@ -9,6 +9,7 @@ export { allCurrencies, currencyName, isCurrency, minorDigits } from './currenci
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
 export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';
+export { refundOf, refundSchema, type Refund, type Refunded } from './refund';
 export { stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
 export {

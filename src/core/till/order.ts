@@ -70,6 +70,8 @@ export const orderSchema = z.object({
       price: z.number(),
       sum: z.number(),
       discount: z.number(),
+      /** With its tax, and without what was not charged; orders of before it was kept have none. */
+      paid: z.number().optional(),
     }),
   ),
   goods: z.number(),
@@ -81,7 +83,7 @@ export const orderSchema = z.object({
   taxNumber: z.string().default(''),
   /** Tax that prices contain and that was not charged. */
   relief: z.number().default(0),
-  delivery: z.object({ label: z.string(), price: z.number() }).nullable(),
+  delivery: z.object({ label: z.string(), price: z.number(), paid: z.number().optional() }).nullable(),
   taxes: z.array(taxLine),
   tax: z.number(),
   taxIncluded: z.boolean(),
@@ -109,6 +111,11 @@ export const booksSchema = z.object({
     }),
   ),
   received: z.number(),
+  /** What the seller has refunded of the order, by its parts. */
+  refunded: z.number(),
+  /** Pieces of each line, by its variant, that were refunded; and whether the delivery was. */
+  refundedPieces: z.record(z.string(), z.number()),
+  refundedDelivery: z.boolean(),
   givenBack: z.number(),
   /** What was paid and is not owed to the shop: late, double or cancelled. */
   toGiveBack: z.number(),

@@ -66,6 +66,8 @@ export interface Taxed {
   relief: number;
   /** Whether the tax is a part of the amounts. */
   included: boolean;
+  /** What is paid for each line and for the delivery, with its tax and without what is not charged: together all of it. */
+  paid: { lines: number[]; delivery: number };
 }
 
 /** Something with a price, as far as tax is concerned. */
@@ -88,10 +90,11 @@ const exactTax = (amount: number, rate: number, contained: boolean): Ratio => ({
   below: contained ? million + millionths(rate) : million,
 });
 
-/** Amounts of one class: those of its lines, and its part of the delivery. */
+/** Amounts of one class: those of its lines, by their places in the cart, and its part of the delivery (at -1). */
 interface ClassAmounts {
   taxClass: TaxClassName;
   parts: number[];
+  of: number[];
 }
 
 function amountsOf(lines: readonly TaxedLine[], delivery: number, by: 'goods' | 'standard'): ClassAmounts[] {
@@ -106,8 +109,9 @@ function amountsOf(lines: readonly TaxedLine[], delivery: number, by: 'goods' | 
         ? shareOut(delivery, travels)
         : shareOut(delivery, carried.map(Number));
   return classes.flatMap((taxClass, i) => {
-    const parts = [...of(taxClass).map(({ amount }) => amount), ...(shares[i] ? [shares[i]] : [])];
-    return parts.length ? [{ taxClass, parts }] : [];
+    const at = lines.flatMap((line, j) => (line.taxClass === taxClass ? [j] : []));
+    const parts = [...at.map((j) => lines[j]?.amount ?? 0), ...(shares[i] ? [shares[i]] : [])];
+    return parts.length ? [{ taxClass, parts, of: shares[i] ? [...at, -1] : at }] : [];
   });
 }
 
@@ -126,11 +130,25 @@ function taxOf(
   return per === 'order' ? roundTogether(whole, mode) : whole.map((ratio) => Number(nearest(ratio, mode)));
 }
 
+/** What is paid for the parts of each class, shared over them by what they cost. */
+function paidOf(amounts: readonly ClassAmounts[], sums: readonly number[], lines: number): Taxed['paid'] {
+  const paid = { lines: Array.from({ length: lines }, () => 0), delivery: 0 };
+  amounts.forEach(({ parts, of }, i) =>
+    shareOut(sums[i] ?? 0, parts).forEach((share, j) => {
+      const at = of[j] ?? -1;
+      if (at < 0) paid.delivery += share;
+      else paid.lines[at] = (paid.lines[at] ?? 0) + share;
+    }),
+  );
+  return paid;
+}
+
 /** The tax of a purchase. `delivery` is what is paid for it. */
 export function taxed(rules: TillRules, lines: readonly TaxedLine[], delivery: number, buyer: BuyerPlace): Taxed {
   const { kind, rates } = taxingOf(rules, buyer);
   const { tax: how, pricesIncludeTax, taxes: home } = rules;
-  const none = { kind, taxes: [], tax: 0, relief: 0, included: pricesIncludeTax };
+  const asPriced = { lines: lines.map(({ amount }) => amount), delivery };
+  const none = { kind, taxes: [], tax: 0, relief: 0, included: pricesIncludeTax, paid: asPriced };
   if (!home || kind === 'small') return none;
   const amounts = amountsOf(lines, delivery, how.delivery);
   const sums = amounts.map(({ parts }) => parts.reduce((a, b) => a + b, 0));
@@ -138,15 +156,21 @@ export function taxed(rules: TillRules, lines: readonly TaxedLine[], delivery: n
   const freed = pricesIncludeTax && (rates === null || (kind === 'place' && how.prices === 'net'));
   const reliefs = freed ? taxOf(amounts, home, true, how.rounding) : amounts.map(() => 0);
   const relief = reliefs.reduce((a, b) => a + b, 0);
-  if (!rates) return { ...none, relief, included: pricesIncludeTax && !freed };
+  const freedSums = sums.map((sum, i) => sum - (reliefs[i] ?? 0));
+  if (!rates) return { ...none, relief, included: pricesIncludeTax && !freed, paid: paidOf(amounts, freedSums, lines.length) };
   const contained = pricesIncludeTax && !freed;
   // What was freed is taxed as what it is without: each class as one amount.
-  const base = freed ? amounts.map(({ taxClass }, i) => ({ taxClass, parts: [(sums[i] ?? 0) - (reliefs[i] ?? 0)] })) : amounts;
+  const base = freed ? amounts.map((one, i) => ({ ...one, parts: [freedSums[i] ?? 0] })) : amounts;
   const figures = taxOf(base, rates, contained, how.rounding);
   const taxes = amounts.map(({ taxClass }, i) => {
-    const amount = (sums[i] ?? 0) - (reliefs[i] ?? 0);
+    const amount = freedSums[i] ?? 0;
     const tax = figures[i] ?? 0;
     return { taxClass, rate: rates[taxClass], net: contained ? amount - tax : amount, tax };
   });
-  return { kind, taxes, tax: figures.reduce((a, b) => a + b, 0), relief, included: contained };
+  const paid = paidOf(
+    amounts,
+    taxes.map(({ net, tax }) => net + tax),
+    lines.length,
+  );
+  return { kind, taxes, tax: figures.reduce((a, b) => a + b, 0), relief, included: contained, paid };
 }

@@ -7,6 +7,8 @@ import {
   makeOrder,
   orderMoves,
   orderSchema,
+  refundOf,
+  refundSchema,
   type Actor,
   type BookedOrder,
   type Books,
@@ -15,6 +17,7 @@ import {
   type OrderRequest,
   type OrderState,
   type PriceList,
+  type Refund,
   type Used,
 } from '@/core/till';
 import { Journal, type Damage } from '../journal';
@@ -59,6 +62,13 @@ const eventSchema = z.discriminatedUnion('type', [
     by: actorSchema,
     why: z.string(),
   }),
+  /** The seller refunds a part of an order: what is to be given back is more by it. */
+  refundSchema.extend({
+    type: z.literal('refund'),
+    at: z.string(),
+    number: z.string(),
+    amount: z.number().int().positive(),
+  }),
 ]);
 type HostEvent = z.infer<typeof eventSchema>;
 
@@ -75,6 +85,9 @@ interface Kept extends Placed {
   history: Books['history'];
   /** What came in by card and has not gone back, by the provider's names. */
   payments: Map<string, number>;
+  refunded: { pieces: Map<string, number>; delivery: boolean; amount: number };
+  /** Pieces that are on the shelf again, by variant. */
+  restocked: Map<string, number>;
 }
 
 /** What a till asks of the provider. */
@@ -155,14 +168,16 @@ export class HostTill {
     if (event.type === 'order') {
       const { order, key, content, receipt, days, at } = event;
       const history = [{ at, by: 'buyer' as const, state: order.state, money: 0, why: '' }];
-      const kept = { order, key, content, receipt, days, history, payments: new Map() };
+      const refunded = { pieces: new Map(), delivery: false, amount: 0 };
+      const kept = { order, key, content, receipt, days, history, payments: new Map(), refunded, restocked: new Map() };
       this.orders.set(order.number, kept);
       if (order.state === 'awaiting-payment') this.open.add(kept);
-      if (holdsStock(order)) this.move(order, -1);
+      if (holdsStock(order)) this.move(kept, -1);
       return;
     }
     const kept = this.orders.get(event.number);
     if (!kept) return;
+    if (event.type === 'refund') return this.applyRefund(kept, event);
     const { at, by = 'host', why = '' } = event;
     const state = event.state ?? kept.order.state;
     // Before money had records of its own, an order that was paid had been paid in full.
@@ -173,8 +188,21 @@ export class HostTill {
     const before = holdsStock(kept.order);
     kept.order = { ...kept.order, state };
     if (state !== 'awaiting-payment') this.open.delete(kept);
-    if (before && !holdsStock(kept.order)) this.move(kept.order, 1);
-    if (!before && holdsStock(kept.order)) this.move(kept.order, -1);
+    if (before && !holdsStock(kept.order)) this.move(kept, 1);
+    if (!before && holdsStock(kept.order)) this.move(kept, -1);
+  }
+
+  private applyRefund(kept: Kept, { at, lines, delivery, restock, amount, why }: Extract<HostEvent, { type: 'refund' }>): void {
+    const { refunded, restocked } = kept;
+    for (const { variant, quantity } of lines) {
+      refunded.pieces.set(variant, (refunded.pieces.get(variant) ?? 0) + quantity);
+      if (!restock) continue;
+      restocked.set(variant, (restocked.get(variant) ?? 0) + quantity);
+      this.shelve(variant, quantity);
+    }
+    if (delivery) refunded.delivery = true;
+    refunded.amount += amount;
+    kept.history.push({ at, by: 'seller', state: kept.order.state, money: 0, why: why || 'Refunded in part.' });
   }
 
   private waiting(variant: string): number {
@@ -183,11 +211,15 @@ export class HostTill {
       .reduce((sum, line) => sum + (line.variant === variant ? line.quantity : 0), 0);
   }
 
-  private move(order: Order, sign: 1 | -1): void {
-    for (const { variant, quantity } of order.lines) {
-      const left = this.left.get(variant);
-      if (typeof left === 'number') this.left.set(variant, left + sign * quantity);
-    }
+  /** Pieces onto the shelf, or off it. */
+  private shelve(variant: string, pieces: number): void {
+    const left = this.left.get(variant);
+    if (typeof left === 'number') this.left.set(variant, left + pieces);
+  }
+
+  /** An order's pieces, but for those that are on the shelf again already. */
+  private move({ order, restocked }: Kept, sign: 1 | -1): void {
+    for (const { variant, quantity } of order.lines) this.shelve(variant, sign * (quantity - (restocked.get(variant) ?? 0)));
   }
 
   /** Moves an order where it may go from where it is. */
@@ -341,11 +373,30 @@ export class HostTill {
     return ok(kept.order);
   }
 
-  private books({ order, history }: Kept): Books {
+  /** Refunds pieces, the delivery or a sum of an order that was paid. */
+  refund(number: string, refund: Refund, now: string): Result<Order> {
+    const kept = this.orders.get(number);
+    if (!kept) return fail('There is no such order.');
+    if (!isPaid(kept.order)) return fail('This order is not paid, so there is nothing to refund.');
+    const amount = refundOf(kept.order, refund, kept.refunded);
+    if (!amount.ok) return amount;
+    this.record({ type: 'refund', at: now, number, ...refund, amount: amount.value });
+    return ok(kept.order);
+  }
+
+  private books({ order, history, refunded }: Kept): Books {
     const received = sumOf(history.map(({ money }) => Math.max(0, money)));
     const givenBack = -sumOf(history.map(({ money }) => Math.min(0, money)));
-    const owed = isPaid(order) ? order.total : 0;
-    return { history: [...history], received, givenBack, toGiveBack: Math.max(0, received - givenBack - owed) };
+    const owed = isPaid(order) ? order.total - refunded.amount : 0;
+    return {
+      history: [...history],
+      received,
+      refunded: refunded.amount,
+      refundedPieces: Object.fromEntries(refunded.pieces),
+      refundedDelivery: refunded.delivery,
+      givenBack,
+      toGiveBack: Math.max(0, received - givenBack - owed),
+    };
   }
 
   /** An order for whoever holds its receipt. What waits is asked for once more: the provider's word may have been lost on the way. */

@@ -81,14 +81,13 @@ async function paintCart(): Promise<void> {
   const { rules, phrases, lines } = cart;
   settleCart(cart);
   if (!lines.length) {
-    place.replaceChildren(
+    return redraw(place, [
       ...changeList(cart),
       make('p', { class: 'empty' }, phrases.cartEmpty, make('a', { href: address('shop/') }, phrases.toTheShop)),
-    );
-    return;
+    ]);
   }
   const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
-  place.replaceChildren(
+  redraw(place, [
     ...changeList(cart),
     make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, cart))),
     make(
@@ -98,7 +97,7 @@ async function paintCart(): Promise<void> {
       ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, sayDelivery(cart)))]),
       make('a', { class: 'button', href: address('checkout/') }, phrases.toCheckout),
     ),
-  );
+  ]);
 }
 
 /** What delivery costs at home, before anybody says where they live. */
@@ -154,20 +153,21 @@ function cartLine(line: PricedLine, { rules, phrases }: Priced): HTMLElement {
   );
 }
 
-/** Changes the number of a line. Who used the keyboard stays where they were: at the line, or at the one that took its place. */
-async function changeLine(variant: string, quantity: number): Promise<void> {
-  const controls = () => [...document.querySelectorAll<HTMLElement>('[data-line],[data-remove]')];
-  const at = controls().findIndex((control) => control === document.activeElement);
-  const what = controls()[at]?.dataset;
+function changeLine(variant: string, quantity: number): void {
   writeCart(readCart().map((line: CartLine) => (line.variant === variant ? { ...line, quantity } : line)));
-  await paintCart();
+  void paintCart();
+}
+
+/** Draws a part of the page anew. Who used the keyboard in it stays where they were: at the same control, or at the one in its place. */
+function redraw(place: Element, children: readonly Node[]): void {
+  const controls = () => [...place.querySelectorAll<HTMLElement>('[data-line],[data-remove]')];
+  const at = controls().findIndex((control) => control === document.activeElement);
+  const was = controls()[at]?.dataset;
+  place.replaceChildren(...children);
   if (at < 0) return;
   const now = controls();
-  const same = now.find(
-    ({ dataset }) =>
-      dataset.line === what?.line && dataset.remove === what?.remove && (dataset.line ?? dataset.remove) === variant,
-  );
-  (same ?? now[Math.min(at, now.length - 1)] ?? document.querySelector<HTMLElement>('[data-cart] a'))?.focus();
+  const same = now.find(({ dataset }) => dataset.line === was?.line && dataset.remove === was?.remove);
+  (same ?? now[Math.min(at, now.length - 1)] ?? place.querySelector('a'))?.focus();
 }
 
 let code = '';
@@ -351,7 +351,7 @@ function showErrors(form: HTMLFormElement, faults: [id: string, say: string][], 
 document.addEventListener('change', (event) => {
   const target = event.target;
   if (target instanceof HTMLInputElement && target.dataset.line)
-    void changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
+    changeLine(target.dataset.line, Math.max(0, Math.floor(Number(target.value) || 0)));
   const form = checkoutForm();
   if (
     form &&
@@ -380,7 +380,7 @@ document.addEventListener('input', (event) => {
 
 document.addEventListener('click', (event) => {
   const target = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-remove],[data-apply]') : null;
-  if (target?.dataset.remove) void changeLine(target.dataset.remove, 0);
+  if (target?.dataset.remove) changeLine(target.dataset.remove, 0);
   const form = checkoutForm();
   if (target?.hasAttribute('data-apply') && form && priced) applyCode(form, priced);
 });

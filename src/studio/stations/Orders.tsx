@@ -106,7 +106,8 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
   const owing = (orders ?? []).filter(({ books }) => books.toGiveBack > 0).length;
   const step = async (number: string, wanted: OrderStep) => {
     const done = await changeOrder(owner, number, wanted);
-    const what = 'state' in wanted ? `is ${wanted.state}` : 'has its money given back';
+    const what =
+      'state' in wanted ? `is ${wanted.state}` : 'refund' in wanted ? 'is refunded in part' : 'has its money given back';
     setSelected(number);
     setSaid(done.ok ? { kind: 'fine', say: `Order ${number} ${what}.` } : { kind: 'mend', say: done.say });
     await read();

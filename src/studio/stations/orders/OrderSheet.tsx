@@ -7,6 +7,7 @@ import { type OrderStep } from '../../host';
 import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { when } from '../../when';
+import { RefundForm } from './RefundForm';
 import { actors, money, states } from './told';
 
 const Figures = styled.dl`
@@ -116,6 +117,12 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
           <dt>Total, {order.payment === 'card' ? 'by card' : 'by bank transfer'}</dt>
           <dd>{money(order.total, order)}</dd>
         </div>
+        {books.refunded ? (
+          <div>
+            <dt>Refunded</dt>
+            <dd>−{money(books.refunded, order)}</dd>
+          </div>
+        ) : null}
         {books.givenBack ? (
           <div>
             <dt>Given back</dt>
@@ -148,8 +155,10 @@ function sayOf({ by, state, money: moved }: BookedOrder['books']['history'][numb
 /** What may be done with an order where it stands. Letting it go is asked about once more. */
 function Steps({ order, onStep }: OrderSheetProps) {
   const [leaving, setLeaving] = useState(false);
+  const [refunding, setRefunding] = useState(false);
   const [why, setWhy] = useState('');
   const may = orderMoves[order.state];
+  if (refunding) return <RefundForm order={order} onStep={onStep} onLeave={() => setRefunding(false)} />;
   if (leaving)
     return (
       <Asked as="div" $kind="todo">
@@ -175,6 +184,9 @@ function Steps({ order, onStep }: OrderSheetProps) {
     <Row>
       {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
       {may.includes('sent') ? <Button onPress={() => onStep({ state: 'sent' })}>The parcel has left</Button> : null}
+      {(order.state === 'paid' || order.state === 'sent') && order.books.refunded < order.total ? (
+        <QuietButton onPress={() => setRefunding(true)}>Refund a part …</QuietButton>
+      ) : null}
       {may.includes('cancelled') ? <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton> : null}
     </Row>
   );

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { orderFileSchema } from '@/core/till/page';
+import { orderFileSchema, refundSchema } from '@/core/till/page';
 import { hostData, jsonOf, mayRead, most, tillOf } from '@/standins';
 import { answering, closed, json, keyOf, refuse } from '../../../doors';
 
@@ -21,9 +21,10 @@ const changeSchema = z.union([
   z.object({ number: z.string().max(20), state: z.enum(['paid', 'sent']) }),
   z.object({ number: z.string().max(20), state: z.literal('cancelled'), why: z.string().trim().max(500).default('') }),
   z.object({ number: z.string().max(20), giveBack: z.literal(true) }),
+  z.object({ number: z.string().max(20), refund: refundSchema }),
 ]);
 
-/** The seller's changes of an order: paid, sent, cancelled, or what is owed given back. */
+/** The seller's changes of an order: paid, sent, cancelled, refunded in part, or what is owed given back. */
 export const PATCH = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const shut = closed(request, address, mayRead(address, keyOf(request)));
@@ -31,14 +32,20 @@ export const PATCH = answering<Call>(async (request, { params }) => {
   const body = await jsonOf(request, most.note);
   if (!body.ok) return refuse(413, body.say);
   const read = changeSchema.safeParse(body.value);
-  if (!read.success) return refuse(400, 'Say which order, and whether it is paid, sent or cancelled, or its money given back.');
+  if (!read.success)
+    return refuse(
+      400,
+      'Say which order, and whether it is paid, sent or cancelled, what of it is refunded, or that its money is given back.',
+    );
   const [till, wanted] = [tillOf(address), read.data];
   const changed =
     'giveBack' in wanted
       ? till.giveBack(wanted.number, now())
-      : wanted.state === 'cancelled'
-        ? till.cancel(wanted.number, wanted.why, now())
-        : till.mark(wanted.number, wanted.state, now());
+      : 'refund' in wanted
+        ? till.refund(wanted.number, wanted.refund, now())
+        : wanted.state === 'cancelled'
+          ? till.cancel(wanted.number, wanted.why, now())
+          : till.mark(wanted.number, wanted.state, now());
   return changed.ok ? json(200, changed.value) : refuse(409, changed.say);
 });
 
