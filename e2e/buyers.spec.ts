@@ -212,9 +212,9 @@ test('the seller marks it paid, refunds a piece, gives it back, and cancels anot
 test('keys: another browser has none; the code that was told once gives one', async ({ browser }) => {
   await station(seller, 'Publish');
   // It was told when the shop was first published, and not since.
-  const code = await seller.getByLabel('Recovery code').textContent();
+  const code = await seller.getByLabel('Recovery code', { exact: true }).textContent();
   await seller.getByRole('button', { name: 'I have written it down' }).click();
-  await expect(seller.getByLabel('Recovery code')).toHaveCount(0);
+  await expect(seller.getByLabel('Recovery code', { exact: true })).toHaveCount(0);
   const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
   await newShop(other);
   await writeBrief(other, brief);
@@ -226,7 +226,7 @@ test('keys: another browser has none; the code that was told once gives one', as
   await expect(other.getByText('This code does not open this address.')).toBeVisible();
   await other.getByLabel('Its recovery code').fill(code ?? '');
   await other.getByRole('button', { name: 'Get the key again' }).click();
-  await expect(other.getByLabel('Recovery code')).toBeVisible();
+  await expect(other.getByLabel('Recovery code', { exact: true })).toBeVisible();
   await station(other, 'Orders');
   await expect(other.getByRole('row', { name: /cancelled/ })).toBeVisible();
   await other.context().close();

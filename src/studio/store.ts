@@ -108,6 +108,8 @@ const keyringSchema = z.object({
   owners: z.array(ownerSchema),
   /** What a project file brought and nobody has opened yet. */
   sealed: sealedKeysSchema.optional(),
+  /** Recovery codes that nobody has said they wrote down, by address. */
+  codes: z.record(z.string(), z.string()).default({}),
 });
 export type Keyring = z.infer<typeof keyringSchema>;
 
@@ -115,7 +117,7 @@ export type Keyring = z.infer<typeof keyringSchema>;
 export async function readKeys(id: string): Promise<Keyring> {
   const found: unknown = await (await keys()).getItem(id);
   const [ring, one] = [keyringSchema.safeParse(found), ownerSchema.safeParse(found)];
-  return ring.success ? ring.data : { owners: one.success ? [one.data] : [] };
+  return ring.success ? ring.data : { owners: one.success ? [one.data] : [], codes: {} };
 }
 
 async function writeKeys(id: string, ring: Keyring): Promise<Keyring> {
@@ -123,10 +125,20 @@ async function writeKeys(id: string, ring: Keyring): Promise<Keyring> {
   return ring;
 }
 
-/** Puts a key at hand, beside those that are there. */
-export async function writeOwner(id: string, owner: Owner): Promise<Keyring> {
-  const { owners, ...rest } = await readKeys(id);
-  return writeKeys(id, { ...rest, owners: [owner, ...owners.filter(({ address }) => address !== owner.address)] });
+/** Puts a key at hand, beside those that are there; with the code that came for it, which is kept until somebody has written it down. */
+export async function writeOwner(id: string, owner: Owner, code?: string): Promise<Keyring> {
+  const { owners, codes, ...rest } = await readKeys(id);
+  return writeKeys(id, {
+    ...rest,
+    owners: [owner, ...owners.filter(({ address }) => address !== owner.address)],
+    codes: code ? { ...codes, [owner.address]: code } : codes,
+  });
+}
+
+/** The code of an address was written down: it is kept here no longer. */
+export async function forgetCode(id: string, address: string): Promise<Keyring> {
+  const { codes, ...rest } = await readKeys(id);
+  return writeKeys(id, { ...rest, codes: Object.fromEntries(Object.entries(codes).filter(([of]) => of !== address)) });
 }
 
 export const writeSealed = async (id: string, sealed: SealedKeys): Promise<Keyring> =>
@@ -134,9 +146,9 @@ export const writeSealed = async (id: string, sealed: SealedKeys): Promise<Keyri
 
 /** Takes keys that a passphrase opened. Those that were here before stay. */
 export async function takeKeys(id: string, opened: readonly Owner[]): Promise<Keyring> {
-  const { owners } = await readKeys(id);
+  const { owners, codes } = await readKeys(id);
   const known = new Set(owners.map(({ address }) => address));
-  return writeKeys(id, { owners: [...owners, ...opened.filter(({ address }) => !known.has(address))] });
+  return writeKeys(id, { codes, owners: [...owners, ...opened.filter(({ address }) => !known.has(address))] });
 }
 
 const draftSchema = z.object({ from: z.string(), text: z.string() });

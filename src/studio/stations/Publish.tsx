@@ -9,7 +9,7 @@ import { type Target } from '@/core/site';
 import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
 import { download, exportProject } from '../projects';
-import { readKeys, writeOwner, type Keyring } from '../store';
+import { forgetCode, readKeys, writeOwner, type Keyring } from '../store';
 import { tokens } from '../theme';
 import { Working } from '../Working';
 import { when } from '../when';
@@ -34,8 +34,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
   const { project } = state;
   const { summary, worker } = shop;
   const [address, setAddress] = useState<string | null>(null);
-  const [ring, setRing] = useState<Keyring>({ owners: [] });
-  const [code, setCode] = useState<{ address: string; code: string } | null>(null);
+  const [ring, setRing] = useState<Keyring>({ owners: [], codes: {} });
   const [passphrase, setPassphrase] = useState('');
   const [log, setLog] = useState<ReleaseLog | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
@@ -110,9 +109,8 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
     const { archive } = await draw({ kind: 'host', address: there.value.at });
     const release = await publishArchive(mine, archive);
     if (!release.ok) return setSaid({ kind: 'mend', say: release.say });
-    setRing(await writeOwner(project.id, mine));
+    setRing(await writeOwner(project.id, mine, release.value.code));
     onOwner({ ...mine });
-    if (release.value.code) setCode({ address: wanted, code: release.value.code });
     state.nameVersion({ name: `Release of ${when(release.value.at)}`, auto: true, release: release.value.id, of });
     setSaid({ kind: 'fine', say: `Published: ${release.value.files} files, ${megabytes(release.value.bytes)}.` });
   };
@@ -160,7 +158,9 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <Notice $kind={said.kind}>{said.say}</Notice>
         </div>
       ) : null}
-      {code ? <RecoveryCode {...code} onKept={() => setCode(null)} /> : null}
+      {Object.entries(ring.codes).map(([of, code]) => (
+        <RecoveryCode key={of} address={of} code={code} onKept={() => void forgetCode(project.id, of).then(setRing)} />
+      ))}
       {follows ? (
         <Notice as="div" $kind="todo">
           <p>
@@ -220,7 +220,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           <Soft>Nothing is published yet.</Soft>
         )}
       </section>
-      <Keys project={project.id} ring={ring} onRing={takeRing} onCode={(at, fresh) => setCode({ address: at, code: fresh })} />
+      <Keys project={project.id} ring={ring} onRing={takeRing} />
       <section aria-label="Take it away" style={{ display: 'grid', gap: 8 }}>
         <h2>Take it away</h2>
         <Row>

@@ -36,14 +36,14 @@ const Form = styled.form`
 /** A code as it is written down: in fours. */
 const inFours = (code: string) => code.match(/.{1,4}/g)?.join('-') ?? code;
 
-/** The code that came with the first release at an address: it is told once. */
+/** The code that came with the first release at an address: it stands here until it is written down. */
 export function RecoveryCode({ address, code, onKept }: { address: string; code: string; onKept: () => void }) {
   const [copied, setCopied] = useState(false);
   return (
     <Notice as="div" $kind="todo" role="status">
       <p>
-        The recovery code of <b>{address}</b>. With it, and without this browser, the address stays yours: write it down. It is
-        shown now and never again.
+        The recovery code of <b>{address}</b>. With it, and without this browser, the address stays yours: write it down. It stays
+        here until you say that you have, and is never told again.
       </p>
       <Code aria-label="Recovery code">{inFours(code)}</Code>
       <Row>
@@ -67,12 +67,10 @@ interface KeysProps {
   project: string;
   ring: Keyring;
   onRing: (ring: Keyring) => void;
-  /** A code was used up, and another came for it. */
-  onCode: (address: string, code: string) => void;
 }
 
 /** The addresses of a project and the keys to them: which is at hand, those that a file brought, and a code for one that was lost. */
-export function Keys({ project, ring, onRing, onCode }: KeysProps) {
+export function Keys({ project, ring, onRing }: KeysProps) {
   const [opening, setOpening] = useState('');
   const [lost, setLost] = useState<{ address: string; code: string } | null>(null);
   const [wrong, setWrong] = useState('');
@@ -89,9 +87,14 @@ export function Keys({ project, ring, onRing, onCode }: KeysProps) {
     const given = await recoverKey(address.trim(), code);
     setWrong(given.ok ? '' : given.say);
     if (!given.ok) return;
-    onRing(await writeOwner(project, { address: address.trim(), key: given.value.key }));
-    onCode(address.trim(), given.value.code);
+    onRing(await writeOwner(project, { address: address.trim(), key: given.value.key }, given.value.code));
     setLost(null);
+  };
+
+  // What was wrong of the words before is not of these.
+  const type = (typed: { address: string; code: string }) => {
+    setLost(typed);
+    setWrong('');
   };
 
   const use = async (owner: Owner) => onRing(await writeOwner(project, owner));
@@ -134,7 +137,10 @@ export function Keys({ project, ring, onRing, onCode }: KeysProps) {
             label="Passphrase of the keys that came with the project’s file"
             type="password"
             value={opening}
-            onChange={setOpening}
+            onChange={(typed) => {
+              setOpening(typed);
+              setWrong('');
+            }}
             wrong={lost ? '' : wrong}
           />
           <Row>
@@ -151,8 +157,8 @@ export function Keys({ project, ring, onRing, onCode }: KeysProps) {
             void recover(lost);
           }}
         >
-          <Field label="Address that is yours" value={lost.address} onChange={(address) => setLost({ ...lost, address })} />
-          <Field label="Its recovery code" value={lost.code} onChange={(code) => setLost({ ...lost, code })} wrong={wrong} />
+          <Field label="Address that is yours" value={lost.address} onChange={(address) => type({ ...lost, address })} />
+          <Field label="Its recovery code" value={lost.code} onChange={(code) => type({ ...lost, code })} wrong={wrong} />
           <Row>
             <QuietButton type="submit" isDisabled={!lost.address.trim() || !lost.code.trim()}>
               Get the key again
