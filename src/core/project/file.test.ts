@@ -9,7 +9,10 @@ import {
   newProject,
   pictureSchema,
   readProject,
+  pack,
   readProjectFile,
+  sealKeys,
+  unpack,
   startStory,
   unpack,
   writeProjectFile,
@@ -156,6 +159,19 @@ describe('a project file', () => {
       ['p/one', 'title\nOak\n'],
       ['p/two', 'title\nAsh\n'],
     ]);
+  });
+
+  test('keys travel sealed, and keys that are none keep no project from being opened', async () => {
+    const keys = await sealKeys([{ address: 'ammer', key: 'a-key-of-good-length' }], 'a long passphrase', 100_000);
+    const written = writeProjectFile({ story: story(), pictures: new Map(), keys });
+    const read = readProjectFile(written);
+    expect(read.ok && read.value.keys).toEqual(keys);
+    const files = unpack(written);
+    if (!files.ok) throw new Error(files.say);
+    for (const damaged of ['{', '[]', JSON.stringify({ ...keys, rounds: 1 }), JSON.stringify({ ...keys, rounds: 1e9 })]) {
+      const again = readProjectFile(pack([...files.value].map(([path, bytes]) => [path, path === 'keys.json' ? new TextEncoder().encode(damaged) : bytes] as const))); // prettier-ignore
+      expect([damaged.slice(0, 20), again.ok, again.ok && again.value.keys]).toEqual([damaged.slice(0, 20), true, undefined]);
+    }
   });
 
   test('is the same bytes for the same content', () => {

@@ -1,8 +1,11 @@
+import { countries } from '@/core/lexicon/about';
 import { type TillRules } from '@/core/till';
 import { noScripts } from '../pieces/noScripts';
 import { languageOf } from '@/core/phrases';
 import { drawText, say, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
+
+const everyCountry = countries.map(({ code }) => code);
 
 /** Every country that the shop delivers to. Where a zone takes the rest of the world, the list of countries is that of the standard. */
 function countriesOf(rules: TillRules, all: readonly string[]): { code: string; name: string }[] {
@@ -56,7 +59,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
           <p class="field wide">
             <label for="f-country">${words.country}</label
             ><select id="f-country" name="country" autocomplete="country">
-              ${countriesOf(rules, allCountries).map(
+              ${countriesOf(rules, everyCountry).map(
                 ({ code, name }) => html`<option value="${code}" ${code === home ? html` selected` : null}>${name}</option>`,
               )}
             </select>
@@ -131,12 +134,6 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
     </form>
   </section>`;
 };
-
-/** Countries of ISO 3166-1 with a sovereign postal service that card providers list, by code (from memory). */
-const allCountries =
-  'AD AE AL AM AR AT AU AZ BA BB BD BE BG BH BN BO BR BS BW BZ CA CH CL CN CO CR CY CZ DE DK DO DZ EC EE EG ES FI FJ FR GB GE GH GR GT HK HN HR HU ID IE IL IN IS IT JM JO JP KE KR KW KZ LA LB LI LK LT LU LV MA MC MD ME MK MT MU MX MY NA NG NL NO NP NZ OM PA PE PH PK PL PT PY QA RO RS RW SA SE SG SI SK SM SN SV TH TN TR TT TW TZ UA UG US UY UZ VA VN ZA ZM ZW'.split(
-    ' ',
-  );
 
 export const checkout: Drawing<'checkout'> = {
   draw,
