@@ -12,7 +12,6 @@ import {
   pack,
   readProjectFile,
   sealKeys,
-  unpack,
   startStory,
   unpack,
   writeProjectFile,
