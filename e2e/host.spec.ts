@@ -173,6 +173,8 @@ test('the studio and the host’s interface are not seen at a shop’s name, nor
     ]);
   const moved = await request.get('/s/host-origins/cart/?a=1', { maxRedirects: 0 });
   expect([moved.status(), moved.headers().location]).toEqual([308, `${shop}cart/?a=1`]);
+  expect((await request.get('/s/a%20b/', { maxRedirects: 0 })).status()).toBe(404);
+  expect((await request.get('/standin/pay/anything')).status()).toBe(404);
   const studio = await request.get('/');
   expect(studio.headers()['content-security-policy']).toContain("frame-ancestors 'none'");
   expect(studio.headers()['content-security-policy']).toMatch(

@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { addresses } from '@/standins/addresses';
+import { addresses, wrongAddress } from '@/standins/addresses';
 
 /**
  * The gate: by the name that was asked, a request is the studio's, a published shop's, or the payment provider's. Each has an origin of its
@@ -13,9 +13,11 @@ export function proxy(request: NextRequest): NextResponse {
   if (!asked) return new NextResponse('There is nothing here at this name.', { status: 421 });
   if (asked.kind === 'shop') return NextResponse.rewrite(new URL(`/s/${asked.name}${pathname}${search}`, request.url));
   if (asked.kind === 'payments') return NextResponse.rewrite(new URL(`/standin/pay${pathname}${search}`, request.url));
+  // The provider's page is seen at the provider's name alone.
+  if (pathname.startsWith('/standin/pay')) return new NextResponse('There is nothing here at this name.', { status: 404 });
   // Links of before shops had origins of their own.
   const [, at = '', rest = ''] = /^\/s\/([^/]+)(\/.*)?$/.exec(pathname) ?? [];
-  if (at && whose(new URL(shop(at)).host)) return NextResponse.redirect(`${shop(at)}${rest.slice(1)}${search}`, 308);
+  if (at && !wrongAddress(at)) return NextResponse.redirect(`${shop(at)}${rest.slice(1)}${search}`, 308);
   return studioPage(request);
 }
 

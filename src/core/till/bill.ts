@@ -116,8 +116,9 @@ function reckon(
   const brought = rates.filter(({ rate }) => !rate.collection);
   const cheapest = [...(brought.length ? brought : rates)].sort((a, b) => a.price - b.price)[0];
   const chosen = rates.find(({ rate }) => rate.id === purchase.rate) ?? cheapest;
-  const isFreeBySum =
-    chosen?.rate.freeFrom !== null && due >= (chosen?.rate.freeFrom ?? Infinity) && (chosen?.rate.price ?? 0) > 0;
+  // A rate that costs nothing anyhow is not free for the sake of the sum.
+  const isPriced = chosen !== undefined && (chosen.rate.price > 0 || chosen.rate.steps !== null);
+  const isFreeBySum = isPriced && chosen.rate.freeFrom !== null && due >= chosen.rate.freeFrom;
   const delivery: Omit<NonNullable<Bill['delivery']>, 'paid'> | null = chosen
     ? { rate: chosen.rate, price: byCode ? 0 : chosen.price, free: byCode ? 'code' : isFreeBySum ? 'sum' : '' }
     : null;

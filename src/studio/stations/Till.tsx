@@ -29,6 +29,9 @@ const Split = styled.div`
   }
 `;
 
+/** Products that are listed by name where a discount chooses among them; longer catalogues have shelves. */
+const mostListed = 2000;
+
 /** The till: its rules as sentences, and beside them what buyers pay by them. */
 export function TillStation({ state, shop }: StationProps) {
   const rules = shop.summary?.rules;
@@ -42,7 +45,7 @@ export function TillStation({ state, shop }: StationProps) {
   const list = useMemo(() => [...priceListOf(products).values()], [products]);
   const sold = useMemo(
     () => ({
-      products: products.map(({ id, title }) => ({ id, name: title })),
+      products: products.slice(0, mostListed).map(({ id, title }) => ({ id, name: title })),
       shelves: [...new Set(products.flatMap(({ categories }) => categories))].map((name) => ({ id: name, name })),
     }),
     [products],
