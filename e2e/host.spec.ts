@@ -235,7 +235,7 @@ test('rules that can’t be are not published, and say what is wrong', async ({ 
   expect(await send({ codes: [code] })).toEqual([409, expect.stringContaining('rules codes 0: A code takes at most 100 % off.')]);
   expect(await send({ zones: [zone, { ...zone, id: 'again' }] })).toEqual([
     409,
-    expect.stringContaining('One country is in two zones.'),
+    expect.stringContaining('One place is in two zones.'),
   ]);
   expect(await send({ digits: 2 })).toEqual([409, expect.stringContaining('another number of digits')]);
   expect(await send({ taxes: { standard: -100, reduced: 0, zero: 0 } })).toEqual([
