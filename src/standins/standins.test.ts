@@ -320,7 +320,8 @@ describe('money that comes late, double, wrong or unheard', () => {
     till.place(data(3), request('attempt-a'), 'r', at(1));
     expect(till.mark('1001', 'sent', at(2))).toMatchObject({ ok: false, say: expect.stringContaining('not paid yet') });
     tell(till, '1001', 'accepted', at(3));
-    expect(till.mark('1001', 'sent', at(4))).toMatchObject({ ok: true });
+    expect(till.mark('1001', 'sent', at(4), 'Post 00 340')).toMatchObject({ ok: true, value: { tracking: 'Post 00 340' } });
+    expect(till.find('1001', 'r', at(5))?.tracking).toBe('Post 00 340');
     expect(till.cancel('1001', '', at(5))).toMatchObject({ ok: false });
     expect(books(till, '1001', at(6))?.history.map(({ by, state }) => `${by} ${state}`)).toEqual([
       'buyer awaiting-payment',

@@ -49,7 +49,11 @@ export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
 
 /** What a seller does with an order. */
 export type OrderStep =
-  { state: 'paid' | 'sent' } | { state: 'cancelled'; why: string } | { giveBack: true } | { refund: Refund };
+  | { state: 'paid' }
+  | { state: 'sent'; tracking: string }
+  | { state: 'cancelled'; why: string }
+  | { giveBack: true }
+  | { refund: Refund };
 
 export const changeOrder = (owner: Owner, number: string, step: OrderStep) =>
   call(orderSchema, '/orders', owner, { method: 'PATCH', body: JSON.stringify({ number, ...step }) });

@@ -1,7 +1,7 @@
+import { csvOf } from '@/core/csv';
 import {
   changesOf,
   continueList,
-  csvOf,
   importSource,
   isBlankRow,
   mappingOf,

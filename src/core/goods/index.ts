@@ -30,6 +30,6 @@ export { matchPictures, type KnownBy, type MatchedPictures } from './pictures';
 export { type ListHints } from './rows/currency';
 export { isBlankRow, mostRows, textOf, type Grid, type Source } from './source/grid';
 export { listReport, readMapping } from './report';
-export { catalogueFile, csvOf } from './table';
+export { catalogueFile } from './table';
 export { catalogueForms, type CatalogueForm } from './forms';
 export { mappingOf } from './mapping';

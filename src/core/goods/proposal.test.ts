@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { importSource, importText, noMapping, openSource, openText, readList, type Mapping, type Proposal } from './index';
-import { csvOf, feedOf, jsonOf, schemaOrgOf, tableOf, xlsxOf } from './table';
+import { csvOf } from '../csv';
+import { feedOf, jsonOf, schemaOrgOf, tableOf, xlsxOf } from './table';
 import { type Cell } from './source/grid';
 
 const read = (text: string, brief = 'EUR', mapping: Mapping = noMapping): Proposal => {

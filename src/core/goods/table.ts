@@ -1,6 +1,6 @@
+import { csvOf } from '../csv';
 import { utils, write } from '@e965/xlsx';
 import { XMLBuilder } from 'fast-xml-parser';
-import Papa from 'papaparse';
 import { decimal } from '../till';
 import { type Product, type Variant } from './about';
 import { type Meaning } from './columns/meaning';
@@ -75,17 +75,6 @@ export function tableOf(products: readonly Product[], currency: string, digits: 
   );
   return [header, ...rows];
 }
-
-/** Cells that a spreadsheet would run begin with an apostrophe, which spreadsheets don't show and lists are read without. */
-export const harmless = (cell: string | number): string | number =>
-  typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell;
-
-/** RFC 4180, in UTF-8 with a mark, so that spreadsheets take it for what it is. */
-export const csvOf = (rows: readonly (readonly (string | number)[])[]): string =>
-  `\ufeff${Papa.unparse(
-    rows.map((row) => row.map(harmless)),
-    { newline: '\r\n' },
-  )}\r\n`;
 
 /** Office Open XML. Text stays text: no cell is a formula. */
 export function xlsxOf(rows: readonly (readonly (string | number)[])[]): Uint8Array {

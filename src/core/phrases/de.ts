@@ -566,6 +566,7 @@ export const de: Phrases = {
     'head-cancelled': 'Diese Bestellung wurde storniert',
     'head-sent': 'Unterwegs zu Ihnen',
     'head-none': 'Hier ist keine Bestellung',
+    followIt: 'Zu verfolgen mit: {tracking}',
     keptUntil: 'Die Waren bleiben bis {date} für Sie zurückgelegt.',
     cartChanged: 'Seit Sie hier waren:',
     nowGone: '„{title}“ wird nicht mehr verkauft und ist nicht mehr im Warenkorb.',

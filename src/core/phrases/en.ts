@@ -571,6 +571,7 @@ export const en = {
     'head-cancelled': 'This order was cancelled',
     'head-sent': 'On its way to you',
     'head-none': 'No order here',
+    followIt: 'To be followed by: {tracking}',
     keptUntil: 'The goods are kept for you until {date}.',
     cartChanged: 'Since you were here:',
     nowGone: '“{title}” is not sold any more, so it is not in the cart.',

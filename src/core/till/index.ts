@@ -10,6 +10,7 @@ export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
 export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';
 export { refundOf, refundSchema, type Refund, type Refunded } from './refund';
+export { orderRows } from './orderRows';
 export { stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
 export {

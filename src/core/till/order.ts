@@ -81,6 +81,8 @@ export const orderSchema = z.object({
   discounts: z.array(z.object({ code: z.string(), automatic: z.boolean(), amount: z.number() })).default([]),
   /** The number by which a business owes the tax itself, or empty. */
   taxNumber: z.string().default(''),
+  /** By what the parcel can be followed, in the seller's words, once it has left. */
+  tracking: z.string().default(''),
   /** Tax that prices contain and that was not charged. */
   relief: z.number().default(0),
   delivery: z.object({ label: z.string(), price: z.number(), paid: z.number().optional() }).nullable(),

@@ -41,7 +41,7 @@ function orderOf(random: () => number): Order {
   return {
     number: '1', placed: '', state: 'paid', currency: 'EUR', payment: 'card',
     buyer: { name: '', email: '', phone: '', street: '', place: '', postcode: '', note: '', country: 'DE' },
-    lines: bill.lines, goods: bill.goods, discount: bill.discount, code: '', discounts: [], taxNumber: '', relief: bill.relief,
+    lines: bill.lines, goods: bill.goods, discount: bill.discount, code: '', discounts: [], taxNumber: '', tracking: '', relief: bill.relief,
     delivery: bill.delivery && { label: 'Post', price: bill.delivery.price, paid: bill.delivery.paid },
     taxes: bill.taxes, tax: bill.tax, taxIncluded: bill.taxIncluded, total: bill.total,
   }; // prettier-ignore

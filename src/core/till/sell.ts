@@ -91,6 +91,7 @@ export function makeOrder(
     code: request.code,
     discounts: bill.discounts,
     taxNumber: purchase.business && bill.taxing === 'business' ? taxNumber : '',
+    tracking: '',
     relief: bill.relief,
     delivery: bill.delivery && { label: bill.delivery.rate.label, price: bill.delivery.price, paid: bill.delivery.paid },
     taxes: bill.taxes,

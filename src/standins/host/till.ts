@@ -48,6 +48,7 @@ const eventSchema = z.discriminatedUnion('type', [
     state: stateSchema,
     by: actorSchema.optional(),
     why: z.string().optional(),
+    tracking: z.string().optional(),
   }),
   /** Money moved, and the order with it where a state is named: in one record, so that nothing comes between the two. */
   z.object({
@@ -186,7 +187,8 @@ export class HostTill {
       kept.payments.set(event.payment, (kept.payments.get(event.payment) ?? 0) + event.amount);
     kept.history.push({ at, by, state, money, why });
     const before = holdsStock(kept.order);
-    kept.order = { ...kept.order, state };
+    const tracking = event.type === 'state' ? event.tracking : undefined;
+    kept.order = { ...kept.order, state, ...(tracking ? { tracking } : {}) };
     if (state !== 'awaiting-payment') this.open.delete(kept);
     if (before && !holdsStock(kept.order)) this.move(kept, 1);
     if (!before && holdsStock(kept.order)) this.move(kept, -1);
@@ -223,9 +225,16 @@ export class HostTill {
   }
 
   /** Moves an order where it may go from where it is. */
-  private go({ order: { number, state: from } }: Kept, state: OrderState, now: string, by: Actor, why = ''): boolean {
+  private go(
+    { order: { number, state: from } }: Kept,
+    state: OrderState,
+    now: string,
+    by: Actor,
+    why = '',
+    tracking = '',
+  ): boolean {
     if (!orderMoves[from].includes(state)) return false;
-    this.record({ type: 'state', at: now, number, state, by, why });
+    this.record({ type: 'state', at: now, number, state, by, why, ...(tracking ? { tracking } : {}) });
     return true;
   }
 
@@ -324,11 +333,11 @@ export class HostTill {
   }
 
   /** The seller's own changes: a bank payment has come, a parcel has left. */
-  mark(number: string, state: 'paid' | 'sent', now: string): Result<Order> {
+  mark(number: string, state: 'paid' | 'sent', now: string, tracking = ''): Result<Order> {
     const kept = this.orders.get(number);
     if (!kept) return fail('There is no such order.');
     if (kept.order.state === state || (state === 'paid' && isPaid(kept.order))) return ok(kept.order);
-    if (state === 'sent' && !this.go(kept, 'sent', now, 'seller'))
+    if (state === 'sent' && !this.go(kept, 'sent', now, 'seller', '', tracking))
       return fail(
         kept.order.state === 'awaiting-payment'
           ? 'This order is not paid yet: say first that its payment has come.'

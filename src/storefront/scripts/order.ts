@@ -136,6 +136,7 @@ export async function showThanks(): Promise<void> {
     place.replaceChildren(
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number: order.number })),
       make('p', {}, phrases[`state-${order.state}`]),
+      ...(order.tracking ? [make('p', {}, fill(phrases.followIt, { tracking: order.tracking }))] : []),
       make(
         'ul',
         { class: 'lines' },

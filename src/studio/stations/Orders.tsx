@@ -2,9 +2,12 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { csvOf } from '@/core/csv';
 import { type BookedOrder } from '@/core/till';
+import { orderRows } from '@/core/till/page';
 import { changeOrder, ordersOf, takeOrderFile, type OrderStep } from '../host';
 import { OpenFile } from '../OpenFile';
+import { download } from '../projects';
 import { Choice, Field, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
 import { tokens } from '../theme';
 import { when } from '../when';
@@ -119,6 +122,11 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
         <Row>
           <h1 style={{ marginRight: 'auto' }}>Orders</h1>
           <QuietButton onPress={() => void read()}>Look again</QuietButton>
+          {found.length ? (
+            <QuietButton onPress={() => download(new TextEncoder().encode(csvOf(orderRows(found))), 'orders.csv', 'text/csv')}>
+              Save as CSV
+            </QuietButton>
+          ) : null}
           <OpenFile
             quiet
             accept={['application/json', '.json']}

@@ -78,6 +78,7 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
         {buyer.phone ? `, ${buyer.phone}` : ''}
       </p>
       {buyer.note ? <Notice>{buyer.note}</Notice> : null}
+      {order.tracking ? <p>On its way, to be followed by: {order.tracking}</p> : null}
       <Figures>
         {order.lines.map((line) => (
           <div key={line.variant}>
@@ -156,6 +157,7 @@ function sayOf({ by, state, money: moved }: BookedOrder['books']['history'][numb
 function Steps({ order, onStep }: OrderSheetProps) {
   const [leaving, setLeaving] = useState(false);
   const [refunding, setRefunding] = useState(false);
+  const [tracking, setTracking] = useState('');
   const [why, setWhy] = useState('');
   const may = orderMoves[order.state];
   if (refunding) return <RefundForm order={order} onStep={onStep} onLeave={() => setRefunding(false)} />;
@@ -181,13 +183,18 @@ function Steps({ order, onStep }: OrderSheetProps) {
       </Asked>
     );
   return (
-    <Row>
-      {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
-      {may.includes('sent') ? <Button onPress={() => onStep({ state: 'sent' })}>The parcel has left</Button> : null}
-      {(order.state === 'paid' || order.state === 'sent') && order.books.refunded < order.total ? (
-        <QuietButton onPress={() => setRefunding(true)}>Refund a part …</QuietButton>
+    <>
+      {may.includes('sent') ? (
+        <Field label="To follow the parcel by (if you like)" value={tracking} onChange={setTracking} />
       ) : null}
-      {may.includes('cancelled') ? <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton> : null}
-    </Row>
+      <Row>
+        {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
+        {may.includes('sent') ? <Button onPress={() => onStep({ state: 'sent', tracking })}>The parcel has left</Button> : null}
+        {(order.state === 'paid' || order.state === 'sent') && order.books.refunded < order.total ? (
+          <QuietButton onPress={() => setRefunding(true)}>Refund a part …</QuietButton>
+        ) : null}
+        {may.includes('cancelled') ? <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton> : null}
+      </Row>
+    </>
   );
 }

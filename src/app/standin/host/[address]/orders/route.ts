@@ -18,7 +18,11 @@ export const GET = answering<Call>(async (request, { params }) => {
 });
 
 const changeSchema = z.union([
-  z.object({ number: z.string().max(20), state: z.enum(['paid', 'sent']) }),
+  z.object({
+    number: z.string().max(20),
+    state: z.enum(['paid', 'sent']),
+    tracking: z.string().trim().max(200).default(''),
+  }),
   z.object({ number: z.string().max(20), state: z.literal('cancelled'), why: z.string().trim().max(500).default('') }),
   z.object({ number: z.string().max(20), giveBack: z.literal(true) }),
   z.object({ number: z.string().max(20), refund: refundSchema }),
@@ -45,7 +49,7 @@ export const PATCH = answering<Call>(async (request, { params }) => {
         ? till.refund(wanted.number, wanted.refund, now())
         : wanted.state === 'cancelled'
           ? till.cancel(wanted.number, wanted.why, now())
-          : till.mark(wanted.number, wanted.state, now());
+          : till.mark(wanted.number, wanted.state, now(), wanted.tracking);
   return changed.ok ? json(200, changed.value) : refuse(409, changed.say);
 });
 
