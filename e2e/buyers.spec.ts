@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { deliver, expectNoAxeFindings, fillCheckout, newShop, pasteList, publish, settled, station, writeBrief } from './support';
 
@@ -207,6 +208,32 @@ test('the seller marks it paid, refunds a piece, gives it back, and cancels anot
   await expect(sheet).toContainText('“Sold at the counter”');
   await settled(seller);
   await expectNoAxeFindings(seller, 'an order that was cancelled');
+});
+
+test('a parcel leaves with a number to follow it by, which its buyer sees; the orders are saved as a table', async ({ page }) => {
+  await put(page, 'old-gouda');
+  await toPay(page);
+  await pay(page, card.accepted);
+  await expect(page.getByText('The order is paid.')).toBeVisible();
+  const number = /\d+/.exec((await page.locator('.number').textContent()) ?? '')?.[0] ?? '';
+  await seller.getByRole('button', { name: 'Look again' }).click();
+  await seller.getByLabel('Search').fill(number);
+  const sheet = seller.getByRole('complementary', { name: 'The order' });
+  await expect(sheet.getByRole('heading', { level: 2 })).toContainText(`Order ${number}, paid`);
+  await sheet.getByLabel(/^To follow the parcel by/).fill('Post 00 340 434');
+  await sheet.getByRole('button', { name: 'The parcel has left' }).click();
+  await expect(sheet.getByText('to be followed by: Post 00 340 434')).toBeVisible();
+  await page.reload();
+  await expect(heading(page)).toHaveText('On its way to you');
+  await expect(page.getByText('To be followed by: Post 00 340 434')).toBeVisible();
+
+  const [saved] = await Promise.all([
+    seller.waitForEvent('download'),
+    seller.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  const text = readFileSync(await saved.path(), 'utf8');
+  expect(text.split('\r\n')[1]).toContain(`${number},`);
+  expect(text.split('\r\n')[1]).toContain('Old Gouda');
 });
 
 test('keys: another browser has none; the code that was told once gives one', async ({ browser }) => {

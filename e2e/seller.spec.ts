@@ -73,6 +73,8 @@ test('a new seller goes from nothing to a published shop and back to the order',
   await station(page, 'Till');
   await page.getByLabel('Standard rate, %').fill('19');
   await page.getByLabel('Reduced rate, %').click();
+  // What follows from the rate stands there: nothing moves any more under what is pressed next.
+  await expect(page.getByText('I am a small seller and charge no tax')).toBeVisible();
   await deliver(page, '4,90');
   await expect(page.getByRole('region', { name: 'An order, worked out' })).toContainText('the rate “Post”');
   await saved(page);

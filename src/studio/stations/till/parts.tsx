@@ -133,8 +133,8 @@ export function Blank({
         value={draft}
         placeholder={placeholder}
         style={type === 'date' ? undefined : { width: `${Math.min(46, Math.max(size, draft.length)) + 2}ch` }}
-        onFocus={() => setTyping(true)}
         onChange={({ target: { value: typed } }) => {
+          setTyping(true);
           setDraft(typed);
           if (asTyped && read(typed).ok) onSet(typed);
         }}
