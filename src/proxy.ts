@@ -1,5 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { addresses, wrongAddress } from '@/standins/addresses';
+import { wrongAddress } from '@/core/address';
+import { addresses } from '@/standins/addresses';
 
 /**
  * The gate: by the name that was asked, a request is the studio's, a published shop's, or the payment provider's. Each has an origin of its

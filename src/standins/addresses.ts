@@ -1,15 +1,5 @@
 import { z } from 'zod';
-
-/** Names of the host that are no shop's: the payment provider's, and those by which people would look for somebody in charge. */
-const kept = new Set(['payments', 'www', 'admin', 'mail', 'studio', 'arcatum']);
-
-const label = /^[a-z0-9](?:[a-z0-9-]{1,58})[a-z0-9]$/;
-
-/** Why a shop can't have a name, or empty. A name is a label of the domain name system, and never one that is written in a code (RFC 5890). */
-export function wrongAddress(name: string): string {
-  if (!label.test(name) || name.slice(2, 4) === '--') return 'An address has 3 to 60 small letters, digits and hyphens.';
-  return kept.has(name) ? `“${name}” is a name of the host itself. Choose a different one.` : '';
-}
+import { wrongAddress } from '@/core/address';
 
 const origin = z
   .string()
@@ -25,7 +15,6 @@ export type Whose = { kind: 'studio' } | { kind: 'shop'; name: string } | { kind
 
 /** Where Arcatum and its stand-ins are reached. Each published shop has an origin of its own, so that none reads what another keeps. */
 export interface Addresses {
-  studio: string;
   shop: (name: string) => string;
   payment: (id: string) => string;
   /** Whose the name is that a request was sent to (its Host field), or null: it is nobody's here. */
@@ -47,7 +36,6 @@ export function addressesFrom(env: Readonly<Record<string, string | undefined>>)
   // On one's own machine the studio answers to the machine's number too.
   const studios = new Set([hostOf(studio), ...(env.ARCATUM_STUDIO ? [] : [`127.0.0.1:${port}`, `[::1]:${port}`])]);
   return {
-    studio,
     shop: (name) => `${at(name)}/`,
     payment: (id) => `${at('payments')}/${id}`,
     whose: (host) => {

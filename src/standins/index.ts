@@ -1,4 +1,4 @@
-export { addresses, addressesFrom, wrongAddress, type Addresses } from './addresses';
+export { addresses, addressesFrom, type Addresses } from './addresses';
 export { bytesOf, jsonOf, most, textOf } from './body';
 export { Rate } from './rate';
 export {

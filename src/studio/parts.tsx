@@ -1,7 +1,16 @@
 'use client';
 
 import { type ReactNode } from 'react';
-import { Button as AriaButton, FieldError, Input, Label, TextArea, TextField, type TextFieldProps } from 'react-aria-components';
+import {
+  Button as AriaButton,
+  Checkbox,
+  FieldError,
+  Input,
+  Label,
+  TextArea,
+  TextField,
+  type TextFieldProps,
+} from 'react-aria-components';
 import styled from 'styled-components';
 import { tokens } from './theme';
 
@@ -141,6 +150,29 @@ export function Choice<Id extends string>({
     </NativeSelect>
   );
 }
+
+export const Check = styled(Checkbox)`
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 28px;
+  cursor: pointer;
+  &::before {
+    content: '';
+    flex: none;
+    width: 18px;
+    height: 18px;
+    border: 1px solid ${tokens.soft};
+    background: #fff;
+  }
+  &[data-selected]::before {
+    background: ${tokens.verdigris};
+    box-shadow: inset 0 0 0 4px #fff;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${tokens.verdigris};
+  }
+`;
 
 /** A sheet laid on the station's own: something to decide, with what it is about. */
 export const Panel = styled.section`

@@ -1,11 +1,8 @@
 import { z } from 'zod';
-import { phrasesOf } from '../phrases';
-import { fail, ok, type Result } from '../result';
-import { makeBill } from './bill';
+import { ok, type Result } from '../result';
 import { stepsOf, type Step } from './explain';
 import { type HostData } from './published';
-import { priceLines } from './sell';
-import { countryOfTaxNumber } from './taxNumber';
+import { billFor } from './sell';
 
 /** A cart as somebody writes it down. */
 export const quoteRequestSchema = z.strictObject({
@@ -36,27 +33,20 @@ export interface Quote {
 
 /** Works a cart out by published rules, or says why it can't be bought so. Things are named by the seller's number, or by the till's. */
 export function quote({ rules, prices }: HostData, request: QuoteRequest, today: string): Result<Quote> {
-  const { refused } = phrasesOf(rules);
   const bySku = new Map(prices.flatMap(({ sku, id }) => (sku ? [[sku, id] as const] : [])));
   const wanted = request.lines.map(({ sku, quantity }) => ({ variant: bySku.get(sku) ?? sku, quantity }));
-  const lines = priceLines(new Map(prices.map((entry) => [entry.id, entry])), wanted, rules);
-  if (!lines.ok) return lines;
-  const business = request.taxNumber ? countryOfTaxNumber(request.taxNumber) : null;
-  if (request.taxNumber && !business) return fail(refused.taxNumber);
-  const bill = makeBill(rules, {
-    lines: lines.value,
+  const made = billFor(rules, new Map(prices.map((entry) => [entry.id, entry])), {
+    lines: wanted,
     country: request.country,
-    region: request.region ?? '',
-    postalCode: request.postalCode ?? '',
+    region: request.region,
+    postalCode: request.postalCode,
     rate: request.delivery ?? '',
     code: (request.codes ?? []).join(','),
-    business,
+    taxNumber: request.taxNumber,
     today,
   });
-  if (!Number.isSafeInteger(bill.goods) || !Number.isSafeInteger(bill.total)) return fail(refused.tooLarge);
-  if (bill.deliveryState === 'nowhere') return fail(refused.noDelivery);
-  if (request.delivery && bill.delivery?.rate.id !== request.delivery) return fail(refused.noSuchRate);
-  if (bill.codeRefused) return fail(refused.code);
+  if (!made.ok) return made;
+  const bill = made.value;
   return ok({
     currency: rules.currency,
     goods: bill.goods,

@@ -1,6 +1,6 @@
 import { phrasesOf } from '../phrases';
 import { fail, ok, type Result } from '../result';
-import { makeBill, type Bill, type BillLine, type Purchase } from './bill';
+import { makeBill, type Bill, type BillLine } from './bill';
 import { formatMoney } from './money';
 import type { Order, OrderRequest } from './order';
 import type { Used } from './discounts';
@@ -36,6 +36,39 @@ export function priceLines(list: PriceList, wanted: OrderRequest['lines'], rules
   return ok(lines);
 }
 
+/** What somebody wants to buy, and on which day. */
+export interface Wanted {
+  lines: OrderRequest['lines'];
+  country: string;
+  region?: string | undefined;
+  postalCode?: string | undefined;
+  /** The name of a delivery rate, or empty. */
+  rate: string;
+  /** Codes, parted by commas. */
+  code: string;
+  taxNumber?: string | undefined;
+  /** ISO date. */
+  today: string;
+  used?: Used | undefined;
+}
+
+/** The bill of what somebody wants, by the shop's own prices and rules, or why it can't be bought so. */
+export function billFor(rules: TillRules, list: PriceList, wanted: Wanted): Result<Bill> {
+  const { refused } = phrasesOf(rules);
+  const { country, region = '', postalCode = '', rate, code, taxNumber = '', today, used } = wanted;
+  const lines = priceLines(list, wanted.lines, rules);
+  if (!lines.ok) return lines;
+  const business = taxNumber ? countryOfTaxNumber(taxNumber) : null;
+  if (taxNumber && rules.tax.business && !business) return fail(refused.taxNumber);
+  const where = { country, region, postalCode, rate, code, business, today };
+  const bill = makeBill(rules, { lines: lines.value, ...where, ...(used ? { used } : {}) });
+  if (!Number.isSafeInteger(bill.goods) || !Number.isSafeInteger(bill.total)) return fail(refused.tooLarge);
+  if (bill.deliveryState === 'nowhere') return fail(refused.noDelivery);
+  if (bill.delivery && rate && bill.delivery.rate.id !== rate) return fail(refused.noSuchRate);
+  if (bill.codeRefused) return fail(refused.code);
+  return ok(bill);
+}
+
 /** Computes an order from the published rules, or says why it can't be taken. */
 export function makeOrder(
   rules: TillRules,
@@ -46,26 +79,11 @@ export function makeOrder(
   used?: Used,
 ): Result<{ order: Order; bill: Bill }> {
   const { refused } = phrasesOf(rules);
-  const lines = priceLines(list, request.lines, rules);
-  if (!lines.ok) return lines;
-  const { taxNumber = '' } = request;
-  const purchase: Purchase = {
-    lines: lines.value,
-    country: request.country,
-    region: request.region ?? '',
-    postalCode: request.buyer.postcode,
-    rate: request.rate,
-    code: request.code,
-    business: countryOfTaxNumber(taxNumber),
-    today: now.slice(0, 10),
-    ...(used ? { used } : {}),
-  };
-  const bill = makeBill(rules, purchase);
-  if (!Number.isSafeInteger(bill.goods) || !Number.isSafeInteger(bill.total)) return fail(refused.tooLarge);
-  if (taxNumber && rules.tax.business && !purchase.business) return fail(refused.taxNumber);
-  if (bill.deliveryState === 'nowhere') return fail(refused.noDelivery);
-  if (bill.delivery && request.rate && bill.delivery.rate.id !== request.rate) return fail(refused.noSuchRate);
-  if (bill.codeRefused) return fail(refused.code);
+  const { lines, country, region, rate, code, taxNumber = '', buyer } = request;
+  const today = now.slice(0, 10);
+  const made = billFor(rules, list, { lines, country, region, postalCode: buyer.postcode, rate, code, taxNumber, today, used });
+  if (!made.ok) return made;
+  const bill = made.value;
   if (request.payment === 'card' && !rules.payments.card) return fail(refused.noCards);
   if (request.seen !== undefined && request.seen !== bill.total) {
     return fail(refused.sumChanged(formatMoney(bill.total, rules)));
@@ -90,7 +108,7 @@ export function makeOrder(
     discount: bill.discount,
     code: request.code,
     discounts: bill.discounts,
-    taxNumber: purchase.business && bill.taxing === 'business' ? taxNumber : '',
+    taxNumber: bill.taxing === 'business' ? taxNumber : '',
     tracking: '',
     relief: bill.relief,
     delivery: bill.delivery && { label: bill.delivery.rate.label, price: bill.delivery.price, paid: bill.delivery.paid },

@@ -6,7 +6,7 @@ import { isSafePath, unpack } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
 import { dataFolder } from '../folder';
 import { hostDataSchema, type HostData } from '@/core/till';
-import { wrongAddress } from '../addresses';
+import { wrongAddress } from '@/core/address';
 import { open, type SignedMessage } from '../payment/message';
 import { giveBack, letGo, messagesOn } from '../payment/payment';
 import { HostTill } from './till';

@@ -80,7 +80,6 @@ export interface Placed {
 }
 
 interface Kept extends Placed {
-  key: string;
   content: string | undefined;
   days: number | undefined;
   history: Books['history'];
@@ -136,6 +135,8 @@ const sumOf = (amounts: readonly number[]) => amounts.reduce((a, b) => a + b, 0)
 export class HostTill {
   private readonly journal: Journal<HostEvent>;
   private readonly orders = new Map<string, Kept>();
+  /** What was ordered under a key. */
+  private readonly byKey = new Map<string, Kept[]>();
   /** What waits for its payment. */
   private readonly open = new Set<Kept>();
   /** Records that can't be used. Orders may be missing for each of them. */
@@ -170,8 +171,9 @@ export class HostTill {
       const { order, key, content, receipt, days, at } = event;
       const history = [{ at, by: 'buyer' as const, state: order.state, money: 0, why: '' }];
       const refunded = { pieces: new Map(), delivery: false, amount: 0 };
-      const kept = { order, key, content, receipt, days, history, payments: new Map(), refunded, restocked: new Map() };
+      const kept = { order, content, receipt, days, history, payments: new Map(), refunded, restocked: new Map() };
       this.orders.set(order.number, kept);
+      this.byKey.set(key, [...(this.byKey.get(key) ?? []), kept]);
       if (order.state === 'awaiting-payment') this.open.add(kept);
       if (holdsStock(order)) this.move(kept, -1);
       return;
@@ -259,7 +261,7 @@ export class HostTill {
   place(data: HostData, request: OrderRequest, receipt: string, now: string): Result<Placed> {
     this.expire(now);
     const content = contentOf(request);
-    const before = [...this.orders.values()].filter((placed) => placed.key === request.key && holdsStock(placed.order));
+    const before = (this.byKey.get(request.key) ?? []).filter((placed) => holdsStock(placed.order));
     const same = before.find((placed) => (placed.content ?? content) === content);
     if (same) return ok(same);
     for (const kept of before) this.end(kept, now, 'buyer', 'The buyer changed what is ordered.');

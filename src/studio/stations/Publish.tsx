@@ -6,6 +6,7 @@ import { Stopped } from '@/workers/client';
 import { type Progress } from '@/workers/protocol';
 import { shortestPassphrase, versionsOf } from '@/core/project';
 import { type Target } from '@/core/site';
+import { wrongAddress } from '@/core/address';
 import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
 import { download, exportProject } from '../projects';
@@ -74,7 +75,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
 
   const blocking = summary?.findings.filter((finding) => finding.level === 'mend') ?? [];
   const wanted = address ?? owner?.address ?? summary?.slug ?? '';
-  const wrong = /^[a-z0-9][a-z0-9-]{1,58}[a-z0-9]$/.test(wanted) ? '' : 'Use 3 to 60 small letters, digits and hyphens.';
+  const wrong = wrongAddress(wanted);
 
   const draw = async (target: Target) => {
     if (!worker) throw new Error('The shop is not made yet.');

@@ -4,13 +4,13 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { decidedGoods, priceListOf } from '@/core/goods/page';
 import { Decided, set as place, tillPlaces } from '@/core/places';
-import { Head, SheetBody } from '../parts';
+import { Check, Head, SheetBody } from '../parts';
 import { tokens } from '../theme';
 import { type StationProps } from './station';
 import { PretendBuyer, TypicalBuyers } from './till/Buyers';
 import { Delivery } from './till/Delivery';
 import { Discounts } from './till/Discounts';
-import { anyText, Blank, Check, Part, Sentence, wholeNumber, type PartProps } from './till/parts';
+import { anyText, Blank, Part, Sentence, wholeNumber, type PartProps } from './till/parts';
 import { Tax } from './till/Tax';
 
 const Split = styled.div`

@@ -4,8 +4,7 @@ import { useState } from 'react';
 import { parsePrice } from '@/core/goods/page';
 import { decimal, minorDigits, refundOf, type BookedOrder } from '@/core/till/page';
 import { type OrderStep } from '../../host';
-import { Button, Field, Notice, Row, TextButton } from '../../parts';
-import { Check } from '../till/parts';
+import { Button, Check, Field, Notice, Row, TextButton } from '../../parts';
 import { money } from './told';
 
 /** What of an order is refunded: pieces, the delivery, a sum; worked out as it is typed. */

@@ -4,12 +4,11 @@ import { useState } from 'react';
 import { set, tillPlaces } from '@/core/places';
 import { doZonesMeet } from '@/core/till/page';
 import { type DeliveryRate, type DeliveryZone } from '@/core/till';
-import { Button, Notice, Row, TextButton } from '../../parts';
+import { Button, Check, Notice, Row, TextButton } from '../../parts';
 import {
   anyText,
   AsTyped,
   Blank,
-  Check,
   countriesByName,
   countryName,
   Part,

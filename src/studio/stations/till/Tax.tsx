@@ -4,12 +4,11 @@ import { useState } from 'react';
 import { tillPlaces, set as place } from '@/core/places';
 import { areaPlaces, standardRateOf, taxTableAsOf } from '@/core/till/page';
 import { type TaxRules } from '@/core/till';
-import { Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { Check, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import {
   anyText,
   basisPoints,
   Blank,
-  Check,
   countriesByName,
   countryName,
   isPercent,
@@ -91,15 +90,17 @@ export function Tax({ state, rules }: PartProps) {
           <Check isSelected={tax.small} onChange={(small) => change({ small })}>
             I am a small seller and charge no tax
           </Check>
-          {tax.small ? null : <Further state={state} rules={rules} onChange={change} />}
+          {tax.small ? null : <Further rules={rules} onChange={change} />}
         </>
       ) : null}
     </Part>
   );
 }
 
+type FurtherProps = Pick<PartProps, 'rules'> & { onChange: (part: Partial<TaxRules>) => void };
+
 /** What tax does abroad and in the last digit. */
-function Further({ state, rules, onChange }: PartProps & { onChange: (part: Partial<TaxRules>) => void }) {
+function Further({ rules, onChange }: FurtherProps) {
   const { tax } = rules;
   const [open, setOpen] = useState(false);
   const area = areaPlaces(rules.country);
@@ -148,7 +149,7 @@ function Further({ state, rules, onChange }: PartProps & { onChange: (part: Part
                 I sell in the whole European Union …
               </QuietButton>
             ) : null}
-            <AddPlace state={state} rules={rules} onChange={onChange} />
+            <AddPlace rules={rules} onChange={onChange} />
           </Row>
         </>
       ) : (
@@ -194,12 +195,12 @@ function Further({ state, rules, onChange }: PartProps & { onChange: (part: Part
           <Check isSelected={tax.business} onChange={(business) => onChange({ business })}>
             Businesses there with a tax number owe the tax themselves (reverse charge)
           </Check>
-          {open ? <Places state={state} rules={rules} onChange={onChange} /> : null}
+          {open ? <Places rules={rules} onChange={onChange} /> : null}
           <Row>
             <TextButton onPress={() => setOpen(!open)}>
               {open ? 'Close the places' : 'Look at the places and their rates'}
             </TextButton>
-            <AddPlace state={state} rules={rules} onChange={onChange} />
+            <AddPlace rules={rules} onChange={onChange} />
             <TextButton onPress={() => onChange({ places: [], business: false, within: 'home', outside: 'home' })}>
               Take all places out
             </TextButton>
@@ -210,7 +211,7 @@ function Further({ state, rules, onChange }: PartProps & { onChange: (part: Part
   );
 }
 
-function AddPlace({ rules, onChange }: PartProps & { onChange: (part: Partial<TaxRules>) => void }) {
+function AddPlace({ rules, onChange }: FurtherProps) {
   const { tax } = rules;
   const known = new Set(tax.places.filter(({ from }) => from === '').map(({ country }) => country));
   const others = countriesByName.filter(({ id }) => id !== rules.country && !known.has(id));
@@ -228,7 +229,7 @@ function AddPlace({ rules, onChange }: PartProps & { onChange: (part: Partial<Ta
   );
 }
 
-function Places({ rules, onChange }: PartProps & { onChange: (part: Partial<TaxRules>) => void }) {
+function Places({ rules, onChange }: FurtherProps) {
   const { places } = rules.tax;
   return (
     <div>

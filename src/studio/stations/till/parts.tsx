@@ -1,7 +1,6 @@
 'use client';
 
 import { createContext, useContext, useId, useState, type ReactNode } from 'react';
-import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { countries } from '@/core/lexicon/about';
 import { parsePrice } from '@/core/goods/page';
@@ -148,29 +147,6 @@ export function Blank({
     </Inline>
   );
 }
-
-export const Check = styled(Checkbox)`
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 28px;
-  cursor: pointer;
-  &::before {
-    content: '';
-    flex: none;
-    width: 18px;
-    height: 18px;
-    border: 1px solid ${tokens.soft};
-    background: #fff;
-  }
-  &[data-selected]::before {
-    background: ${tokens.verdigris};
-    box-shadow: inset 0 0 0 4px #fff;
-  }
-  &[data-focus-visible] {
-    outline: 3px solid ${tokens.verdigris};
-  }
-`;
 
 export const anyText = (): Told => ({ ok: true });
 
