@@ -41,6 +41,7 @@ module.exports = {
     room('core', []),
     room('storefront', ['core']),
     room('standins', ['core']),
+    room('papers', ['core']),
     room('workers', ['core', 'storefront']),
     room('studio', ['core', 'storefront', 'standins', 'workers']),
     room('cli', ['core', 'storefront', 'standins', 'workers']),

@@ -11,6 +11,8 @@ const config: NextConfig = {
   outputFileTracingExcludes: { '*': ['.arcatum/**'] },
   // What a shop takes in passes the gate: no order is larger (`most.order`, src/standins/body.ts).
   experimental: { proxyClientMaxBodySize: '1mb' },
+  // It reads files of its own beside its code.
+  serverExternalPackages: ['pdfkit', 'fontkit'],
   turbopack: { root: import.meta.dirname },
 };
 

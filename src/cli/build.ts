@@ -57,7 +57,7 @@ export async function build(values: Values, assets: string): Promise<void> {
 /** A project with the till's rules of a file laid over its own. */
 function ruled(project: Project, values: Values): Project {
   if (values.rules === undefined) return project;
-  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays } = readForm(
+  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters } = readForm(
     ruleFileSchema,
     values.rules,
     'file of rules',
@@ -70,6 +70,8 @@ function ruled(project: Project, values: Values): Project {
     ...(zones ? [set(tillPlaces.zones, zones)] : []),
     ...(codes ? [set(tillPlaces.codes, codes)] : []),
     ...(payments ? [set(tillPlaces.payments, payments)] : []),
+    ...(invoices ? [set(tillPlaces.invoices, invoices)] : []),
+    ...(letters ? [set(tillPlaces.letters, letters)] : []),
     ...(typeof returnsDays === 'number' ? [set(tillPlaces.returnsDays, returnsDays)] : []),
   ];
   return withWishes(project, wishes);

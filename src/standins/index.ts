@@ -3,11 +3,13 @@ export { bytesOf, jsonOf, most, textOf } from './body';
 export { Rate } from './rate';
 export {
   bringBack,
+  fetchFile,
   hear,
   hostData,
   isPage,
   mayOpen,
   mayRead,
+  outboxOf,
   publish,
   recover,
   serve,
@@ -15,7 +17,8 @@ export {
   tillOf,
   type Release,
 } from './host/host';
-export { HostTill, minutesToPay, type Placed, type Provider } from './host/till';
+export { HostTill, minutesToPay, type Office, type Placed, type Provider } from './host/till';
+export { Outbox, type Sent } from './host/outbox';
 export { hmac, minutesHeard, open, sign, type PaymentMessage, type SignedMessage } from './payment/message';
 export {
   askFor,

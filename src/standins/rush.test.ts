@@ -25,6 +25,7 @@ const data = (counts: Counts): HostData => ({
     physical: true,
     stock: counts[id],
   })),
+  files: {},
 });
 const piecesOf = (orders: readonly Order[], variant: string, states: readonly Order['state'][]) =>
   orders
@@ -94,7 +95,7 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12])('rush %i: no piece is sold tw
         );
       else if (random() < 0.2) till.cancel(number, '', now());
       else if (random() < 0.2) till.giveBack(number, now());
-      else till.mark(number, 'paid', now());
+      else till.pay(number, now());
     } else if (what < 9) {
       minute += minutesToPay * below(2);
     } else if (random() < 0.5) {

@@ -35,6 +35,7 @@ const data = (stock: number | null): HostData => ({
   name: 'Shop',
   rules,
   prices: [{ id: 'v', title: 'Thing', price: 1000, weight: 1, taxClass: 'standard', physical: true, stock }],
+  files: {},
 });
 const request = (key: string, quantity = 1): OrderRequest => ({
   key,
@@ -271,7 +272,7 @@ describe('money that comes late, double, wrong or unheard', () => {
     expect(till.stock(['v'], day(3))).toEqual({ v: 0 });
     expect(till.stock(['v'], at(3 * 24 * 60 + 1))).toEqual({ v: 1 });
     // It came after all, and the thing was still there.
-    expect(till.mark('1001', 'paid', day(4))).toMatchObject({ ok: true, value: { state: 'paid' } });
+    expect(till.pay('1001', day(4))).toMatchObject({ ok: true, value: { state: 'paid' } });
     expect(books(till, '1001', day(4))?.history.at(-1)).toMatchObject({ by: 'seller', money: 1490, why: 'It came late; the goods were still there.' }); // prettier-ignore
   });
 
@@ -286,7 +287,7 @@ describe('money that comes late, double, wrong or unheard', () => {
     expect(back.map(([payment, amount]) => [payment, amount])).toEqual([['second', 400], ['p-1001', 1490]]); // prettier-ignore
     expect(books(till, '1001', at(5))).toMatchObject({ received: 1890, givenBack: 1890, toGiveBack: 0 });
     expect(till.giveBack('1001', at(6))).toMatchObject({ ok: false });
-    expect(till.mark('1001', 'paid', at(6))).toMatchObject({ ok: false });
+    expect(till.pay('1001', at(6))).toMatchObject({ ok: false });
     expect(till.cancel('1001', '', at(6))).toMatchObject({ ok: true });
   });
 
@@ -318,9 +319,9 @@ describe('money that comes late, double, wrong or unheard', () => {
   test('only what is allowed: nothing is sent before it is paid, nor cancelled after it was sent', () => {
     const { till } = open();
     till.place(data(3), request('attempt-a'), 'r', at(1));
-    expect(till.mark('1001', 'sent', at(2))).toMatchObject({ ok: false, say: expect.stringContaining('not paid yet') });
+    expect(till.send('1001', [], at(2))).toMatchObject({ ok: false, say: expect.stringContaining('not paid yet') });
     tell(till, '1001', 'accepted', at(3));
-    expect(till.mark('1001', 'sent', at(4), 'Post 00 340')).toMatchObject({ ok: true, value: { tracking: 'Post 00 340' } });
+    expect(till.send('1001', [], at(4), 'Post 00 340')).toMatchObject({ ok: true, value: { tracking: 'Post 00 340' } });
     expect(till.find('1001', 'r', at(5))?.tracking).toBe('Post 00 340');
     expect(till.cancel('1001', '', at(5))).toMatchObject({ ok: false });
     expect(books(till, '1001', at(6))?.history.map(({ by, state }) => `${by} ${state}`)).toEqual([

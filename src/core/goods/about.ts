@@ -28,8 +28,16 @@ export const variantSchema = z.object({
   weight: z.number().nonnegative().default(0),
   picture: z.string().nullable().default(null),
   /** What has to be answered before it is sold: its price, how many there are, what money its price is in. */
-  asks: z.array(z.enum(['price', 'stock', 'money'])).default([]),
+  asks: z.array(z.enum(['price', 'stock', 'money', 'file'])).default([]),
 });
+
+/** A file that buyers of a download get: the hash of its bytes (SHA-256), what it is called, and its bytes. */
+export const soldFileSchema = z.object({
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  name: z.string().min(1).max(200),
+  size: z.number().int().positive(),
+});
+export type SoldFile = z.infer<typeof soldFileSchema>;
 
 export const productSchema = z.object({
   id: z.string(),
@@ -43,6 +51,8 @@ export const productSchema = z.object({
   /** What else the list says of it, under the headings of its columns. */
   particulars: z.array(z.object({ name: z.string(), value: z.string() })).default([]),
   pictures: z.array(z.string()).default([]),
+  /** Of a download; null until the seller has said. */
+  file: soldFileSchema.nullable().default(null),
   variants: z.array(variantSchema).min(1),
 });
 

@@ -86,6 +86,7 @@ export function newProduct({ title, description, categories, option, choices, pr
     options: several ? [option] : [],
     particulars: [],
     pictures: [],
+    file: null,
     variants,
   };
 }

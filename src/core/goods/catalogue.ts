@@ -11,7 +11,7 @@ import {
 import { type Product, type Variant } from './about';
 import { shelfParts } from './shelves';
 import { uniqueSlugs } from '../slug';
-import { type PriceList } from '../till';
+import { followings, type PriceList } from '../till';
 
 export interface Category {
   id: string;
@@ -80,14 +80,14 @@ export function decidedGoods(
     const mine = changed.get(given.id);
     changed.delete(given.id);
     if (!mine) {
-      products.push(scaled);
+      products.push(withFile(scaled));
       continue;
     }
     const ids = new Set(given.variants.map((variant) => variant.id));
     for (const { address, variant } of mine) if (variant !== null && !ids.has(variant)) setAside.push(address);
     if (decided.get(productHidden(given.id))) continue;
     const variants = scaled.variants.map((variant) => answered(variant, decided, [given.id, variant.id]));
-    products.push({ ...overlay(scaled, productPlaces, decided, [given.id]), variants });
+    products.push(withFile({ ...overlay(scaled, productPlaces, decided, [given.id]), variants }));
   }
   for (const orphans of changed.values()) setAside.push(...orphans.map(({ address }) => address));
   return { products, setAside };
@@ -114,6 +114,12 @@ function withMoney(product: Product): Product {
     ...product,
     variants: product.variants.map((variant) => ({ ...variant, asks: variant.asks.filter((ask) => ask !== 'money') })),
   };
+}
+
+/** What is sold as a file is not sold without one. */
+function withFile(product: Product): Product {
+  if (followings[product.kind].wants !== 'file' || product.file) return product;
+  return { ...product, variants: product.variants.map((variant) => ({ ...variant, asks: [...variant.asks, 'file' as const] })) };
 }
 
 /** Where something was decided of a product, or of one of its variants. */
@@ -151,6 +157,7 @@ function answered(variant: Variant, decided: Decided, parts: [string, string]): 
   const has = {
     price: decided.get(variantPlaces.price(...parts)) !== undefined,
     stock: decided.get(variantPlaces.stock(...parts)) !== undefined,
+    file: false,
   };
   return { ...laid, asks: laid.asks.filter((ask) => !(ask === 'money' ? has.price : has[ask])) };
 }
@@ -247,8 +254,9 @@ export function priceListOf(products: readonly Product[]): PriceList {
           title: variantTitle(product, variant),
           price: variant.price,
           weight: variant.weight,
-          taxClass: product.taxClass,
-          physical: product.kind === 'physical',
+          taxClass: followings[product.kind].taxed ? product.taxClass : 'zero',
+          physical: followings[product.kind].travels,
+          kind: product.kind,
           stock: variant.stock,
           ...(variant.sku ? { sku: variant.sku } : {}),
           product: product.id,

@@ -98,7 +98,7 @@ const productFields: Fields<Product> = [
   { field: 'categories', show: ({ categories }) => categories.join(', '), place: ({ id }) => productPlaces.categories(id) },
   { field: 'taxClass', show: ({ taxClass }) => taxClass, place: ({ id }) => productPlaces.taxClass(id) },
   { field: 'pictures', show: ({ pictures }) => pictures.join(', '), place: ({ id }) => productPlaces.pictures(id) },
-  { field: 'kind', show: ({ kind }) => kind },
+  { field: 'kind', show: ({ kind }) => kind, place: ({ id }) => productPlaces.kind(id) },
   { field: 'options', show: ({ options }) => options.join(', ') },
   { field: 'particulars', show: ({ particulars }) => particulars.map(({ name, value }) => `${name}: ${value}`).join('; ') },
 ];

@@ -378,6 +378,7 @@ class Reading {
         taxClass: first?.taxClass ?? 'standard',
         categories: [...new Set(rows.flatMap(({ categories }) => categories))],
         options: options.map(({ name }) => name),
+        file: null,
         particulars: particularsOf(rows),
         pictures: [...new Set(rows.flatMap(({ pictures }) => pictures))],
         variants,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minorSchema, productSchema, taxClassSchema } from '../goods/about';
+import { minorSchema, productKindSchema, productSchema, soldFileSchema, taxClassSchema } from '../goods/about';
 import { definePlace, type At } from './place';
 import { turnsAt } from './says';
 
@@ -35,10 +35,19 @@ export const productPlaces = {
     says: ofProduct('Categories'),
   }),
   taxClass: definePlace({ address: ['goods', ':product', 'taxClass'], value: taxClassSchema, says: ofProduct('Tax class') }),
+  kind: definePlace({ address: ['goods', ':product', 'kind'], value: productKindSchema, says: ofProduct('Kind') }),
   pictures: definePlace({
     address: ['goods', ':product', 'pictures'],
     value: z.array(z.string().min(1).max(300)).max(60),
     says: ofProduct('Pictures'),
+  }),
+  file: definePlace({
+    address: ['goods', ':product', 'file'],
+    value: soldFileSchema,
+    says: (before, after, { parts: [id], names }: OfProduct) =>
+      after
+        ? `File of ${names.product(id)}: “${after.name}”`
+        : `File of ${names.product(id)}: “${before?.name ?? ''}” is taken off`,
   }),
 } as const;
 

@@ -62,6 +62,8 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   till.payments,
   till.tax,
   till.returnsDays,
+  till.invoices,
+  till.letters,
   till.publishedAt,
 ] as readonly Pick<Place, 'kind'>[];
 

@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { countryOf } from '../lexicon/about';
-import { discountCodeSchema, paymentsSchema, taxRatesSchema, taxRulesSchema, zoneSchema } from '../till/about';
+import {
+  discountCodeSchema,
+  invoicesSchema,
+  lettersSchema,
+  paymentsSchema,
+  taxRatesSchema,
+  taxRulesSchema,
+  zoneSchema,
+} from '../till/about';
 import { definePlace } from './place';
 import { shown, turns } from './says';
 
@@ -47,6 +55,16 @@ export const returnsDays = definePlace({
   address: ['till', 'returnsDays'],
   value: z.number().int().min(0).max(3650),
   says: turns('Days to send things back'),
+});
+export const invoices = definePlace({
+  address: ['till', 'invoices'],
+  value: invoicesSchema,
+  says: (_, after) => (after ? `Invoices are issued by ${after.name}` : 'Invoices: none are issued'),
+});
+export const letters = definePlace({
+  address: ['till', 'letters'],
+  value: lettersSchema,
+  says: () => 'Words of letters to buyers',
 });
 
 export const publishedAt = definePlace({

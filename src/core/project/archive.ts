@@ -3,7 +3,8 @@ import { fail, ok, type Result } from '../result';
 import { sealedKeysSchema, type SealedKeys } from './keyring';
 import { type Goods } from '../goods/about';
 import { type Picture } from '../pictures/about';
-import { given } from '../places';
+import { soldFileSchema } from '../goods/about';
+import { given, locate, productPlaces, type Address } from '../places';
 import { documentOf, readProject } from './read';
 import { type Story } from './log';
 import { isPicture } from './project';
@@ -65,7 +66,7 @@ export function pack(files: Iterable<readonly [path: string, bytes: Uint8Array]>
   return zipSync(entries);
 }
 
-/** Every picture file that a project or its past needs: each picture and its smaller sizes. */
+/** Every file that a project or its past needs: each picture and its smaller sizes, and what is sold as a file. */
 export function hashesOf({ log }: Story): string[] {
   const pictures = [
     ...log.base.pictures,
@@ -75,8 +76,20 @@ export function hashesOf({ log }: Story): string[] {
       ),
     ),
   ];
-  return [...new Set(pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]))];
+  const files = [
+    ...[...log.base.decisions].flatMap(([place, value]) => (isSoldFile(place) ? [value] : [])),
+    ...log.changes.flatMap(({ sets }) => sets.flatMap(({ place, before, after }) => (isSoldFile(place) ? [before, after] : []))),
+  ];
+  return [
+    ...new Set([
+      ...pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]),
+      ...files.flatMap((file) => soldFileSchema.safeParse(file).data?.hash ?? []),
+    ]),
+  ];
 }
+
+/** Whether a place holds the file of a product that is sold as one. */
+const isSoldFile = (place: Address): boolean => locate(place)?.kind.id === productPlaces.file('').kind.id;
 
 /** The keys of every list, as it came, that a project or its past was made from. */
 export function sourcesOf({ project, log }: Story): string[] {

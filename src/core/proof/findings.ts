@@ -2,7 +2,7 @@ import { brokenBan, toldPlace } from '../brief';
 import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
 import { enoughPixels, missingPictures } from '../pictures';
-import { type Problem } from '../goods/about';
+import { type Problem, type Product } from '../goods/about';
 import { sayNow } from '../places';
 import { type Page } from '../plan';
 import { type Shop } from '../site';
@@ -96,8 +96,14 @@ export const checks: readonly Check[] = [
     look: (shop) => {
       if (shop.catalogue.products.length && !shop.moneyKnown)
         return [mend('Nothing says what money the prices are in, so nothing is sold. Name the currency in the brief.')];
-      const unsold = shop.catalogue.products.filter(({ variants }) => !variants.every(isForSale)).map(({ title }) => title);
-      return unsold.length ? [mend(`${some(unsold)}: shown, and not sold until price and stock are known.`)] : [];
+      const isFileMissing = (product: Product) => product.variants.some(({ asks }) => asks.includes('file'));
+      const shown = shop.catalogue.products.filter(({ variants }) => !variants.every(isForSale));
+      const files = shown.filter(isFileMissing).map(({ title }) => title);
+      const others = shown.filter((product) => !isFileMissing(product)).map(({ title }) => title);
+      return [
+        ...(files.length ? [mend(`${some(files)}: shown, and not sold until the file that buyers get is there.`)] : []),
+        ...(others.length ? [mend(`${some(others)}: shown, and not sold until price and stock are known.`)] : []),
+      ];
     },
   },
   {
@@ -206,6 +212,15 @@ export const checks: readonly Check[] = [
       shop.rules.zones.some((zone) => zone.rates.length)
         ? []
         : [mend('No delivery rate is set, so nobody can order a parcel. Set at least one.')],
+  },
+  {
+    id: 'invoices',
+    station: 'till',
+    fine: 'Each order gets its invoice.',
+    look: ({ rules }) =>
+      rules.invoices && (rules.taxes || rules.tax.small)
+        ? []
+        : [todo('No invoices are issued. Say at “Till” who issues them and what tax is charged.')],
   },
   {
     id: 'returns',

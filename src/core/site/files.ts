@@ -153,11 +153,17 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
   yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
   yield { path: 'data/phrases.json', text: JSON.stringify(phrasesOf(shop.rules).scripts) };
   yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
+  // What is sold as a file goes with the shop to its host alone.
+  const sold = target.kind === 'host' ? shop.catalogue.products.flatMap(({ id, file }) => (file ? [{ id, file }] : [])) : [];
+  for (const hash of new Set(sold.map(({ file }) => file.hash))) yield { path: `data/files/${hash}`, picture: hash };
+  const { palette } = shop.look;
   const host: HostData = {
     shop: shop.id,
     name: shop.name,
     rules: shop.rules,
     prices: [...priceListOf(shop.catalogue.products).values()],
+    files: Object.fromEntries(sold.map(({ id, file }) => [id, { name: file.name, at: `data/files/${file.hash}` }])),
+    look: { ground: palette.ground, ink: palette.text, accent: palette.accent },
   };
   yield { path: 'data/host.json', text: JSON.stringify(host) };
   yield { path: 'sitemap.xml', text: siteMap(shop, target) };

@@ -86,6 +86,7 @@ export function placesOf(shop: Shop, project: Project, pageId?: string): PlaceNo
       now(productPlaces.slug(product.id), product.slug, 'It follows from the title.'),
       now(productPlaces.categories(product.id), product.categories, 'Your list says so.'),
       now(productPlaces.taxClass(product.id), product.taxClass, 'Your list says so.'),
+      now(productPlaces.kind(product.id), product.kind, 'Your list says so.'),
       now(productHidden(product.id), false, 'It is on your list.'),
       ...product.variants.flatMap((variant) => [
         now(variantPlaces.price(product.id, variant.id), variant.price, 'Your list says so.'),

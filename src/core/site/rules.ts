@@ -58,5 +58,7 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
     codes: codesOnce(decided.get(tillPlaces.codes) ?? []),
     payments: decided.get(tillPlaces.payments) ?? { card: true, bank: '', bankDays: usualBankDays },
     returnsDays: decided.get(tillPlaces.returnsDays) ?? null,
+    invoices: decided.get(tillPlaces.invoices) ?? null,
+    letters: decided.get(tillPlaces.letters) ?? {},
   };
 }

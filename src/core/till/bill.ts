@@ -1,5 +1,6 @@
 import { ratesFor } from './delivery';
 import { codeKey, codesIn, combinations, discountsFor, taken, type DiscountRefusal, type Used } from './discounts';
+import type { GoodsKind } from './following';
 import type { DeliveryRate, DiscountCode, TaxClassName, TillRules } from './rules';
 import { taxed, type TaxLine, type Taxing } from './tax';
 
@@ -18,6 +19,8 @@ export interface BillLine {
   taxClass: TaxClassName;
   /** Whether it travels in a parcel. */
   physical: boolean;
+  /** What follows it once it is paid. */
+  kind?: GoodsKind | undefined;
 }
 
 export interface Purchase {

@@ -1,3 +1,4 @@
+import { followings, type GoodsKind } from './following';
 import { mulDiv, shareOut } from './money';
 import type { DiscountCode, TillRules } from './rules';
 
@@ -11,6 +12,7 @@ export interface DiscountedLine {
   shelves?: readonly string[] | undefined;
   sum: number;
   physical: boolean;
+  kind?: GoodsKind | undefined;
 }
 
 /** How often a discount was used: in all, and by this buyer. Known to the host alone. */
@@ -22,11 +24,12 @@ export const codeKey = (code: string): string => code.trim().toUpperCase();
 /** The codes that a buyer typed, parted by commas. */
 export const codesIn = (text: string): string[] => [...new Set(text.split(',').map(codeKey).filter(Boolean))];
 
-const covers = ({ of }: DiscountCode, { product, shelves }: DiscountedLine): boolean =>
-  of.kind === 'all' ||
-  (of.kind === 'products'
-    ? product !== undefined && of.ids.includes(product)
-    : (shelves ?? []).some((name) => of.names.includes(name)));
+const covers = ({ of }: DiscountCode, { product, shelves, kind = 'physical' }: DiscountedLine): boolean =>
+  followings[kind].discounted &&
+  (of.kind === 'all' ||
+    (of.kind === 'products'
+      ? product !== undefined && of.ids.includes(product)
+      : (shelves ?? []).some((name) => of.names.includes(name))));
 
 /** Whether a discount holds for a cart. */
 export function judge(discount: DiscountCode, lines: readonly DiscountedLine[], today: string, used?: Used): DiscountRefusal {

@@ -9,7 +9,7 @@ export { allCurrencies, currencyName, isCurrency, minorDigits } from './currenci
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
 export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';
-export { refundOf, refundSchema, type Refund, type Refunded } from './refund';
+export { refundOf, refundPartsOf, refundSchema, type Refund, type Refunded } from './refund';
 export { orderRows } from './orderRows';
 export { stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
@@ -20,6 +20,7 @@ export {
   orderMoves,
   orderRequestSchema,
   orderSchema,
+  piecesSchema,
   type Actor,
   type BookedOrder,
   type Books,
@@ -27,7 +28,22 @@ export {
   type OrderFile,
   type OrderRequest,
   type OrderState,
+  type OrderView,
 } from './order';
+export {
+  cardCode,
+  cardLetters,
+  cardShown,
+  cardTyped,
+  followings,
+  linkDays,
+  linkTimes,
+  type Following,
+  type GoodsKind,
+} from './following';
+export { creditNoteOf, invoiceOf, isInvoiced, paperSchema, type GivenBack, type Paper, type Rated } from './paper';
+export { letterSlots, wordsOf, writeLetter, type Letter, type LetterMatter } from './letters';
+export { ublOf } from './ubl';
 export { hostDataSchema, ruleFileSchema, tillRulesSchema, type HostData } from './published';
 export { countryOfTaxNumber } from './taxNumber';
 export { areaPlaces, standardRateOf, taxTableAsOf } from './taxTable';

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { productKindSchema, taxClassSchema } from '../goods/about';
+import { paperSchema, type Paper } from './paper';
 
 const line = z.string().trim().max(200);
 
@@ -17,6 +19,8 @@ export const orderRequestSchema = z.object({
   code: line,
   /** Of a business that owes the tax itself. */
   taxNumber: line.optional(),
+  /** The code of a gift card, which pays as much as is on it. */
+  giftCard: line.optional(),
   payment: z.enum(['card', 'bank']),
   /** The total that the buyer saw and agreed to, minor units. Nothing is charged by it; an order whose sum has changed since is refused. */
   seen: z.number().int().nonnegative().optional(),
@@ -35,7 +39,7 @@ export const orderRequestSchema = z.object({
 export type OrderRequest = z.infer<typeof orderRequestSchema>;
 
 const taxLine = z.object({
-  taxClass: z.enum(['standard', 'reduced', 'zero']),
+  taxClass: taxClassSchema,
   rate: z.number(),
   net: z.number(),
   tax: z.number(),
@@ -72,6 +76,9 @@ export const orderSchema = z.object({
       discount: z.number(),
       /** With its tax, and without what was not charged; orders of before it was kept have none. */
       paid: z.number().optional(),
+      /** What follows it; before it was kept, everything was sent. */
+      kind: productKindSchema.default('physical'),
+      taxClass: taxClassSchema.optional(),
     }),
   ),
   goods: z.number(),
@@ -85,14 +92,28 @@ export const orderSchema = z.object({
   tracking: z.string().default(''),
   /** Tax that prices contain and that was not charged. */
   relief: z.number().default(0),
-  delivery: z.object({ label: z.string(), price: z.number(), paid: z.number().optional() }).nullable(),
+  delivery: z
+    .object({
+      label: z.string(),
+      price: z.number(),
+      paid: z.number().optional(),
+      /** The buyer comes for it. */
+      collection: z.boolean().default(false),
+    })
+    .nullable(),
   taxes: z.array(taxLine),
   tax: z.number(),
   taxIncluded: z.boolean(),
   total: z.number(),
+  /** How it is taxed (`Taxing`); orders of before it was kept don't say. */
+  taxing: z.enum(['', 'unset', 'small', 'home', 'place', 'outside', 'business']).default(''),
+  /** What of the total a gift card pays. */
+  giftCard: z.number().default(0),
 });
 
 export type Order = z.infer<typeof orderSchema>;
+
+export const piecesSchema = z.object({ variant: z.string().max(200), quantity: z.number().int().positive().max(999) });
 
 export const actorSchema = z.enum(['buyer', 'seller', 'provider', 'host']);
 export type Actor = z.infer<typeof actorSchema>;
@@ -121,8 +142,36 @@ export const booksSchema = z.object({
   givenBack: z.number(),
   /** What was paid and is not owed to the shop: late, double or cancelled. */
   toGiveBack: z.number(),
+  /** What was handed over: pieces of each line, by its variant, and in which parcels. */
+  handed: z.record(z.string(), z.number()),
+  parcels: z.array(z.object({ at: z.string(), tracking: z.string(), lines: z.array(piecesSchema) })),
+  /** It lies ready for whoever comes for it. */
+  ready: z.boolean(),
+  /** Links to files, with how often they were followed and until when they open. */
+  files: z.array(z.object({ variant: z.string(), token: z.string(), fetched: z.number(), until: z.string() })),
+  /** Gift cards that were bought with it. */
+  cards: z.array(z.object({ code: z.string(), variant: z.string(), amount: z.number(), left: z.number(), ended: z.boolean() })),
+  /** Agreed times, in the seller's words. */
+  times: z.array(z.object({ variant: z.string(), when: z.string() })),
+  /** Invoices and credit notes. */
+  papers: z.array(paperSchema),
+  /** What was written to the buyer. */
+  letters: z.array(z.object({ id: z.string(), at: z.string(), subject: z.string() })),
 });
 export type Books = z.infer<typeof booksSchema>;
+
+/** An order as its buyer sees it: with what follows of it. */
+export interface OrderView extends Order {
+  follows: {
+    /** `left`: how often the link still opens. */
+    files: { title: string; token: string; left: number; until: string }[];
+    cards: { code: string; amount: number }[];
+    /** Lessons and visits, with the agreed time or none yet. */
+    times: { title: string; when: string }[];
+    ready: boolean;
+    papers: { number: string; kind: Paper['kind'] }[];
+  };
+}
 
 export const bookedOrderSchema = orderSchema.extend({ books: booksSchema });
 export type BookedOrder = z.infer<typeof bookedOrderSchema>;

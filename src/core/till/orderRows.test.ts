@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
 import { csvOf } from '../csv';
-import { type BookedOrder } from './order';
+import { bookedOrderSchema, type BookedOrder } from './order';
 import { orderRows } from './orderRows';
 
-const order = (number: string, part: Partial<BookedOrder> = {}): BookedOrder => ({
+const order = (number: string, part: object = {}): BookedOrder => bookedOrderSchema.parse({
   number, placed: '2026-11-28T05:00:00.000Z', state: 'paid', currency: 'KWD', payment: 'card',
   buyer: { name: '=HYPERLINK("x")', email: 'a@post.example', phone: '+965 1', street: 'A "B", C', place: 'Kuwait', postcode: '13001', note: 'two\nlines', country: 'KW' },
   lines: [
@@ -12,7 +12,7 @@ const order = (number: string, part: Partial<BookedOrder> = {}): BookedOrder => 
   ],
   goods: 6500, discount: 250, code: '', discounts: [], taxNumber: '', tracking: '', relief: 0, delivery: { label: 'Post', price: 500 },
   taxes: [], tax: 0, taxIncluded: true, total: 6750,
-  books: { history: [], received: 6750, refunded: 1125, refundedPieces: {}, refundedDelivery: false, givenBack: 1125, toGiveBack: 0 },
+  books: { history: [], received: 6750, refunded: 1125, refundedPieces: {}, refundedDelivery: false, givenBack: 1125, toGiveBack: 0, handed: {}, parcels: [], ready: false, files: [], cards: [], times: [], papers: [], letters: [] },
   ...part,
 }); // prettier-ignore
 

@@ -1,10 +1,12 @@
 import { z } from 'zod';
-import { minorSchema, taxClassSchema } from '../goods/about';
+import { minorSchema, productKindSchema, taxClassSchema } from '../goods/about';
 import { isCurrency, minorDigits } from './currencies';
 import { doZonesMeet } from './delivery';
 import { codeKey } from './discounts';
 import {
   discountCodeSchema,
+  invoicesSchema,
+  lettersSchema,
   longestName,
   paymentsSchema,
   plainTax,
@@ -54,6 +56,8 @@ export const tillRulesSchema = z
     locale: z.string().refine(isLocale, 'This is no language tag of BCP 47.'),
     ...setFields,
     tax: taxRulesSchema.default(plainTax),
+    invoices: invoicesSchema.nullable().default(null),
+    letters: lettersSchema.default({}),
   })
   .refine(({ currency, digits }) => digits === minorDigits(currency), {
     path: ['digits'],
@@ -62,8 +66,15 @@ export const tillRulesSchema = z
 
 /** A file of rules: any of what can be set; of how tax is worked out, what differs from the usual. */
 export const ruleFileSchema = z
-  .strictObject({ ...setFields, tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })) })
+  .strictObject({
+    ...setFields,
+    invoices: invoicesSchema,
+    letters: lettersSchema,
+    tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })),
+  })
   .partial();
+
+const colour = z.string().regex(/^#[0-9a-f]{6}$/i);
 
 const entrySchema = z.object({
   id: z.string().min(1).max(longestName),
@@ -72,6 +83,8 @@ const entrySchema = z.object({
   weight: z.number().nonnegative(),
   taxClass: taxClassSchema,
   physical: z.boolean(),
+  /** What follows it; shops of before it was told have none, and sell what travels alone. */
+  kind: productKindSchema.optional(),
   stock: z.number().int().nonnegative().nullable(),
   sku: z.string().max(longestName).optional(),
   product: z.string().max(longestName).optional(),
@@ -87,6 +100,15 @@ export const hostDataSchema = z.object({
     .array(entrySchema)
     .max(1_000_000)
     .refine((prices) => allDiffer(prices.map(({ id }) => id)), 'Two things have one name.'),
+  /** Files that are sold, by product: what they are called, and where they lie in the release, where nobody may fetch them. */
+  files: z
+    .record(
+      z.string(),
+      z.object({ name: z.string().min(1).max(longestName), at: z.string().regex(/^data\/files\/[0-9a-f]{64}$/) }),
+    )
+    .default({}),
+  /** Colours of letters, as CSS writes them. */
+  look: z.object({ ground: colour, ink: colour, accent: colour }).optional(),
 });
 
 export type HostData = z.infer<typeof hostDataSchema>;

@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 import { mulDiv, shareOut } from './money';
-import type { Order } from './order';
+import { piecesSchema, type Order } from './order';
+import type { GivenBack } from './paper';
 
 /** What a seller gives back of an order: pieces of its lines, its delivery, and a sum beside, in minor units. */
 export const refundSchema = z.object({
-  lines: z.array(z.object({ variant: z.string().max(200), quantity: z.number().int().positive().max(999) })).max(200),
+  lines: z.array(piecesSchema).max(200),
   delivery: z.boolean(),
   sum: z.number().int().nonnegative().max(Number.MAX_SAFE_INTEGER),
   /** Whether the pieces go back on the shelf. */
@@ -35,8 +36,18 @@ function paidFor({ lines, delivery, total }: Order): { lines: number[]; delivery
  * come to the same as all at once, and everything together to what was paid.
  */
 export function refundOf(order: Order, refund: Pick<Refund, 'lines' | 'delivery' | 'sum'>, before: Refunded): Result<number> {
+  const parts = refundPartsOf(order, refund, before);
+  return parts.ok ? ok(parts.value.reduce((all, { amount }) => all + amount, 0)) : parts;
+}
+
+/** The same, part by part. */
+export function refundPartsOf(
+  order: Order,
+  refund: Pick<Refund, 'lines' | 'delivery' | 'sum'>,
+  before: Refunded,
+): Result<GivenBack[]> {
   const paid = paidFor(order);
-  let amount = refund.sum;
+  const parts: GivenBack[] = [];
   const asked = new Map<string, number>();
   for (const { variant, quantity } of refund.lines) asked.set(variant, (asked.get(variant) ?? 0) + quantity);
   for (const [variant, quantity] of asked) {
@@ -45,13 +56,15 @@ export function refundOf(order: Order, refund: Pick<Refund, 'lines' | 'delivery'
     const gone = before.pieces.get(variant) ?? 0;
     if (!line || gone + quantity > line.quantity) return fail('More pieces can’t be refunded than were bought.');
     const upTo = (pieces: number) => mulDiv(paid.lines[i] ?? 0, pieces, line.quantity);
-    amount += upTo(gone + quantity) - upTo(gone);
+    parts.push({ title: line.title, quantity, amount: upTo(gone + quantity) - upTo(gone), of: i });
   }
   if (refund.delivery) {
     if (before.delivery || !order.delivery) return fail('This delivery was refunded before, or there was none.');
-    amount += paid.delivery;
+    parts.push({ title: order.delivery.label, quantity: 1, amount: paid.delivery, of: 'delivery' });
   }
+  if (refund.sum) parts.push({ title: '', quantity: 1, amount: refund.sum, of: 'sum' });
+  const amount = parts.reduce((all, part) => all + part.amount, 0);
   if (amount === 0) return fail('Say what is to be refunded.');
   if (before.amount + amount > order.total) return fail('More can’t be refunded than was paid.');
-  return ok(amount);
+  return ok(parts);
 }

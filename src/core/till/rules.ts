@@ -157,6 +157,53 @@ export const paymentsSchema = z.object({
 });
 export type Payments = z.infer<typeof paymentsSchema>;
 
+/** What numbers of a series begin with. It ends in no figure, so that numbers of two series are never the same. */
+const prefixSchema = z
+  .string()
+  .max(20)
+  .regex(/^([\w/. -]*[A-Za-z_/. -])?$/, 'A prefix is made of letters, figures and - / . _ and does not end in a figure.');
+
+/** Who issues invoices, and under which numbers. */
+export const invoicesSchema = z
+  .object({
+    /** The seller's name and address in law, the address in lines without the country. */
+    name,
+    address: z.string().min(1).max(1000),
+    /** As it stands on invoices, or empty where the seller has none. */
+    taxNumber: z.string().trim().max(40),
+    /** What numbers begin with: each prefix is a series of its own, without gaps. */
+    prefix: prefixSchema,
+    creditPrefix: prefixSchema,
+    /** The first number of a series. */
+    first: z.number().int().min(1).max(1_000_000_000),
+    /** At the foot of each, in the seller's words. */
+    note: z.string().max(1000),
+  })
+  .refine(({ prefix, creditPrefix }) => prefix !== creditPrefix, 'Invoices and credit notes have series of their own.');
+export type Invoices = z.infer<typeof invoicesSchema>;
+
+/** Kinds of letters that go to buyers, in the order in which things happen. */
+export const letterKinds = [
+  'placed',
+  'paid',
+  'expired',
+  'files',
+  'cards',
+  'time',
+  'ready',
+  'sent',
+  'cancelled',
+  'refunded',
+] as const;
+export type LetterKind = (typeof letterKinds)[number];
+
+/** The seller's own words for letters; ours where there are none. */
+export const lettersSchema = z.partialRecord(
+  z.enum(letterKinds),
+  z.object({ subject: z.string().min(1).max(200), words: z.string().min(1).max(5000) }),
+);
+export type Letters = z.infer<typeof lettersSchema>;
+
 export type DeliveryZone = z.infer<typeof zoneSchema>;
 export type DeliveryRate = DeliveryZone['rates'][number];
 export type DiscountCode = z.infer<typeof discountCodeSchema>;
@@ -174,4 +221,7 @@ export interface TillRules extends MoneyForm {
   payments: Payments;
   /** Days to send something back; null while the seller hasn't said. */
   returnsDays: number | null;
+  /** null while the seller hasn't said: then none are issued. */
+  invoices: Invoices | null;
+  letters: Letters;
 }

@@ -26,12 +26,14 @@ export function priceLines(list: PriceList, wanted: OrderRequest['lines'], rules
   const lines: BillLine[] = [];
   for (const [variant, quantity] of together) {
     const entry = list.get(variant);
-    if (!entry) return fail(refused.notSold);
+    // What nothing would follow is not sold: shops of before kinds were told sell what travels alone.
+    const kind = entry?.kind ?? (entry?.physical ? 'physical' : undefined);
+    if (!entry || !kind) return fail(refused.notSold);
     if (entry.stock !== null && entry.stock < quantity) {
       return fail(entry.stock === 0 ? refused.soldOut(entry.title) : refused.onlyLeft(entry.title, entry.stock));
     }
     const { title, price, weight, taxClass, physical, product, shelves } = entry;
-    lines.push({ variant, title, quantity, price, weight, taxClass, physical, product, shelves });
+    lines.push({ variant, title, quantity, price, weight, taxClass, physical, product, shelves, kind });
   }
   return ok(lines);
 }
@@ -95,7 +97,7 @@ export function makeOrder(
     currency: rules.currency,
     payment: request.payment,
     buyer: { ...request.buyer, country: request.country },
-    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount, paid }) => ({
+    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount, paid, kind = 'physical', taxClass }) => ({
       variant,
       title,
       quantity,
@@ -103,6 +105,8 @@ export function makeOrder(
       sum,
       discount,
       paid,
+      kind,
+      taxClass,
     })),
     goods: bill.goods,
     discount: bill.discount,
@@ -111,7 +115,14 @@ export function makeOrder(
     taxNumber: bill.taxing === 'business' ? taxNumber : '',
     tracking: '',
     relief: bill.relief,
-    delivery: bill.delivery && { label: bill.delivery.rate.label, price: bill.delivery.price, paid: bill.delivery.paid },
+    taxing: bill.taxing,
+    giftCard: 0,
+    delivery: bill.delivery && {
+      label: bill.delivery.rate.label,
+      price: bill.delivery.price,
+      paid: bill.delivery.paid,
+      collection: bill.delivery.rate.collection,
+    },
     taxes: bill.taxes,
     tax: bill.tax,
     taxIncluded: bill.taxIncluded,

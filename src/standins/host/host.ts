@@ -3,12 +3,15 @@ import { existsSync, mkdirSync, readFileSync, renameSync, statSync, writeFileSyn
 import { dirname, extname, join } from 'node:path';
 import { z } from 'zod';
 import { isSafePath, unpack } from '@/core/project';
+import { phrasesOf } from '@/core/phrases';
 import { fail, ok, type Result } from '@/core/result';
 import { dataFolder } from '../folder';
 import { hostDataSchema, type HostData } from '@/core/till';
 import { wrongAddress } from '@/core/address';
 import { open, type SignedMessage } from '../payment/message';
 import { giveBack, letGo, messagesOn } from '../payment/payment';
+import { addresses } from '../addresses';
+import { Outbox } from './outbox';
 import { HostTill } from './till';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
@@ -49,18 +52,30 @@ const newCode = () => [...randomBytes(20)].map((byte) => 'ABCDEFGHIJKLMNOPQRSTUV
 const readCode = (typed: string) => typed.toUpperCase().replace(/[^A-Z2-7]/g, '');
 
 // One till a shop in the whole process, also when the server's bundles load this file more than once.
-const shared = globalThis as typeof globalThis & { arcatumTills?: Map<string, HostTill> };
+const shared = globalThis as typeof globalThis & {
+  arcatumTills?: Map<string, HostTill>;
+  arcatumOutboxes?: Map<string, Outbox>;
+};
 const tills = (shared.arcatumTills ??= new Map());
+const outboxes = (shared.arcatumOutboxes ??= new Map());
+
+/** What was written to a shop's buyers. */
+export function outboxOf(address: string): Outbox {
+  const path = join(siteFolder(address), 'outbox.jsonl');
+  const known = outboxes.get(path) ?? new Outbox(path);
+  outboxes.set(path, known);
+  return known;
+}
 
 export function tillOf(address: string): HostTill {
   const path = join(siteFolder(address), 'orders.jsonl');
   const known = tills.get(path);
   if (known) return known;
-  const till = new HostTill(path, {
-    ask: (order) => messagesOn(address, order),
-    letGo: (order) => letGo(address, order),
-    giveBack,
-  });
+  const till = new HostTill(
+    path,
+    { ask: (order) => messagesOn(address, order), letGo: (order) => letGo(address, order), giveBack },
+    { data: () => hostData(address), address: () => addresses().shop(address), outbox: outboxOf(address) },
+  );
   tills.set(path, till);
   // What the provider told while nobody listened.
   till.catchUp(new Date().toISOString());
@@ -92,6 +107,8 @@ export function publish(address: string, key: string, archive: Uint8Array, now: 
     return fail('The archive is not a shop: it has no index.html or no data/host.json.');
   const rules = dataOf(files.value.get('data/host.json'));
   if (!rules.ok) return rules;
+  const lost = Object.values(rules.value.files).find(({ at }) => !files.value.has(at));
+  if (lost) return fail(`The file “${lost.name}”, which is sold, is not in the archive.`);
   const id = `${now.replace(/[^\d]/g, '').slice(0, 14)}-${randomUUID().slice(0, 8)}`;
   const folder = join(siteFolder(address), 'releases', id);
   let bytes = 0;
@@ -193,9 +210,25 @@ export function isPage(address: string, path: string): boolean {
 }
 
 function fileOf(site: Site, path: string): Uint8Array | null {
-  if (!isSafePath(path) || path === 'data/host.json') return null;
+  if (!isSafePath(path) || path === 'data/host.json' || path.startsWith('data/files/')) return null;
   const at = join(siteFolder(site.address), 'releases', site.current, path);
   return existsSync(at) && statSync(at).isFile() ? readFileSync(at) : null;
+}
+
+/** A file that is sold, for whoever has a link that opens it: each time counts. */
+export function fetchFile(address: string, token: string, now: string): Result<{ name: string; bytes: Uint8Array }> {
+  const site = readSite(address);
+  const data = hostData(address);
+  if (!site || !data) return fail('There is no shop at this address.');
+  const { refused } = phrasesOf(data.rules);
+  const till = tillOf(address);
+  const product = till.fileBehind(token, now);
+  const file = product === null ? undefined : data.files[product];
+  const at = file ? join(siteFolder(address), 'releases', site.current, file.at) : '';
+  if (!file || !existsSync(at)) return fail(refused.linkEnded);
+  const bytes = readFileSync(at);
+  till.countFetch(token, now);
+  return ok({ name: file.name, bytes });
 }
 
 /** Rules and prices as they were published, by whatever program: what is not of the known form is no shop. */

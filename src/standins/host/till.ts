@@ -1,94 +1,52 @@
-import { createHash } from 'node:crypto';
-import { z } from 'zod';
+import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { phrasesOf } from '@/core/phrases';
 import { fail, ok, type Result } from '@/core/result';
 import {
-  actorSchema,
+  cardCode,
+  cardLetters,
+  cardTyped,
   codeKey,
+  followings,
+  isInvoiced,
+  linkDays,
+  linkTimes,
   makeOrder,
   orderMoves,
-  orderSchema,
-  refundOf,
-  refundSchema,
+  refundPartsOf,
   type Actor,
   type BookedOrder,
-  type Books,
+  type GoodsKind,
   type HostData,
   type Order,
   type OrderRequest,
   type OrderState,
+  type OrderView,
+  type Paper,
   type PriceList,
   type Refund,
   type Used,
 } from '@/core/till';
-import { Journal, type Damage } from '../journal';
+import { type Damage } from '../journal';
 import { type PaymentMessage } from '../payment/message';
+import { cardOf } from './cards';
+import { Desk, productOf, type Office } from './desk';
+import {
+  addTo,
+  booksOf,
+  dueOf,
+  holdsStock,
+  isAllHanded,
+  isOpen,
+  isPaid,
+  leftToHand,
+  sumOf,
+  type Kept,
+  type Placed,
+} from './kept';
+import { day, Ledger } from './ledger';
 
-const stockSchema = z.record(z.string(), z.number().nullable());
-const stateSchema = orderSchema.shape.state;
-
-const eventSchema = z.discriminatedUnion('type', [
-  /** The seller counted: these variants have so many pieces from now on. */
-  z.object({ type: z.literal('count'), at: z.string(), stock: stockSchema }),
-  z.object({
-    type: z.literal('order'),
-    at: z.string(),
-    key: z.string(),
-    /** What was asked for under the key, as `contentOf`; orders of before it was kept have none. */
-    content: z.string().optional(),
-    receipt: z.string(),
-    /** Days that its bank transfer may take; orders of before it was kept wait without end. */
-    days: z.number().optional(),
-    order: orderSchema,
-  }),
-  /** An order moved. Records of before there were names for it say nobody. */
-  z.object({
-    type: z.literal('state'),
-    at: z.string(),
-    number: z.string(),
-    state: stateSchema,
-    by: actorSchema.optional(),
-    why: z.string().optional(),
-    tracking: z.string().optional(),
-  }),
-  /** Money moved, and the order with it where a state is named: in one record, so that nothing comes between the two. */
-  z.object({
-    type: z.literal('money'),
-    at: z.string(),
-    number: z.string(),
-    /** Minor units; below zero it went back. */
-    amount: z.number().int(),
-    /** The provider's name for the payment; empty for a bank's. */
-    payment: z.string(),
-    state: stateSchema.optional(),
-    by: actorSchema,
-    why: z.string(),
-  }),
-  /** The seller refunds a part of an order: what is to be given back is more by it. */
-  refundSchema.extend({
-    type: z.literal('refund'),
-    at: z.string(),
-    number: z.string(),
-    amount: z.number().int().positive(),
-  }),
-]);
-type HostEvent = z.infer<typeof eventSchema>;
-
-export interface Placed {
-  order: Order;
-  /** What the buyer's browser shows to see the order again. */
-  receipt: string;
-}
-
-interface Kept extends Placed {
-  content: string | undefined;
-  days: number | undefined;
-  history: Books['history'];
-  /** What came in by card and has not gone back, by the provider's names. */
-  payments: Map<string, number>;
-  refunded: { pieces: Map<string, number>; delivery: boolean; amount: number };
-  /** Pieces that are on the shelf again, by variant. */
-  restocked: Map<string, number>;
-}
+export { type Office } from './desk';
+export { type Placed } from './kept';
 
 /** What a till asks of the provider. */
 export interface Provider {
@@ -105,10 +63,9 @@ const noProvider: Provider = { ask: () => [], letGo: () => undefined, giveBack: 
 /** How long an order waits for its card payment before the goods go back on the shelf. */
 export const minutesToPay = 30;
 const minute = 60_000;
-const day = 24 * 60 * minute;
 
 /** What an attempt asks for: one key stands for one of these. */
-const contentOf = ({ lines, country, region, rate, code, taxNumber, payment, buyer }: OrderRequest): string =>
+const contentOf = ({ lines, country, region, rate, code, taxNumber, giftCard, payment, buyer }: OrderRequest): string =>
   createHash('sha256')
     .update(
       JSON.stringify([
@@ -119,139 +76,62 @@ const contentOf = ({ lines, country, region, rate, code, taxNumber, payment, buy
         payment,
         Object.entries(buyer).sort(),
         ...(region || taxNumber ? [region, taxNumber] : []),
+        ...(giftCard ? [{ giftCard }] : []),
       ]),
     )
     .digest('hex');
 
-const holding: ReadonlySet<OrderState> = new Set(['awaiting-payment', 'paid', 'sent']);
-const holdsStock = (order: Order) => holding.has(order.state);
-const isPaid = ({ state }: Order) => state === 'paid' || state === 'sent';
-const sumOf = (amounts: readonly number[]) => amounts.reduce((a, b) => a + b, 0);
+const untilOf = (now: string) => new Date(Date.parse(now) + linkDays * day).toISOString();
 
 /**
  * The orders, the money and the stock of one shop: a fold over its journal, with the moves that orders allow and no other. All changes
  * go through here, one after another, so that the last piece is never sold twice.
  */
 export class HostTill {
-  private readonly journal: Journal<HostEvent>;
-  private readonly orders = new Map<string, Kept>();
-  /** What was ordered under a key. */
-  private readonly byKey = new Map<string, Kept[]>();
-  /** What waits for its payment. */
-  private readonly open = new Set<Kept>();
-  /** Records that can't be used. Orders may be missing for each of them. */
-  readonly damage: readonly Damage[];
-  private counted = new Map<string, number | null>();
-  private left = new Map<string, number | null>();
+  private readonly ledger: Ledger;
+  private readonly desk: Desk;
 
   constructor(
     path: string,
     private readonly provider: Provider = noProvider,
+    office: Office | null = null,
   ) {
-    this.journal = new Journal(path, eventSchema);
-    this.damage = this.journal.damage;
-    for (const event of this.journal.read()) this.apply(event);
+    this.ledger = new Ledger(path);
+    this.desk = new Desk(this.ledger, office);
   }
 
-  private record(event: HostEvent): void {
-    this.journal.add(event);
-    this.apply(event);
+  /** Records that can't be used. Orders may be missing for each of them. */
+  get damage(): readonly Damage[] {
+    return this.ledger.damage;
   }
 
-  private apply(event: HostEvent): void {
-    if (event.type === 'count') {
-      for (const [variant, stock] of Object.entries(event.stock)) {
-        this.counted.set(variant, stock);
-        // What waits to be paid still lies on the shelf that was counted.
-        this.left.set(variant, stock === null ? null : stock - this.waiting(variant));
-      }
-      return;
-    }
-    if (event.type === 'order') {
-      const { order, key, content, receipt, days, at } = event;
-      const history = [{ at, by: 'buyer' as const, state: order.state, money: 0, why: '' }];
-      const refunded = { pieces: new Map(), delivery: false, amount: 0 };
-      const kept = { order, content, receipt, days, history, payments: new Map(), refunded, restocked: new Map() };
-      this.orders.set(order.number, kept);
-      this.byKey.set(key, [...(this.byKey.get(key) ?? []), kept]);
-      if (order.state === 'awaiting-payment') this.open.add(kept);
-      if (holdsStock(order)) this.move(kept, -1);
-      return;
-    }
-    const kept = this.orders.get(event.number);
-    if (!kept) return;
-    if (event.type === 'refund') return this.applyRefund(kept, event);
-    const { at, by = 'host', why = '' } = event;
-    const state = event.state ?? kept.order.state;
-    // Before money had records of its own, an order that was paid had been paid in full.
-    const money = event.type === 'money' ? event.amount : event.state === 'paid' && !isPaid(kept.order) ? kept.order.total : 0;
-    if (event.type === 'money' && event.payment)
-      kept.payments.set(event.payment, (kept.payments.get(event.payment) ?? 0) + event.amount);
-    kept.history.push({ at, by, state, money, why });
-    const before = holdsStock(kept.order);
-    const tracking = event.type === 'state' ? event.tracking : undefined;
-    kept.order = { ...kept.order, state, ...(tracking ? { tracking } : {}) };
-    if (state !== 'awaiting-payment') this.open.delete(kept);
-    if (before && !holdsStock(kept.order)) this.move(kept, 1);
-    if (!before && holdsStock(kept.order)) this.move(kept, -1);
-  }
-
-  private applyRefund(kept: Kept, { at, lines, delivery, restock, amount, why }: Extract<HostEvent, { type: 'refund' }>): void {
-    const { refunded, restocked } = kept;
-    for (const { variant, quantity } of lines) {
-      refunded.pieces.set(variant, (refunded.pieces.get(variant) ?? 0) + quantity);
-      if (!restock) continue;
-      restocked.set(variant, (restocked.get(variant) ?? 0) + quantity);
-      this.shelve(variant, quantity);
-    }
-    if (delivery) refunded.delivery = true;
-    refunded.amount += amount;
-    kept.history.push({ at, by: 'seller', state: kept.order.state, money: 0, why: why || 'Refunded in part.' });
-  }
-
-  private waiting(variant: string): number {
-    return [...this.open]
-      .flatMap(({ order }) => order.lines)
-      .reduce((sum, line) => sum + (line.variant === variant ? line.quantity : 0), 0);
-  }
-
-  /** Pieces onto the shelf, or off it. */
-  private shelve(variant: string, pieces: number): void {
-    const left = this.left.get(variant);
-    if (typeof left === 'number') this.left.set(variant, left + pieces);
-  }
-
-  /** An order's pieces, but for those that are on the shelf again already. */
-  private move({ order, restocked }: Kept, sign: 1 | -1): void {
-    for (const { variant, quantity } of order.lines) this.shelve(variant, sign * (quantity - (restocked.get(variant) ?? 0)));
+  private get published(): HostData | null {
+    return this.desk.office?.data() ?? null;
   }
 
   /** Moves an order where it may go from where it is. */
-  private go(
-    { order: { number, state: from } }: Kept,
-    state: OrderState,
-    now: string,
-    by: Actor,
-    why = '',
-    tracking = '',
-  ): boolean {
+  private go(kept: Kept, state: OrderState, now: string, by: Actor, why = '', ended: string[] = []): boolean {
+    const { number, state: from } = kept.order;
     if (!orderMoves[from].includes(state)) return false;
-    this.record({ type: 'state', at: now, number, state, by, why, ...(tracking ? { tracking } : {}) });
+    this.ledger.record({ type: 'state', at: now, number, state, by, why, ...(ended.length ? { ended } : {}) });
+    this.settle(kept, now);
     return true;
   }
 
   /** Takes over the stock of a release: a number that the seller changed since the last one is a new count, the others run on. */
   count(prices: HostData['prices'], now: string): void {
-    const changed = prices.filter(({ id, stock }) => !this.counted.has(id) || this.counted.get(id) !== stock);
+    const changed = prices.filter(({ id, stock }) => !this.ledger.counted.has(id) || this.ledger.counted.get(id) !== stock);
     if (changed.length)
-      this.record({ type: 'count', at: now, stock: Object.fromEntries(changed.map(({ id, stock }) => [id, stock])) });
+      this.ledger.record({ type: 'count', at: now, stock: Object.fromEntries(changed.map(({ id, stock }) => [id, stock])) });
   }
 
   stock(ids: readonly string[], now: string): Record<string, number | null> {
     this.expire(now);
     // A count below what waits to be paid leaves less than nothing: to buyers that is nothing.
     const shown = (left: number | null) => (left === null ? null : Math.max(0, left));
-    return Object.fromEntries(ids.flatMap((id) => (this.left.has(id) ? [[id, shown(this.left.get(id) ?? null)]] : [])));
+    return Object.fromEntries(
+      ids.flatMap((id) => (this.ledger.left.has(id) ? [[id, shown(this.ledger.left.get(id) ?? null)]] : [])),
+    );
   }
 
   /**
@@ -261,33 +141,49 @@ export class HostTill {
   place(data: HostData, request: OrderRequest, receipt: string, now: string): Result<Placed> {
     this.expire(now);
     const content = contentOf(request);
-    const before = (this.byKey.get(request.key) ?? []).filter((placed) => holdsStock(placed.order));
+    const before = (this.ledger.byKey.get(request.key) ?? []).filter((placed) => holdsStock(placed.order));
     const same = before.find((placed) => (placed.content ?? content) === content);
     if (same) return ok(same);
     for (const kept of before) this.end(kept, now, 'buyer', 'The buyer changed what is ordered.');
     const list: PriceList = new Map(
-      data.prices.map((entry) => [entry.id, { ...entry, stock: this.left.get(entry.id) ?? entry.stock }]),
+      data.prices.map((entry) => [entry.id, { ...entry, stock: this.ledger.left.get(entry.id) ?? entry.stock }]),
     );
     // Each record that can't be read may have been an order: its number is given to nobody else.
-    const number = String(1001 + this.orders.size + this.damage.length);
+    const number = String(1001 + this.ledger.orders.size + this.ledger.damage.length);
     const made = makeOrder(data.rules, list, request, number, now, this.usedBy(request.buyer.email));
     if (!made.ok) return made;
-    const { order } = made.value;
+    const { order: worked } = made.value;
+    const code = request.giftCard ? cardTyped(request.giftCard) : null;
+    const left = code ? this.ledger.cards.left(code, worked.currency) : 0;
+    if (request.giftCard && !left) return fail(phrasesOf(data.rules).refused.giftCard);
+    const card = code && worked.total > 0 ? { code, amount: Math.min(left, worked.total) } : undefined;
+    const order = { ...worked, giftCard: card?.amount ?? 0 };
     const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
-    this.record({ type: 'order', at: now, key: request.key, content, receipt, ...(days ? { days } : {}), order });
+    this.ledger.record({
+      ...{ type: 'order', at: now, key: request.key, content, receipt, letters: true, order },
+      invoiced: data.rules.invoices !== null,
+      ...(days ? { days } : {}),
+      ...(card ? { card } : {}),
+    });
     // Where nothing is to be paid, nothing is waited for.
-    const kept = this.orders.get(number);
-    if (kept && order.total === 0) this.go(kept, 'paid', now, 'host', 'There was nothing to pay.');
-    return ok({ order: kept?.order ?? order, receipt });
+    const kept = this.ledger.orders.get(number);
+    if (!kept) return fail('The order was not kept.');
+    if (dueOf(order) === 0) this.go(kept, 'paid', now, 'host', order.total ? '' : 'There was nothing to pay.');
+    else this.settle(kept, now);
+    return ok({ order: kept.order, receipt });
+  }
+
+  /** What is on a gift card, minor units. */
+  onCard(typed: string, currency: string): number {
+    const code = cardTyped(typed);
+    return code ? this.ledger.cards.left(code, currency) : 0;
   }
 
   /** How often discounts were used by orders that stand: in all, and by one buyer. */
   private usedBy(email: string): Used {
     const same = (other: string) => other.toLowerCase() === email.toLowerCase();
     return (code) => {
-      const orders = [...this.orders.values()].filter(
-        ({ order }) => holdsStock(order) && order.discounts.some((used) => codeKey(used.code) === code),
-      );
+      const orders = (this.ledger.byCode.get(code) ?? []).filter(({ order }) => holdsStock(order));
       return { all: orders.length, buyer: orders.filter(({ order }) => same(order.buyer.email)).length };
     };
   }
@@ -304,7 +200,7 @@ export class HostTill {
    * pay its order, because it is too late, too much or not the sum, is to be given back.
    */
   receive({ order: number, payment, amount, currency, state }: PaymentMessage, now: string): Result<Order> {
-    const kept = this.orders.get(number);
+    const kept = this.ledger.orders.get(number);
     if (!kept) return fail('There is no such order.');
     if (currency !== kept.order.currency) return fail('This payment is in the money of another order.');
     if (state !== 'accepted') {
@@ -317,48 +213,142 @@ export class HostTill {
 
   /** Money came in. It pays the order where it may still be paid, is the sum, and the goods are there. */
   private take(kept: Kept, amount: number, payment: string, now: string, by: Actor): void {
-    const { order } = kept;
+    const { order, card } = kept;
     const late = !holdsStock(order);
-    const gone = late && order.lines.some((line) => (this.left.get(line.variant) ?? Infinity) < line.quantity);
+    const gone = late && order.lines.some((line) => (this.ledger.left.get(line.variant) ?? Infinity) < line.quantity);
+    const empty = card && !card.held && this.ledger.cards.left(card.code, order.currency) < card.amount;
     const why = isPaid(order)
       ? 'It was paid before.'
       : !orderMoves[order.state].includes('paid')
         ? 'The order was cancelled.'
-        : amount !== order.total
+        : amount !== dueOf(order)
           ? 'It is not the sum of the order.'
           : gone
             ? 'It came late, and the goods went to someone else.'
-            : '';
-    const state = why ? {} : { state: 'paid' as const };
+            : empty
+              ? 'It came late, and the gift card that paid the rest was spent.'
+              : '';
+    const state = why ? {} : { state: 'paid' as const, ...(card ? { card: { code: card.code, amount: card.amount } } : {}) };
     const said = why || (late ? 'It came late; the goods were still there.' : '');
-    this.record({ type: 'money', at: now, number: order.number, amount, payment, ...state, by, why: said });
+    this.ledger.record({ type: 'money', at: now, number: order.number, amount, payment, ...state, by, why: said });
+    this.settle(kept, now);
   }
 
-  /** The seller's own changes: a bank payment has come, a parcel has left. */
-  mark(number: string, state: 'paid' | 'sent', now: string, tracking = ''): Result<Order> {
-    const kept = this.orders.get(number);
-    if (!kept) return fail('There is no such order.');
-    if (kept.order.state === state || (state === 'paid' && isPaid(kept.order))) return ok(kept.order);
-    if (state === 'sent' && !this.go(kept, 'sent', now, 'seller', '', tracking))
-      return fail(
-        kept.order.state === 'awaiting-payment'
-          ? 'This order is not paid yet: say first that its payment has come.'
-          : 'This order was not paid, so nothing is to be sent.',
-      );
-    if (state === 'paid') {
-      if (kept.order.state === 'cancelled') return fail('This order was cancelled. What was paid for it is to be given back.');
-      this.take(kept, kept.order.total, '', now, 'seller');
-      this.provider.letGo(number);
-    }
+  /** An order by its number, for what the seller does with it. */
+  private known(number: string): Result<Kept> {
+    const kept = this.ledger.orders.get(number);
+    return kept ? ok(kept) : fail('There is no such order.');
+  }
+
+  /** The seller says that a bank payment has come. */
+  pay(number: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    if (isPaid(kept.order)) return ok(kept.order);
+    if (kept.order.state === 'cancelled') return fail('This order was cancelled. What was paid for it is to be given back.');
+    this.take(kept, dueOf(kept.order), '', now, 'seller');
+    this.provider.letGo(number);
     return ok(kept.order);
+  }
+
+  /** Why nothing of an order can be handed over, or empty. */
+  private static cannotHand({ order: { state } }: Kept): string {
+    if (state === 'awaiting-payment') return 'This order is not paid yet: say first that its payment has come.';
+    return state === 'paid' || state === 'sent' ? '' : 'This order was not paid, so nothing is to be sent.';
+  }
+
+  /** Pieces leave in a parcel, or are handed over; all that is left where none are named. */
+  send(number: string, lines: readonly { variant: string; quantity: number }[], now: string, tracking = ''): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    const cannot = HostTill.cannotHand(kept);
+    if (cannot) return fail(cannot);
+    const left = leftToHand(kept);
+    if (!lines.length && !left.length)
+      return kept.order.state === 'sent' ? ok(kept.order) : fail('Nothing of this order is to be sent.');
+    const together = new Map<string, number>();
+    for (const { variant, quantity } of lines.length ? lines : left) addTo(together, variant, quantity);
+    const parcel = [...together].map(([variant, quantity]) => ({ variant, quantity }));
+    if (parcel.some(({ variant, quantity }) => quantity > (left.find((line) => line.variant === variant)?.quantity ?? 0)))
+      return fail('More can’t be sent than is left of this order.');
+    this.ledger.record({ type: 'parcel', at: now, number, lines: parcel, tracking });
+    this.settle(kept, now);
+    return ok(kept.order);
+  }
+
+  /** It lies ready for the buyer to fetch. */
+  ready(number: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    const cannot = HostTill.cannotHand(kept);
+    if (cannot) return fail(cannot);
+    if (!kept.order.delivery?.collection) return fail('Nobody comes to fetch this order.');
+    if (!kept.ready) this.ledger.record({ type: 'ready', at: now, number });
+    this.settle(kept, now);
+    return ok(kept.order);
+  }
+
+  /** A time was agreed with the buyer, or another one. */
+  agree(number: string, variant: string, when: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    const cannot = HostTill.cannotHand(kept);
+    if (cannot) return fail(cannot);
+    if (!kept.order.lines.some((line) => line.variant === variant && line.kind === 'appointment'))
+      return fail('No time is to be agreed for this.');
+    this.ledger.record({ type: 'agreed', at: now, number, variant, when });
+    this.settle(kept, now);
+    return ok(kept.order);
+  }
+
+  /** The product whose file a link opens now, or null. */
+  fileBehind(token: string, now: string): string | null {
+    const kept = this.ledger.byToken.get(token);
+    const file = kept?.files.find((one) => one.token === token);
+    const data = this.published;
+    return kept && file && data && isOpen(kept, file, now, linkTimes) ? productOf(data, file.variant) : null;
+  }
+
+  /** A link was followed: written down before the file goes out. */
+  countFetch(token: string, now: string): void {
+    const kept = this.ledger.byToken.get(token);
+    if (kept) this.ledger.record({ type: 'fetch', at: now, number: kept.order.number, token });
+  }
+
+  /** The seller opens a link anew. */
+  relink(number: string, token: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    if (!kept.files.some((file) => file.token === token)) return fail('There is no such link.');
+    this.ledger.record({ type: 'relink', at: now, number, token, until: untilOf(now) });
+    this.settle(kept, now);
+    return ok(kept.order);
+  }
+
+  /** Gift cards of an order that nothing was paid with yet, of a line or of all. */
+  private unspent(kept: Kept, variant?: string): string[] {
+    return kept.cards.filter((code) => {
+      const card = this.ledger.cards.find(code);
+      return card && !card.ended && card.left === card.amount && (!variant || card.variant === variant);
+    });
   }
 
   /** The seller lets an order go that has not been sent: the goods go back on the shelf, and what was paid is to be given back. */
   cancel(number: string, why: string, now: string): Result<Order> {
-    const kept = this.orders.get(number);
-    if (!kept) return fail('There is no such order.');
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
     if (kept.order.state === 'cancelled') return ok(kept.order);
-    if (!this.go(kept, 'cancelled', now, 'seller', why))
+    if (kept.parcels.length) return fail('A part of this order was sent, so it can’t be cancelled. Refund what is left of it.');
+    const ended = this.unspent(kept);
+    if (ended.length < kept.cards.filter((code) => !this.ledger.cards.find(code)?.ended).length)
+      return fail('A gift card of this order was spent, so it can’t be cancelled. Refund what is left of it.');
+    if (!this.go(kept, 'cancelled', now, 'seller', why, ended))
       return fail(
         kept.order.state === 'sent' ? 'This order was sent, so it can’t be cancelled.' : 'This order came to nothing already.',
       );
@@ -368,66 +358,168 @@ export class HostTill {
 
   /** Gives back all that is to be given back: to cards through the provider, the rest by the seller's own bank, which is noted here. */
   giveBack(number: string, now: string): Result<Order> {
-    const kept = this.orders.get(number);
-    if (!kept) return fail('There is no such order.');
-    let due = this.books(kept).toGiveBack;
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    let { toGiveBack: due } = this.books(kept);
     if (due <= 0) return fail('Nothing of this order is to be given back.');
+    const back = (amount: number, payment: string) => {
+      this.ledger.record({ type: 'money', at: now, number, amount: -amount, payment, by: 'seller', why: '' });
+      due -= amount;
+    };
+    // The buyer's money first, and what was on a gift card onto it again.
     for (const [payment, held] of [...kept.payments].reverse()) {
       const amount = Math.min(due, held);
-      if (amount <= 0) continue;
-      const back = this.provider.giveBack(payment, amount, `${number}-${kept.history.length}`);
-      if (!back.ok) return back;
-      this.record({ type: 'money', at: now, number, amount: -amount, payment, by: 'seller', why: '' });
-      due -= amount;
+      if (amount <= 0 || cardOf(payment)) continue;
+      const given = this.provider.giveBack(payment, amount, `${number}-${kept.history.length}`);
+      if (!given.ok) return given;
+      back(amount, payment);
     }
-    if (due > 0) this.record({ type: 'money', at: now, number, amount: -due, payment: '', by: 'seller', why: '' });
+    const banked = sumOf(kept.history.map(({ money }) => money)) - sumOf([...kept.payments.values()]);
+    if (due > 0 && banked > 0) back(Math.min(due, banked), '');
+    for (const [payment, held] of kept.payments) if (due > 0 && held > 0 && cardOf(payment)) back(Math.min(due, held), payment);
     return ok(kept.order);
   }
 
   /** Refunds pieces, the delivery or a sum of an order that was paid. */
   refund(number: string, refund: Refund, now: string): Result<Order> {
-    const kept = this.orders.get(number);
-    if (!kept) return fail('There is no such order.');
-    if (!isPaid(kept.order)) return fail('This order is not paid, so there is nothing to refund.');
-    const amount = refundOf(kept.order, refund, kept.refunded);
-    if (!amount.ok) return amount;
-    this.record({ type: 'refund', at: now, number, ...refund, amount: amount.value });
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    const { order, refunded } = kept;
+    if (!isPaid(order)) return fail('This order is not paid, so there is nothing to refund.');
+    const parts = refundPartsOf(order, refund, refunded);
+    if (!parts.ok) return parts;
+    const ended: string[] = [];
+    for (const { variant, quantity } of refund.lines) {
+      if (order.lines.find((line) => line.variant === variant)?.kind !== 'gift-card') continue;
+      const unspent = this.unspent(kept, variant).filter((code) => !ended.includes(code));
+      if (unspent.length < quantity) return fail('This gift card was spent, or a part of it, so it can’t be given back.');
+      ended.push(...unspent.slice(0, quantity));
+    }
+    const handedBack = refund.lines.map(({ variant, quantity }) => ({ variant, quantity }));
+    const amount = sumOf(parts.value.map((part) => part.amount));
+    this.ledger.record({
+      type: 'refund',
+      at: now,
+      number,
+      ...refund,
+      lines: handedBack,
+      amount,
+      ...(ended.length ? { ended } : {}),
+    });
+    this.desk.issue(kept, parts.value, now);
+    this.settle(kept, now);
     return ok(kept.order);
   }
 
-  private books({ order, history, refunded }: Kept): Books {
-    const received = sumOf(history.map(({ money }) => Math.max(0, money)));
-    const givenBack = -sumOf(history.map(({ money }) => Math.min(0, money)));
-    const owed = isPaid(order) ? order.total - refunded.amount : 0;
-    return {
-      history: [...history],
-      received,
-      refunded: refunded.amount,
-      refundedPieces: Object.fromEntries(refunded.pieces),
-      refundedDelivery: refunded.delivery,
-      givenBack,
-      toGiveBack: Math.max(0, received - givenBack - owed),
-    };
+  /** Issues what is missing of an order's papers: its invoice, and a note for all that is given back. */
+  issuePapers(number: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const kept = found.value;
+    const rules = this.published?.rules;
+    if (!rules?.invoices) return fail('Say first, at “Till”, who issues the invoices.');
+    if (!isPaid(kept.order) && !kept.papers.length) return fail('This order is not paid, so no invoice is due.');
+    if (!isInvoiced(kept.order, rules))
+      return fail('This order was made before its rates of tax were kept or set, so no invoice can be made for it.');
+    this.desk.issueMissing(kept, now);
+    return ok(kept.order);
   }
 
+  /** Links to files and gift cards, made once. */
+  private follow({ order }: Kept, now: string): void {
+    const of = (kind: GoodsKind) => order.lines.filter((line) => line.kind === kind);
+    this.ledger.record({
+      ...{ type: 'follow', at: now, number: order.number },
+      files: of('download').map(({ variant }) => ({ variant, token: randomUUID(), until: untilOf(now) })),
+      cards: of('gift-card').flatMap(({ variant, quantity, price }) =>
+        Array.from({ length: price > 0 ? quantity : 0 }, () => ({
+          variant,
+          code: cardCode(randomBytes(cardLetters)),
+          amount: price,
+        })),
+      ),
+    });
+  }
+
+  /** What follows by itself where an order stands now, each once: links and cards, the invoice, that all of it is handed over, letters. */
+  private settle(kept: Kept, now: string): void {
+    const { order } = kept;
+    if (isPaid(order) && !kept.followed) this.follow(kept, now);
+    if (kept.invoiced) this.desk.issueMissing(kept, now);
+    if (kept.order.state === 'paid' && isAllHanded(kept)) {
+      const hosts = order.lines.every(({ kind }) => followings[kind].by === 'host');
+      this.ledger.record({
+        ...{ type: 'state', at: now, number: order.number, state: 'sent' },
+        ...(hosts ? { by: 'host', why: 'It came by e-mail.' } : { by: 'seller', why: '' }),
+      });
+    }
+    this.desk.post(kept, now);
+  }
+
+  private books = (kept: Kept) => booksOf(kept, this.ledger.cards, (id) => this.desk.office?.outbox.find(id) ?? null);
+
   /** An order for whoever holds its receipt. What waits is asked for once more: the provider's word may have been lost on the way. */
-  find(number: string, receipt: string, now: string): Order | null {
-    const kept = this.orders.get(number);
+  find(number: string, receipt: string, now: string): OrderView | null {
+    const kept = this.ledger.orders.get(number);
     if (kept?.receipt !== receipt) return null;
     this.ask(kept, now);
     this.expire(now);
-    return kept.order;
+    const { order, papers } = kept;
+    const { files, cards, times } = this.books(kept);
+    const data = this.published ?? null;
+    const titleOf = (variant: string) => order.lines.find((line) => line.variant === variant)?.title ?? '';
+    return {
+      ...order,
+      follows: {
+        files: files.map((file) => ({
+          title: (data && data.files[productOf(data, file.variant)]?.name) ?? titleOf(file.variant),
+          token: file.token,
+          left: isOpen(kept, file, now, linkTimes) ? linkTimes - file.fetched : 0,
+          until: file.until,
+        })),
+        cards: cards.filter(({ ended }) => !ended).map(({ code, amount }) => ({ code, amount })),
+        times: order.lines
+          .filter(({ kind }) => kind === 'appointment')
+          .map(({ variant, title }) => ({ title, when: kept.times.get(variant) ?? '' })),
+        ready: kept.ready,
+        papers: papers.map(({ number: paper, kind }) => ({ number: paper, kind })),
+      },
+    };
   }
+
+  /** A paper of an order, for whoever may see the order. */
+  paperOf(number: string, paper: string): Paper | null {
+    return this.ledger.orders.get(number)?.papers.find((one) => one.number === paper) ?? null;
+  }
+
+  /** A gift card that was bought with an order. */
+  cardIn(number: string, code: string): { code: string; amount: number; currency: string } | null {
+    const kept = this.ledger.orders.get(number);
+    const card = kept?.cards.includes(code) ? this.ledger.cards.find(code) : null;
+    return card && !card.ended ? card : null;
+  }
+
+  /** An order with its books. */
+  one(number: string): BookedOrder | null {
+    const kept = this.ledger.orders.get(number);
+    return kept ? { ...kept.order, books: this.books(kept) } : null;
+  }
+
+  holdsReceipt = (number: string, receipt: string): boolean => this.ledger.orders.get(number)?.receipt === receipt;
 
   /** All orders with their books, newest first. */
   all(now: string): BookedOrder[] {
     this.expire(now);
-    return [...this.orders.values()].map((kept) => ({ ...kept.order, books: this.books(kept) })).reverse();
+    return [...this.ledger.orders.values()].map((kept) => ({ ...kept.order, books: this.books(kept) })).reverse();
   }
 
   /** Asks the provider about everything that waits: what it told while nobody listened is heard now. */
   catchUp(now: string): void {
-    for (const kept of [...this.open]) this.ask(kept, now);
+    for (const kept of [...this.ledger.open]) this.ask(kept, now);
+    // What was to follow when the machine stopped follows now.
+    for (const kept of this.ledger.orders.values()) this.settle(kept, now);
   }
 
   private ask({ order }: Kept, now: string): void {
@@ -441,7 +533,7 @@ export class HostTill {
   }
 
   private expire(now: string): void {
-    for (const kept of [...this.open]) {
+    for (const kept of [...this.ledger.open]) {
       if (Date.parse(now) - Date.parse(kept.order.placed) <= this.patience(kept)) continue;
       // Nobody's goods go back on the shelf before the provider was asked.
       this.ask(kept, now);

@@ -1,7 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { z } from 'zod';
+import { phrasesOf } from '@/core/phrases';
+import { type HostData } from '@/core/till';
 import { orderRequestSchema } from '@/core/till/page';
-import { addresses, askFor, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
+import { giftCardPdf, invoicePdf } from '@/papers';
+import { addresses, askFor, fetchFile, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
 import { answering, json, refuse } from '../../../standin/doors';
+import { faces, fileAnswer } from '../../../standin/papers';
 
 /** Published shops. Each is seen at an origin of its own alone: `proxy.ts` sends what was asked there to here. */
 
@@ -52,6 +57,15 @@ export const GET = answering<Call>(async (request, { params }) => {
     const found = tillOf(address).find(order, url.searchParams.get('receipt') ?? '', now);
     return found ? json(200, found) : refuse(404, 'There is no such order.');
   }
+  const [, of, what, name] = /^api\/orders\/(\d{1,12})\/(papers|cards)\/(.{1,60})$/.exec(path) ?? [];
+  if (of && name) return paperOf(address, of, what === 'cards', name, url.searchParams.get('receipt') ?? '');
+  const [, token] = /^api\/files\/([\w-]{1,80})$/.exec(path) ?? [];
+  if (token) {
+    const fetched = fetchFile(address, token, now);
+    return fetched.ok
+      ? fileAnswer(fetched.value.bytes, fetched.value.name, 'application/octet-stream')
+      : new Response(fetched.say, { status: 410, headers: { ...guards, 'content-type': 'text/plain; charset=utf-8' } });
+  }
   const file = serve(address, path);
   if (!file) return nobody();
   const lasting = /^(pictures|fonts)\//.test(path);
@@ -65,16 +79,43 @@ export const GET = answering<Call>(async (request, { params }) => {
   });
 });
 
+/** An invoice or a gift card of an order, as PDF, for whoever holds the order's receipt. */
+async function paperOf(address: string, number: string, isCard: boolean, name: string, receipt: string): Promise<Response> {
+  const [till, data] = [tillOf(address), hostData(address)];
+  if (!data || !till.holdsReceipt(number, receipt)) return refuse(404, 'There is no such order.');
+  const card = isCard ? till.cardIn(number, name) : null;
+  const paper = isCard ? null : till.paperOf(number, name);
+  if (card)
+    return fileAnswer(await giftCardPdf(card, data, addresses().shop(address), faces()), 'gift-card.pdf', 'application/pdf');
+  if (!paper) return refuse(404, 'There is no such paper.');
+  return fileAnswer(await invoicePdf(paper, faces()), `${paper.number.replace(/[^\w.-]+/g, '-')}.pdf`, 'application/pdf');
+}
+
 // One count in the whole process, also when the server's bundles load this file more than once.
-const shared = globalThis as typeof globalThis & { arcatumOrders?: Rate };
+const shared = globalThis as typeof globalThis & { arcatumOrders?: Rate; arcatumCards?: Rate };
 /** Orders by shop: ten a second for a minute, which is more than a small shop ever sees. */
 const orders = (shared.arcatumOrders ??= new Rate(600, 60_000));
+/** Gift cards that are asked about, by shop: sixty a minute, so that nobody guesses a code of eighty bits. */
+const asked = (shared.arcatumCards ??= new Rate(60, 60_000));
+
+/** What is on a gift card, or a refusal. */
+async function onCard(request: Request, address: string, data: HostData): Promise<Response> {
+  if (!asked.take(address, Date.now()))
+    return refuse(429, 'Too many gift cards are asked about just now. Try again in a minute.');
+  const body = await jsonOf(request, most.note);
+  if (!body.ok) return refuse(413, body.say);
+  const read = z.object({ code: z.string().max(80) }).safeParse(body.value);
+  const left = read.success ? tillOf(address).onCard(read.data.code, data.rules.currency) : 0;
+  return left ? json(200, { left }) : refuse(404, phrasesOf(data.rules).refused.giftCard);
+}
 
 export const POST = answering<Call>(async (request, { params }) => {
   const { address } = await params;
-  if (pathIn(request, address) !== 'api/orders') return refuse(404, 'Nothing is taken here.');
+  const path = pathIn(request, address);
+  if (path !== 'api/orders' && path !== 'api/gift-card') return refuse(404, 'Nothing is taken here.');
   const data = hostData(address);
   if (!data) return refuse(404, 'There is no shop at this address.');
+  if (path === 'api/gift-card') return onCard(request, address, data);
   if (!orders.take(address, Date.now())) return refuse(429, 'Too many orders come in just now. Try again in a minute.');
   const body = await jsonOf(request, most.order);
   if (!body.ok) return refuse(413, body.say);
@@ -90,7 +131,7 @@ export const POST = answering<Call>(async (request, { params }) => {
   if (order.payment !== 'card' || order.state !== 'awaiting-payment')
     return json(201, { number: order.number, receipt, pay: null });
   const intent = askFor({
-    amount: order.total,
+    amount: order.total - order.giftCard,
     currency: order.currency,
     digits: data.rules.digits,
     locale: data.rules.locale,

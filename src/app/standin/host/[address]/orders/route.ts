@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { orderFileSchema, refundSchema } from '@/core/till/page';
-import { hostData, jsonOf, mayRead, most, tillOf } from '@/standins';
+import { type Result } from '@/core/result';
+import { type Order } from '@/core/till';
+import { orderFileSchema, piecesSchema, refundSchema } from '@/core/till/page';
+import { hostData, jsonOf, mayRead, most, tillOf, type HostTill } from '@/standins';
 import { answering, closed, json, keyOf, refuse } from '../../../doors';
 
 type Call = { params: Promise<{ address: string }> };
@@ -17,18 +19,37 @@ export const GET = answering<Call>(async (request, { params }) => {
   return json(200, { orders: till.all(now()), damage: till.damage });
 });
 
+const number = z.string().max(20);
+const tracking = z.string().trim().max(200).default('');
+
+/** What a seller does with an order. */
 const changeSchema = z.union([
-  z.object({
-    number: z.string().max(20),
-    state: z.enum(['paid', 'sent']),
-    tracking: z.string().trim().max(200).default(''),
-  }),
-  z.object({ number: z.string().max(20), state: z.literal('cancelled'), why: z.string().trim().max(500).default('') }),
-  z.object({ number: z.string().max(20), giveBack: z.literal(true) }),
-  z.object({ number: z.string().max(20), refund: refundSchema }),
+  z.object({ number, state: z.literal('paid') }),
+  /** Pieces leave, or are handed over; all that is left where none are named. */
+  z.object({ number, state: z.literal('sent'), lines: z.array(piecesSchema).max(200).default([]), tracking }),
+  z.object({ number, state: z.literal('cancelled'), why: z.string().trim().max(500).default('') }),
+  z.object({ number, ready: z.literal(true) }),
+  z.object({ number, agreed: z.object({ variant: z.string().max(200), when: z.string().trim().min(1).max(200) }) }),
+  z.object({ number, relink: z.string().max(80) }),
+  z.object({ number, papers: z.literal(true) }),
+  z.object({ number, giveBack: z.literal(true) }),
+  z.object({ number, refund: refundSchema }),
 ]);
 
-/** The seller's changes of an order: paid, sent, cancelled, refunded in part, or what is owed given back. */
+function step(till: HostTill, wanted: z.infer<typeof changeSchema>): Result<Order> {
+  if ('giveBack' in wanted) return till.giveBack(wanted.number, now());
+  if ('refund' in wanted) return till.refund(wanted.number, wanted.refund, now());
+  if ('ready' in wanted) return till.ready(wanted.number, now());
+  if ('agreed' in wanted) return till.agree(wanted.number, wanted.agreed.variant, wanted.agreed.when, now());
+  if ('relink' in wanted) return till.relink(wanted.number, wanted.relink, now());
+  if ('papers' in wanted) return till.issuePapers(wanted.number, now());
+  if (wanted.state === 'cancelled') return till.cancel(wanted.number, wanted.why, now());
+  return wanted.state === 'paid'
+    ? till.pay(wanted.number, now())
+    : till.send(wanted.number, wanted.lines, now(), wanted.tracking);
+}
+
+/** The seller's changes of an order: paid, sent, ready, agreed, cancelled, refunded, or what is owed given back. */
 export const PATCH = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const shut = closed(request, address, mayRead(address, keyOf(request)));
@@ -36,20 +57,8 @@ export const PATCH = answering<Call>(async (request, { params }) => {
   const body = await jsonOf(request, most.note);
   if (!body.ok) return refuse(413, body.say);
   const read = changeSchema.safeParse(body.value);
-  if (!read.success)
-    return refuse(
-      400,
-      'Say which order, and whether it is paid, sent or cancelled, what of it is refunded, or that its money is given back.',
-    );
-  const [till, wanted] = [tillOf(address), read.data];
-  const changed =
-    'giveBack' in wanted
-      ? till.giveBack(wanted.number, now())
-      : 'refund' in wanted
-        ? till.refund(wanted.number, wanted.refund, now())
-        : wanted.state === 'cancelled'
-          ? till.cancel(wanted.number, wanted.why, now())
-          : till.mark(wanted.number, wanted.state, now(), wanted.tracking);
+  if (!read.success) return refuse(400, 'Say which order, and what becomes of it (docs/order-host.openapi.json).');
+  const changed = step(tillOf(address), read.data);
   return changed.ok ? json(200, changed.value) : refuse(409, changed.say);
 });
 

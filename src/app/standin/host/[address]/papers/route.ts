@@ -1,0 +1,36 @@
+import { hostData, mayRead, outboxOf, tillOf } from '@/standins';
+import { invoicePdf, packingSlipPdf } from '@/papers';
+import { ublOf } from '@/core/till';
+import { answering, closed, json, keyOf, refuse } from '../../../doors';
+import { faces, fileAnswer } from '../../../papers';
+
+type Call = { params: Promise<{ address: string }> };
+
+/** Papers and letters of an order, for the owner: `?order=…&paper=…` as PDF or (`&form=ubl`) XML, `&slip` the packing slip, `&letter=…`. */
+export const GET = answering<Call>(async (request, { params }) => {
+  const { address } = await params;
+  const shut = closed(request, address, mayRead(address, keyOf(request)));
+  if (shut) return shut;
+  const asked = new URL(request.url).searchParams;
+  const number = asked.get('order') ?? '';
+  const till = tillOf(address);
+  const letter = asked.get('letter');
+  if (letter !== null) {
+    const found = outboxOf(address).find(letter);
+    return found?.order === number ? json(200, found) : refuse(404, 'There is no such letter.');
+  }
+  if (asked.has('slip')) {
+    const [order, data] = [till.one(number), hostData(address)];
+    if (!order || !data) return refuse(404, 'There is no such order.');
+    return fileAnswer(
+      await packingSlipPdf(order, data.name, data.rules.locale, faces()),
+      `slip-${number}.pdf`,
+      'application/pdf',
+    );
+  }
+  const paper = till.paperOf(number, asked.get('paper') ?? '');
+  if (!paper) return refuse(404, 'There is no such paper.');
+  const name = paper.number.replace(/[^\w.-]+/g, '-');
+  if (asked.get('form') !== 'ubl') return fileAnswer(await invoicePdf(paper, faces()), `${name}.pdf`, 'application/pdf');
+  return fileAnswer(new TextEncoder().encode(ublOf(paper)), `${name}.xml`, 'application/xml');
+});

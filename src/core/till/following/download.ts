@@ -1,0 +1,8 @@
+import type { Following } from './following';
+
+/** A file of the seller's: the buyer gets a link, which ends by time and by number. */
+export const download: Following = { by: 'host', travels: false, discounted: true, taxed: true, wants: 'file' };
+
+/** Days that a link opens a file, and how often: common practice. */
+export const linkDays = 30;
+export const linkTimes = 5;
