@@ -11,6 +11,7 @@ const partySchema = z.object({
   address: z.array(z.string()),
   country: z.string(),
   taxNumber: z.string(),
+  email: z.string(),
 });
 
 /** An amount of a paper at one rate. Minor units; the rate in basis points, null where no tax is charged. */
@@ -31,7 +32,7 @@ export const paperSchema = z.object({
   locale: z.string(),
   currency: z.string(),
   seller: partySchema,
-  buyer: partySchema.extend({ email: z.string() }),
+  buyer: partySchema,
   /** `net` and `tax` are shares of the sums below; together they are what was paid, or is given back, for the line. */
   lines: z.array(
     z.object({
@@ -108,7 +109,7 @@ function headOf(order: Order, { number, date, rules, by }: Issue) {
     ordered: order.placed.slice(0, 10),
     locale: rules.locale,
     currency: order.currency,
-    seller: { name: by.name, address: lineOf(by.address), country: rules.country, taxNumber: by.taxNumber },
+    seller: { name: by.name, address: lineOf(by.address), country: rules.country, taxNumber: by.taxNumber, email: by.email },
     buyer: {
       name: buyer.name,
       address: [buyer.street, `${buyer.postcode} ${buyer.place}`.trim()].filter(Boolean),

@@ -169,6 +169,8 @@ export const invoicesSchema = z
     /** The seller's name and address in law, the address in lines without the country. */
     name,
     address: z.string().min(1).max(1000),
+    /** Where electronic invoices are answered, or empty. */
+    email: z.union([z.literal(''), z.email().max(200)]).default(''),
     /** As it stands on invoices, or empty where the seller has none. */
     taxNumber: z.string().trim().max(40),
     /** What numbers begin with: each prefix is a series of its own, without gaps. */

@@ -64,7 +64,7 @@ export function ublOf(paper: Paper): string {
     ...(paper.of ? { 'cac:BillingReference': { 'cac:InvoiceDocumentReference': { 'cbc:ID': paper.of } } } : {}),
     'cac:AccountingSupplierParty': { 'cac:Party': partyOf(seller, true) },
     'cac:AccountingCustomerParty': {
-      'cac:Party': { ...partyOf(buyer, false), 'cac:Contact': { 'cbc:ElectronicMail': buyer.email } },
+      'cac:Party': partyOf(buyer, false),
     },
     'cac:TaxTotal': {
       'cbc:TaxAmount': amount(paper.tax),
@@ -104,11 +104,13 @@ export function ublOf(paper: Paper): string {
 }
 
 /** A party as UBL has it: its elements in the order of the schema. A number that is no tax number of the European Union is a local one. */
-function partyOf({ name, address, country, taxNumber }: Paper['seller'], isSeller: boolean) {
+function partyOf({ name, address, country, taxNumber, email }: Paper['seller'], isSeller: boolean) {
   const isVat = taxNumber !== '' && countryOfTaxNumber(taxNumber) !== null;
   const [street, more, ...others] = address;
   const number = taxNumber.replace(/\s/g, '');
   return {
+    // The electronic address: EM is e-mail in the list of EN 16931.
+    ...(email ? { 'cbc:EndpointID': { '@schemeID': 'EM', '#text': email } } : {}),
     ...(isSeller && number && !isVat ? { 'cac:PartyIdentification': { 'cbc:ID': number } } : {}),
     'cac:PartyName': { 'cbc:Name': name },
     'cac:PostalAddress': {
