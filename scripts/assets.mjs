@@ -4,6 +4,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, wri
 import { gzipSync } from 'node:zlib';
 import { buildFaces } from './faces.mjs';
 import { buildLexicon } from './lexicon.mjs';
+import { buildRegions } from './regions.mjs';
 import { buildTaxes } from './taxes.mjs';
 
 const path = (at) => new URL(`../${at}`, import.meta.url).pathname;
@@ -24,7 +25,7 @@ async function bundle(entry) {
 }
 
 // The studio's window: an empty page that may run these scripts alone, and send nothing anywhere.
-const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing [data-place]{outline:2px dashed currentColor;outline-offset:4px;cursor:pointer}.pointing [data-place]:hover{outline-style:solid}[data-place].lit{outline:3px solid #24695f;outline-offset:5px;border-radius:1px}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/search.js"></script><script src="/window/number.js"></script></html>`;
+const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing [data-place]{outline:2px dashed currentColor;outline-offset:4px;cursor:pointer}.pointing [data-place]:hover{outline-style:solid}[data-place].lit{outline:3px solid #24695f;outline-offset:5px;border-radius:1px}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/thanks.js"></script><script src="/window/search.js"></script><script src="/window/number.js"></script></html>`;
 
 /** @param {boolean} said whether to print what was made */
 export async function buildAssets(said = false) {
@@ -34,9 +35,11 @@ export async function buildAssets(said = false) {
   if (!existsSync(packed) || statSync(packed).mtimeMs < Math.max(...packers)) buildLexicon();
 
   buildTaxes();
+  buildRegions();
 
   const scripts = {};
-  for (const name of ['shop', 'till', 'search', 'number']) scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
+  for (const name of ['shop', 'till', 'thanks', 'search', 'number'])
+    scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
   writeFileSync(
     path('src/storefront/scripts.generated.ts'),
     `// Made by scripts/assets.mjs from src/storefront/scripts.\nexport const scripts: Record<string, string> = ${JSON.stringify(scripts, null, 1)};\n`,
@@ -67,6 +70,7 @@ export async function buildAssets(said = false) {
     ],
     ['Towns and their positions: GeoNames (geonames.org), CC BY 4.0', 'https://creativecommons.org/licenses/by/4.0/legalcode'],
     ['Countries, their names and currencies', readFileSync(path('node_modules/world-countries/LICENSE'), 'utf8')],
+    ['Parts of countries: iso-3166', readFileSync(path('node_modules/iso-3166/license'), 'utf8')],
     ['Tax rates: sales-tax', readFileSync(path('node_modules/sales-tax/LICENSE'), 'utf8')],
     ['Surveyed colour names: xkcd colour survey, CC0', 'https://creativecommons.org/publicdomain/zero/1.0/'],
   ];

@@ -23,7 +23,7 @@ import { drawings } from './sections';
 const extraScripts: Partial<Record<WrittenPage['kind'], string>> = {
   cart: 'till',
   checkout: 'till',
-  thanks: 'till',
+  thanks: 'thanks',
   search: 'search',
 };
 

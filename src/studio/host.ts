@@ -50,7 +50,11 @@ export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
 /** What a seller does with an order. */
 export type OrderStep =
   | { state: 'paid' }
-  | { state: 'sent'; tracking: string }
+  | { state: 'sent'; tracking: string; lines: { variant: string; quantity: number }[] }
+  | { ready: true }
+  | { agreed: { variant: string; when: string } }
+  | { relink: string }
+  | { papers: true }
   | { state: 'cancelled'; why: string }
   | { giveBack: true }
   | { refund: Refund };
@@ -65,4 +69,30 @@ export const recoverKey = (address: string, code: string) =>
     { address, key: '' },
     { method: 'POST', body: JSON.stringify({ code }) },
   );
+const letterSchema = z.object({ to: z.string(), subject: z.string(), text: z.string(), html: z.string(), at: z.string() });
+export type SentLetter = z.infer<typeof letterSchema>;
+
+/** A letter as it went out. */
+export const letterOf = (owner: Owner, order: string, id: string) =>
+  call(letterSchema, `/papers?${new URLSearchParams({ order, letter: id }).toString()}`, owner);
+
+/** A paper of an order as a file: an invoice, or its packing slip. */
+export async function paperFile(
+  owner: Owner,
+  order: string,
+  wanted: { paper: string; form: 'pdf' | 'ubl' } | { slip: '' },
+): Promise<Result<{ bytes: Uint8Array; name: string; type: string }>> {
+  try {
+    const asked = new URLSearchParams({ order, ...wanted });
+    const answer = await fetch(`/standin/host/${owner.address}/papers?${asked.toString()}`, {
+      headers: { 'x-owner-key': owner.key },
+    });
+    if (!answer.ok) return fail(refusalSchema.safeParse(await answer.json()).data?.say ?? 'This paper can’t be had just now.');
+    const name = /filename="([^"]*)"/.exec(answer.headers.get('content-disposition') ?? '')?.[1] ?? 'paper';
+    const type = answer.headers.get('content-type') ?? '';
+    return ok({ bytes: new Uint8Array(await answer.arrayBuffer()), name, type });
+  } catch {
+    return fail('The host could not be reached. Look whether Arcatum is still running, then try again.');
+  }
+}
 export const takeOrderFile = (owner: Owner, text: string) => call(orderSchema, '/orders', owner, { method: 'POST', body: text });

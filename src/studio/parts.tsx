@@ -9,6 +9,7 @@ import {
   Label,
   TextArea,
   TextField,
+  ToggleButton,
   type TextFieldProps,
 } from 'react-aria-components';
 import styled from 'styled-components';
@@ -42,6 +43,32 @@ export const QuietButton = styled(Button)`
   &[data-hovered] {
     background: ${tokens.verdigrisPale};
   }
+`;
+
+/** One of several views of a station, side by side. */
+export const Tab = styled(ToggleButton)`
+  min-height: 36px;
+  padding: 6px 14px;
+  background: ${tokens.raised};
+  border: 1px solid ${tokens.soft};
+  cursor: pointer;
+  &:not(:last-child) {
+    border-right: 0;
+  }
+  &[data-selected] {
+    background: ${tokens.ink};
+    border-color: ${tokens.ink};
+    color: ${tokens.sheet};
+  }
+`;
+
+/** A heading for whoever does not see the page. */
+export const Unseen = styled.h1`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
 `;
 
 export const TextButton = styled(AriaButton)`

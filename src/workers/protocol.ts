@@ -7,6 +7,7 @@ import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
 import { type Address, type Wish } from '@/core/places';
+import { type SoldFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
 import { type Result } from '@/core/result';
 import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
@@ -185,6 +186,8 @@ export interface Jobs {
   arts: { give: Record<string, never>; get: { kind: ArtId; name: string; say: string; src: string }[] };
   /** Takes a picture file in: upright, without what else is in the file, in the sizes of screens. */
   keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };
+  /** Keeps a file that is sold as it is. */
+  keepFile: { give: { name: string; bytes: Uint8Array }; get: Result<SoldFile> };
   /** The same picture without its plain background. */
   cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */

@@ -36,6 +36,7 @@ import {
   artKinds,
   cutOut,
   dataUri,
+  hashBytes,
   keepPicture,
   plainGround,
   markFile,
@@ -355,6 +356,12 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     if (!kept.ok) return kept;
     for (const [hash, file] of kept.value.files) await writePictureBytes(hash, file);
     return { ok: true, value: { picture: kept.value.picture, notes: kept.value.notes } };
+  },
+  keepFile: async ({ name, bytes }) => {
+    if (!bytes.length) return { ok: false, say: `“${name}” is empty.` };
+    const hash = await hashBytes(bytes);
+    await writePictureBytes(hash, bytes);
+    return { ok: true, value: { hash, name: name.slice(-200), size: bytes.length } };
   },
   cutOut: async ({ name }) => {
     const picture = openedProject().pictures.find((one) => one.name === name);

@@ -628,7 +628,7 @@ export const de: Phrases = {
     codeUsedByYou: 'Sie haben diesen Code schon benutzt.',
     codeLess: 'Ein anderer Nachlass ist höher, darum gilt dieser.',
     giftCard: 'Gutschein',
-    giftCardLeft: 'Auf diesem Gutschein sind {left}.',
+    giftCardRest: 'danach noch darauf',
     toPay: 'Zu zahlen',
     yourFiles: 'Ihre Dateien',
     fileEnds: 'Der Link öffnet sich noch {n}-mal, bis {date}.',

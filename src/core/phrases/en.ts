@@ -486,45 +486,45 @@ export const en = {
     placed: {
       subject: 'Your order {number} at {shop}',
       words:
-        'Dear {name},\n\nthank you for your order. We have put the goods aside for you and send them when the payment has come.',
+        'Dear {name},\n\nThank you for your order. We have put the goods aside for you and send them when the payment has come.',
     },
     paid: {
       subject: 'Order {number} at {shop} is paid',
-      words: 'Dear {name},\n\nthank you for your order. The payment of {total} has come.',
+      words: 'Dear {name},\n\nThank you for your order. The payment of {total} has come.',
     },
     expired: {
       subject: 'Order {number} at {shop} was not paid',
       words:
-        'Dear {name},\n\nno payment has come for this order, so the goods are back on the shelf. If you have paid it already, write to us.',
+        'Dear {name},\n\nNo payment has come for this order, so the goods are back on the shelf. If you have paid it already, write to us.',
     },
     files: {
       subject: 'Your files from {shop}',
-      words: 'Dear {name},\n\nhere are the files of your order {number}. Keep a copy of them: the links end.',
+      words: 'Dear {name},\n\nHere are the files of your order {number}. Keep a copy of them: the links end.',
     },
     cards: {
       subject: 'Your gift card from {shop}',
       words:
-        'Dear {name},\n\nhere is the gift card of your order {number}. Its code pays at the checkout, in one purchase or in several. Keep it as you keep money.',
+        'Dear {name},\n\nHere is the gift card of your order {number}. Its code pays at the checkout, in one purchase or in several. Keep it as you keep money.',
     },
     time: {
       subject: '{title}: {when}',
-      words: 'Dear {name},\n\nwe have agreed on a time for {title}: {when}.',
+      words: 'Dear {name},\n\nWe have agreed on a time for {title}: {when}.',
     },
     ready: {
       subject: 'Order {number} is ready for you',
-      words: 'Dear {name},\n\nyour order lies ready. Come and fetch it when it suits you.',
+      words: 'Dear {name},\n\nYour order lies ready. Come and fetch it when it suits you.',
     },
     sent: {
       subject: 'Order {number} is on its way',
-      words: 'Dear {name},\n\nthis has left for you today.',
+      words: 'Dear {name},\n\nThis has left for you today.',
     },
     cancelled: {
       subject: 'Order {number} at {shop} is cancelled',
-      words: 'Dear {name},\n\nthis order is cancelled. What you have paid is given back to you.',
+      words: 'Dear {name},\n\nThis order is cancelled. What you have paid is given back to you.',
     },
     refunded: {
       subject: '{sum} of order {number} is given back',
-      words: 'Dear {name},\n\nof your order {number} you get {sum} back.',
+      words: 'Dear {name},\n\nOf your order {number} you get {sum} back.',
     },
   },
   /** What stands in letters and on papers beside the words. */
@@ -636,7 +636,7 @@ export const en = {
     codeUsedByYou: 'You have used this code before.',
     codeLess: 'Another discount takes more off, so that one is taken.',
     giftCard: 'Gift card',
-    giftCardLeft: '{left} is on this gift card.',
+    giftCardRest: 'left on it afterwards',
     toPay: 'To pay',
     yourFiles: 'Your files',
     fileEnds: 'The link opens {n} times more, until {date}.',

@@ -129,6 +129,8 @@ export const booksSchema = z.object({
       state: orderStateSchema,
       /** Came in, or went back where it is below zero; 0 where none moved. */
       money: z.number(),
+      /** It moved on a gift card: money of the shop's own. */
+      card: z.boolean().default(false),
       /** In the words of who did it, or empty. */
       why: z.string(),
     }),

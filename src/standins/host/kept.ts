@@ -58,7 +58,7 @@ export function newKept({
     content,
     receipt,
     days,
-    history: [{ at, by: 'buyer', state: order.state, money: 0, why: '' }],
+    history: [{ at, by: 'buyer', state: order.state, money: 0, card: false, why: '' }],
     payments: new Map(),
     card: card ? { ...card, held: false } : null,
     refunded: { pieces: new Map(), delivery: false, amount: 0 },

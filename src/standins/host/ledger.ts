@@ -86,7 +86,8 @@ export class Ledger {
       const card = cardOf(event.payment);
       if (card) this.cards.spend(card, event.amount);
     }
-    kept.history.push({ at, by, state, money, why });
+    const isCard = event.type === 'money' && cardOf(event.payment) !== null;
+    kept.history.push({ at, by, state, money, card: isCard, why });
     const before = holdsStock(kept.order);
     const tracking = event.type === 'state' ? event.tracking : undefined;
     kept.order = { ...kept.order, state, ...(tracking ? { tracking } : {}) };
@@ -110,7 +111,7 @@ export class Ledger {
     card.held = true;
     this.cards.spend(card.code, card.amount);
     addTo(kept.payments, paymentOf(card.code), card.amount);
-    kept.history.push({ at, by: 'host', state: order.state, money: card.amount, why: 'By gift card.' });
+    kept.history.push({ at, by: 'host', state: order.state, money: card.amount, card: true, why: 'By gift card.' });
   }
 
   private letGo(kept: Kept, at: string): void {
@@ -119,7 +120,7 @@ export class Ledger {
     card.held = false;
     this.cards.spend(card.code, -card.amount);
     addTo(kept.payments, paymentOf(card.code), -card.amount);
-    kept.history.push({ at, by: 'host', state: order.state, money: -card.amount, why: 'Back on the gift card.' });
+    kept.history.push({ at, by: 'host', state: order.state, money: -card.amount, card: true, why: 'Back on the gift card.' });
   }
 
   private applyFollowing(
@@ -179,7 +180,7 @@ export class Ledger {
     if (delivery) refunded.delivery = true;
     refunded.amount += amount;
     for (const code of ended) this.cards.end(code);
-    kept.history.push({ at, by: 'seller', state: order.state, money: 0, why: why || 'Refunded in part.' });
+    kept.history.push({ at, by: 'seller', state: order.state, money: 0, card: false, why: why || 'Refunded in part.' });
     const back = lines.map(({ variant, quantity }) => ({
       title: order.lines.find((line) => line.variant === variant)?.title ?? '',
       quantity,

@@ -5,7 +5,6 @@ import {
   cardCode,
   cardLetters,
   cardTyped,
-  codeKey,
   followings,
   isInvoiced,
   linkDays,
@@ -467,7 +466,7 @@ export class HostTill {
     this.ask(kept, now);
     this.expire(now);
     const { order, papers } = kept;
-    const { files, cards, times } = this.books(kept);
+    const { files, cards } = this.books(kept);
     const data = this.published ?? null;
     const titleOf = (variant: string) => order.lines.find((line) => line.variant === variant)?.title ?? '';
     return {

@@ -105,7 +105,7 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
   const stock = live === undefined ? sold.stock : live;
   const quantity = stock === null ? line.quantity : Math.min(line.quantity, stock);
   if (quantity <= 0) return null;
-  const { id, title, price, weight, taxClass, physical, product, shelves } = sold;
+  const { id, title, price, weight, taxClass, physical, kind, product, shelves } = sold;
   return {
     variant: id,
     title,
@@ -113,6 +113,7 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
     weight,
     taxClass,
     physical,
+    kind,
     product,
     shelves,
     quantity,

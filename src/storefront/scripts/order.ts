@@ -1,10 +1,7 @@
-import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Order, type OrderFile, type OrderRequest } from '@/core/till';
+import { type ScriptPhrases } from '@/core/phrases';
+import { type OrderFile, type OrderRequest } from '@/core/till';
 import { writeCart, type Priced } from './cart';
-import { row, taxRows } from './figures';
-import { address, load, loadPhrases, loadRules, make, money, orders } from './ports';
-
-const attempt = 'arcatum-attempt';
+import { address, attempt, make, orders } from './ports';
 
 /** One key for one attempt, so that pressing twice or a broken line orders once. */
 function attemptKey(): string {
@@ -15,7 +12,14 @@ function attemptKey(): string {
   return key;
 }
 
-function requestOf(form: HTMLFormElement, { lines }: Priced, code: string, seen: number): OrderRequest {
+/** What the form itself does not hold: discount codes, a gift card's code or none, and the total that was seen. */
+export interface Chosen {
+  code: string;
+  giftCard: string;
+  seen: number;
+}
+
+function requestOf(form: HTMLFormElement, { lines }: Priced, { code, giftCard, seen }: Chosen): OrderRequest {
   const data = new FormData(form);
   const field = (name: string) => String(data.get(name) ?? '').trim();
   return {
@@ -26,6 +30,7 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, code: string, seen:
     code,
     region: field('region'),
     taxNumber: field('taxNumber'),
+    ...(giftCard ? { giftCard } : {}),
     payment: field('payment') === 'card' ? 'card' : 'bank',
     seen,
     consent: true,
@@ -45,14 +50,13 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, code: string, seen:
 export async function sendOrder(
   form: HTMLFormElement,
   priced: Priced,
-  code: string,
-  seen: number,
+  chosen: Chosen,
   refuse: (say: string) => void,
 ): Promise<void> {
   const button = form.querySelector<HTMLButtonElement>('[data-pay]');
   const { phrases } = priced;
   if (orders() === 'preview') return refuse(phrases.preview);
-  const request = requestOf(form, priced, code, seen);
+  const request = requestOf(form, priced, chosen);
   if (orders() === 'archive') return saveOrderFile(form, request, phrases);
   if (button) button.disabled = true;
   try {
@@ -100,85 +104,4 @@ function saveOrderFile(form: HTMLFormElement, request: OrderRequest, phrases: Sc
   link.click();
   sessionStorage.removeItem(attempt);
   writeCart([]);
-}
-
-/** The order as the host keeps it, on the page after paying. */
-export async function showThanks(): Promise<void> {
-  const place = document.querySelector('[data-thanks]');
-  if (!place) return;
-  const phrases = await loadPhrases();
-  const query = new URLSearchParams(location.search);
-  const number = query.get('order');
-  const title = document.querySelector('.thanks h1');
-  // The page is headed by what happened, in the seller's words where they wrote their own.
-  const head = (text: string) => {
-    if (title && text !== phrases['head-paid']) title.textContent = text;
-  };
-  if (!number) head(phrases['head-none']);
-  if (!number)
-    return place.replaceChildren(make('p', {}, phrases.noOrder, make('a', { href: address('shop/') }, phrases.toTheShop)));
-  try {
-    const order = await load<Order>(
-      `api/orders/${encodeURIComponent(number)}?receipt=${encodeURIComponent(query.get('receipt') ?? '')}`,
-    );
-    const rules = await loadRules();
-    sessionStorage.removeItem(attempt);
-    const taken =
-      order.state === 'paid' || order.state === 'sent' || (order.payment === 'bank' && order.state === 'awaiting-payment');
-    if (taken) writeCart([]);
-    head(phrases[`head-${order.state}`]);
-    const until = new Date(Date.parse(order.placed) + rules.payments.bankDays * 86_400_000);
-    if (order.state === 'refused' || order.state === 'expired')
-      return place.replaceChildren(
-        make('p', {}, phrases[`state-${order.state}`]),
-        make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout)),
-      );
-    place.replaceChildren(
-      make('p', { class: 'number' }, fill(phrases.orderNumber, { number: order.number })),
-      make('p', {}, phrases[`state-${order.state}`]),
-      ...(order.tracking ? [make('p', {}, fill(phrases.followIt, { tracking: order.tracking }))] : []),
-      make(
-        'ul',
-        { class: 'lines' },
-        ...order.lines.map((line) =>
-          make(
-            'li',
-            { class: 'line' },
-            make('span', {}, `${line.quantity} ×`),
-            make('span', {}, line.title),
-            make('span', { class: 'sum' }, money(line.sum, rules)),
-          ),
-        ),
-      ),
-      make(
-        'dl',
-        { class: 'bill' },
-        ...(order.discount ? [row(phrases.discount, `−${money(order.discount, rules)}`)] : []),
-        ...(order.delivery
-          ? [
-              row(
-                fill(phrases.delivery, { rate: order.delivery.label }),
-                order.delivery.price ? money(order.delivery.price, rules) : phrases.free,
-              ),
-            ]
-          : []),
-        ...(order.relief ? [row(phrases.taxRelief, `−${money(order.relief, rules)}`)] : []),
-        ...(order.taxIncluded ? [] : taxRows(order, rules, phrases)),
-        row(phrases.total, money(order.total, rules), 'total'),
-        ...(order.taxIncluded ? taxRows(order, rules, phrases) : []),
-      ),
-      ...(order.payment === 'bank' && rules.payments.bank && order.state === 'awaiting-payment'
-        ? [
-            make('p', {}, fill(phrases.payTo, { account: rules.payments.bank, number: order.number })),
-            make(
-              'p',
-              {},
-              fill(phrases.keptUntil, { date: new Intl.DateTimeFormat(rules.locale, { dateStyle: 'long' }).format(until) }),
-            ),
-          ]
-        : []),
-    );
-  } catch {
-    place.replaceChildren(make('p', {}, phrases.orderNotFound));
-  }
 }

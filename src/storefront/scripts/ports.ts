@@ -15,6 +15,9 @@ declare global {
 
 const root = () => document.documentElement.dataset.root ?? './';
 
+/** Where a tab keeps the key of its attempt to order. */
+export const attempt = 'arcatum-attempt';
+
 /** "host", "archive" or "preview": how this site takes orders. */
 export const orders = (): string => document.documentElement.dataset.orders ?? 'archive';
 

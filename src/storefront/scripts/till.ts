@@ -1,9 +1,9 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, type DiscountRefusal, makeBill } from '@/core/till';
+import { type Bill, cardTyped, codesIn, type DiscountRefusal, makeBill } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
-import { sendOrder, showThanks } from './order';
+import { sendOrder } from './order';
 import { row, taxRows } from './figures';
-import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint } from './ports';
+import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint, orders } from './ports';
 
 async function priceCart(): Promise<Priced> {
   const cart = readCart();
@@ -180,6 +180,7 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
   return makeBill(rules, {
     lines,
     country: String(data.get('country') ?? ''),
+    region: String(data.get('region') ?? ''),
     postalCode: String(data.get('postcode') ?? ''),
     rate: String(data.get('rate') ?? ''),
     code,
@@ -188,9 +189,30 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
   });
 }
 
-function applyCode(form: HTMLFormElement, cart: Priced): void {
-  code = String(new FormData(form).get('code') ?? '').trim();
+/** The gift card that pays, with what is on it; none while the host hasn't been asked. */
+let card: { code: string; left: number } | null = null;
+let cardRefused = '';
+
+/** Takes what stands in the field of codes: discounts, and one gift card, which the host knows alone. */
+async function applyCode(form: HTMLFormElement, cart: Priced): Promise<void> {
+  const typed = codesIn(String(new FormData(form).get('code') ?? ''));
+  const isDiscount = (one: string) => cart.rules.codes.some((known) => known.code.trim().toUpperCase() === one);
+  const cards = orders() === 'host' ? typed.flatMap((one) => (isDiscount(one) ? [] : (cardTyped(one) ?? []))) : [];
+  code = typed.filter((one) => isDiscount(one) || !cards.includes(cardTyped(one) ?? '')).join(',');
+  const [wanted] = cards;
+  if (!wanted) [card, cardRefused] = [null, ''];
+  else if (card?.code !== wanted) [card, cardRefused] = await askForCard(wanted, cart.phrases);
   paintBill(form, cart);
+}
+
+async function askForCard(wanted: string, phrases: ScriptPhrases): Promise<[typeof card, string]> {
+  try {
+    const answer = await fetch(address('api/gift-card'), { method: 'POST', body: JSON.stringify({ code: wanted }) });
+    const said = (await answer.json()) as { left?: number; say?: string };
+    return answer.ok && said.left ? [{ code: wanted, left: said.left }, ''] : [null, said.say ?? phrases.notReached];
+  } catch {
+    return [null, phrases.notReached];
+  }
 }
 
 const formKey = 'arcatum-checkout';
@@ -228,7 +250,6 @@ function restoreForm(form: HTMLFormElement): void {
     // A country that the shop does not name any more is not chosen.
     if (field instanceof HTMLSelectElement && [...field.options].some((option) => option.value === value)) field.value = value;
   }
-  code = String(new FormData(form).get('code') ?? '').trim();
 }
 
 async function paintCheckout(): Promise<void> {
@@ -240,7 +261,7 @@ async function paintCheckout(): Promise<void> {
   const empty = document.querySelector<HTMLElement>('[data-empty]');
   form.hidden = priced.lines.length === 0;
   if (empty) empty.hidden = priced.lines.length > 0;
-  if (priced.lines.length) paintBill(form, priced);
+  if (priced.lines.length) await applyCode(form, priced);
 }
 
 const refusals = (phrases: ScriptPhrases): Record<DiscountRefusal, string> => ({
@@ -256,8 +277,21 @@ const refusals = (phrases: ScriptPhrases): Record<DiscountRefusal, string> => ({
   less: phrases.codeLess,
 });
 
+/** The parts of the chosen country that the shop asks for, where it asks for any. */
+function paintRegions(form: HTMLFormElement): void {
+  const field = form.querySelector<HTMLElement>('[data-region]');
+  const select = field?.querySelector('select');
+  if (!field || !select) return;
+  const country = String(new FormData(form).get('country') ?? '');
+  const mine = [...select.options].filter((option) => option.dataset.country === country);
+  for (const option of select.options) option.hidden = option.disabled = option.value !== '' && !mine.includes(option);
+  field.hidden = mine.length === 0;
+  if (!mine.includes(select.selectedOptions[0] ?? new Option())) select.value = '';
+}
+
 function paintBill(form: HTMLFormElement, cart: Priced): void {
   const { rules, phrases, lines } = cart;
+  paintRegions(form);
   const bill = currentBill(form, cart);
   const rates = form.querySelector('[data-rates]');
   const needsParcel = bill.deliveryState !== 'none-needed';
@@ -297,9 +331,21 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
       ),
     ),
     billList(bill, cart, true),
+    ...(card ? [cardList(Math.min(card.left, bill.total), bill, cart)] : []),
   );
   const said = form.querySelector('[data-error=code]');
-  if (said) said.textContent = refusals(phrases)[bill.codes.find(({ refused }) => refused)?.refused ?? ''];
+  if (said) said.textContent = cardRefused || refusals(phrases)[bill.codes.find(({ refused }) => refused)?.refused ?? ''];
+}
+
+/** What a gift card pays of a bill, and what is left to pay. */
+function cardList(pays: number, { total }: Bill, { rules, phrases }: Priced): HTMLElement {
+  return make(
+    'dl',
+    { class: 'bill' },
+    row(phrases.giftCard, `−${money(pays, rules)}`),
+    ...(card && card.left > pays ? [row(make('small', {}, phrases.giftCardRest), money(card.left - pays, rules))] : []),
+    row(phrases.toPay, money(total - pays, rules), 'total'),
+  );
 }
 
 const wanted = (phrases: ScriptPhrases): Record<string, string> => ({
@@ -359,7 +405,7 @@ document.addEventListener('change', (event) => {
     target instanceof Element &&
     form.contains(target) &&
     target instanceof HTMLElement &&
-    ['rate', 'country', 'postcode', 'taxNumber'].includes(target.getAttribute('name') ?? '')
+    ['rate', 'country', 'region', 'postcode', 'taxNumber'].includes(target.getAttribute('name') ?? '')
   )
     paintBill(form, priced);
 });
@@ -370,7 +416,7 @@ document.addEventListener('keydown', (event) => {
   if (event.key !== 'Enter' || !form || !priced || !(event.target instanceof HTMLInputElement) || event.target.name !== 'code')
     return;
   event.preventDefault();
-  applyCode(form, priced);
+  void applyCode(form, priced);
 });
 
 document.addEventListener('input', (event) => {
@@ -382,24 +428,30 @@ document.addEventListener('click', (event) => {
   const target = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-remove],[data-apply]') : null;
   if (target?.dataset.remove) changeLine(target.dataset.remove, 0);
   const form = checkoutForm();
-  if (target?.hasAttribute('data-apply') && form && priced) applyCode(form, priced);
+  if (target?.hasAttribute('data-apply') && form && priced) void applyCode(form, priced);
 });
 
 document.addEventListener('submit', (event) => {
   const form = checkoutForm();
   if (!form || event.target !== form) return;
   event.preventDefault();
-  if (!priced) return;
-  code = String(new FormData(form).get('code') ?? '').trim();
-  paintBill(form, priced);
-  const bill = currentBill(form, priced);
-  const { phrases } = priced;
-  if (bill.codeRefused || !check(form, bill, phrases)) return;
-  void sendOrder(form, priced, code, bill.total, (say) => showErrors(form, [['f-name', say]], phrases));
+  if (priced) void order(form, priced);
 });
+
+async function order(form: HTMLFormElement, cart: Priced): Promise<void> {
+  await applyCode(form, cart);
+  const bill = currentBill(form, cart);
+  const { phrases } = cart;
+  if (cardRefused || bill.codeRefused || !check(form, bill, phrases)) return;
+  const chosen = { code, giftCard: card?.code ?? '', seen: bill.total };
+  await sendOrder(form, cart, chosen, (say) => {
+    // What is on a card may have changed: it is asked about anew.
+    card = null;
+    showErrors(form, [['f-name', say]], phrases);
+  });
+}
 
 onPaint(() => {
   void paintCart();
   void paintCheckout();
-  void showThanks();
 });

@@ -1,4 +1,5 @@
 import { countries } from '@/core/lexicon/about';
+import { regionsOf } from '@/core/lexicon/page';
 import { type TillRules } from '@/core/till';
 import { noScripts } from '../pieces/noScripts';
 import { languageOf } from '@/core/phrases';
@@ -15,6 +16,18 @@ function countriesOf(rules: TillRules, all: readonly string[]): { code: string; 
   const language = languageOf(rules.locale);
   const names = new Intl.DisplayNames([language], { type: 'region' });
   return withHome.map((code) => ({ code, name: names.of(code) ?? code })).sort((a, b) => a.name.localeCompare(b.name, language));
+}
+
+/** The parts of countries that delivery or tax depends on. */
+function regionsAsked({ zones, tax }: TillRules): { country: string; code: string; name: string }[] {
+  const named = new Set([
+    ...zones.flatMap(({ countries: where, regions }) => where.flatMap((country) => regions.map((code) => `${country}-${code}`))),
+    ...tax.places.filter(({ region }) => region).map(({ country, region }) => `${country}-${region}`),
+  ]);
+  const asked = [...new Set([...named].map((name) => name.slice(0, 2)))];
+  return asked.flatMap((country) =>
+    regionsOf(country).flatMap(({ code, name }) => (named.has(`${country}-${code}`) ? [{ country, code, name }] : [])),
+  );
 }
 
 const field = (
@@ -41,6 +54,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
   const { zones, payments } = rules;
   const card = payments.card && c.target.kind !== 'archive';
   const home = rules.country;
+  const regions = regionsAsked(rules);
   const { checkout: words, drawn } = say(c);
   const [agree, terms, read, kept, end] = words.agree;
   return html`<section class="text checkout" id="checkout">
@@ -64,6 +78,19 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
               )}
             </select>
           </p>
+          ${
+            regions.length
+              ? html`<p class="field wide" data-region hidden>
+                  <label for="f-region">${words.region}</label
+                  ><select id="f-region" name="region" autocomplete="address-level1">
+                    <option value="">${words.elsewhere}</option>
+                    ${regions.map(
+                      ({ country, code, name }) => html`<option value="${code}" data-country="${country}">${name}</option>`,
+                    )}
+                  </select>
+                </p>`
+              : null
+          }
         </fieldset>
         <fieldset data-delivery>
           <legend>${words.delivery}</legend>

@@ -194,7 +194,11 @@ textarea{display:block}
 .error-summary{border:2px solid var(--bad);padding:1rem 1.25rem}
 .error-summary ul{list-style:disc;padding-left:1.25rem}
 .thanks .number{font-family:var(--head);font-size:var(--h2)}
-.thanks .lines,.thanks p:has(> .button){margin-top:1.5rem}
+.thanks .lines,.thanks > [data-thanks] > p:has(> .button){margin-top:1.5rem}
+.follows{display:grid;gap:.9rem;justify-items:start;margin-top:1.25rem}
+.follows:empty{display:none}
+.follows h2{font-size:var(--h3);text-align:start;margin:0}
+.follows p{display:flex;flex-wrap:wrap;gap:.35rem 1rem;align-items:center;margin:0}
 @media (max-width:760px){
 .checkout form{grid-template-columns:minmax(0,1fr)}
 .checkout fieldset,.checkout [data-parcel]{grid-template-columns:minmax(0,1fr)}

@@ -1,12 +1,12 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { DropZone, ToggleButton, ToggleButtonGroup, type DropItem } from 'react-aria-components';
+import { DropZone, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
 import { OpenFile, type OpenedFile } from '../OpenFile';
-import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
+import { Button, Field, Notice, QuietButton, Row, Soft, Tab, TextButton } from '../parts';
 import { AddProduct } from './goods/AddProduct';
 import { Former } from './goods/Former';
 import { ListGrid, type SheetAt } from './goods/ListGrid';
@@ -31,22 +31,6 @@ const Drop = styled(DropZone)`
   &[data-drop-target] {
     outline: 4px solid ${tokens.verdigris};
     outline-offset: -6px;
-  }
-`;
-
-const Tab = styled(ToggleButton)`
-  min-height: 36px;
-  padding: 6px 14px;
-  background: ${tokens.raised};
-  border: 1px solid ${tokens.soft};
-  cursor: pointer;
-  &:first-child {
-    border-right: 0;
-  }
-  &[data-selected] {
-    background: ${tokens.ink};
-    border-color: ${tokens.ink};
-    color: ${tokens.sheet};
   }
 `;
 
@@ -198,6 +182,7 @@ export function GoodsStation({ state, shop }: StationProps) {
         product={current}
         state={state}
         rules={rules}
+        worker={shop.worker}
         onPictures={(files) => void list.takePictures(files, current)}
         onClose={() => setSelected(null)}
       />

@@ -1,6 +1,7 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { csvOf } from '@/core/csv';
 import { type BookedOrder } from '@/core/till';
@@ -8,11 +9,15 @@ import { orderRows } from '@/core/till/page';
 import { changeOrder, ordersOf, takeOrderFile, type OrderStep } from '../host';
 import { OpenFile } from '../OpenFile';
 import { download } from '../projects';
-import { Choice, Field, Head, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
+import { Choice, Field, Head, Notice, QuietButton, Row, Soft, Tab, TextButton, Unseen } from '../parts';
 import { tokens } from '../theme';
 import { when } from '../when';
+import { Customers } from './orders/Customers';
+import { FiguresView } from './orders/Figures';
+import { LetterWords } from './orders/LetterWords';
 import { OrderSheet } from './orders/OrderSheet';
-import { money, ordersIn, states, views, type View } from './orders/told';
+import { Table } from './orders/Table';
+import { money, ordersIn, standing, views, type View } from './orders/told';
 import { type StationProps } from './station';
 
 const Split = styled.div`
@@ -31,30 +36,8 @@ const Split = styled.div`
   }
 `;
 
-const List = styled.table`
-  border-collapse: collapse;
-  width: 100%;
+const List = styled(Table)`
   margin-top: 14px;
-  th,
-  td {
-    text-align: left;
-    padding: 8px 12px 8px 0;
-    border-bottom: 1px solid ${tokens.line};
-    vertical-align: baseline;
-    font-weight: 400;
-  }
-  thead th {
-    font-weight: 600;
-    font-size: 13.5px;
-    border-color: ${tokens.ink};
-  }
-  td.sum,
-  th.sum {
-    text-align: right;
-  }
-  tr[aria-selected='true'] {
-    background: ${tokens.verdigrisPale};
-  }
 `;
 
 const Sieve = styled.div`
@@ -67,8 +50,36 @@ const Sieve = styled.div`
 /** Rows that are shown at first, and further at each press. */
 const perStretch = 100;
 
-/** Orders as the host keeps them, newest first, and the one at hand. */
-export function OrdersStation({ owner, onOrders }: StationProps) {
+/** What a step makes of an order, as the end of a sentence. */
+function becomes(step: OrderStep): string {
+  if ('state' in step) return step.state === 'sent' && step.lines.length ? 'is sent in part' : `is ${step.state}`;
+  if ('refund' in step) return 'is refunded in part';
+  if ('ready' in step) return 'lies ready, and its buyer was written to';
+  if ('agreed' in step) return 'has its time, and its buyer was written to';
+  if ('relink' in step) return 'has its link open anew, and its buyer was written to';
+  return 'papers' in step ? 'has its papers' : 'has its money given back';
+}
+
+const Hall = styled.div`
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+  > :first-child {
+    padding: 14px 24px 0;
+  }
+`;
+
+const rooms = [
+  { id: 'orders', name: 'Orders' },
+  { id: 'buyers', name: 'Buyers' },
+  { id: 'figures', name: 'Figures' },
+  { id: 'letters', name: 'Letters' },
+] as const;
+type Room = (typeof rooms)[number]['id'];
+
+/** Orders as the host keeps them, newest first, and the one at hand; who buys, what it comes to, and what is written to buyers. */
+export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
+  const [room, setRoom] = useState<Room>('orders');
   const [orders, setOrders] = useState<BookedOrder[] | null>(null);
   const [damage, setDamage] = useState<readonly { line: number; because: string }[]>([]);
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
@@ -95,9 +106,68 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
     return () => clearInterval(timer);
   }, [read]);
 
+  const rules = shop.summary?.rules;
+  const palette = shop.summary?.look.palette;
+  const look = useMemo(() => palette && { ground: palette.ground, ink: palette.text, accent: palette.accent }, [palette]);
+  const tabs = (
+    <ToggleButtonGroup
+      aria-label="What of the orders is shown"
+      selectionMode="single"
+      disallowEmptySelection
+      selectedKeys={[room]}
+      onSelectionChange={(keys) => {
+        const chosen = rooms.find(({ id }) => keys.has(id));
+        if (chosen) setRoom(chosen.id);
+      }}
+    >
+      {rooms.map(({ id, name }) => (
+        <Tab key={id} id={id}>
+          {name}
+        </Tab>
+      ))}
+    </ToggleButtonGroup>
+  );
+  if (room === 'letters')
+    return (
+      <Hall>
+        <div>{tabs}</div>
+        {rules ? (
+          <LetterWords
+            state={state}
+            rules={rules}
+            shop={shop.summary?.name ?? state.project.name}
+            look={look}
+            last={orders?.[0] ?? null}
+          />
+        ) : (
+          <p role="status">Opening the letters …</p>
+        )}
+      </Hall>
+    );
+  if (owner && (room === 'buyers' || room === 'figures'))
+    return (
+      <Hall>
+        <div>{tabs}</div>
+        {orders === null ? (
+          <p role="status">Asking the host …</p>
+        ) : room === 'buyers' ? (
+          <Customers
+            orders={orders}
+            onSee={(email) => {
+              setSearch(email);
+              setView('all');
+              setRoom('orders');
+            }}
+          />
+        ) : (
+          <FiguresView orders={orders} />
+        )}
+      </Hall>
+    );
   if (!owner) {
     return (
-      <div style={{ padding: 24, display: 'grid', gap: 12, maxWidth: 560 }}>
+      <div style={{ padding: '14px 24px', display: 'grid', gap: 12, maxWidth: 560 }}>
+        {tabs}
         <Head title="Orders">Orders come in here once the shop is published.</Head>
         <Notice>The shop is not published yet. Publish it, and buy something yourself to see how it goes.</Notice>
       </div>
@@ -109,10 +179,8 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
   const owing = (orders ?? []).filter(({ books }) => books.toGiveBack > 0).length;
   const step = async (number: string, wanted: OrderStep) => {
     const done = await changeOrder(owner, number, wanted);
-    const what =
-      'state' in wanted ? `is ${wanted.state}` : 'refund' in wanted ? 'is refunded in part' : 'has its money given back';
     setSelected(number);
-    setSaid(done.ok ? { kind: 'fine', say: `Order ${number} ${what}.` } : { kind: 'mend', say: done.say });
+    setSaid(done.ok ? { kind: 'fine', say: `Order ${number} ${becomes(wanted)}.` } : { kind: 'mend', say: done.say });
     await read();
   };
 
@@ -120,7 +188,10 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
     <Split>
       <div>
         <Row>
-          <h1 style={{ marginRight: 'auto' }}>Orders</h1>
+          <div style={{ marginRight: 'auto' }}>
+            <Unseen>Orders</Unseen>
+            {tabs}
+          </div>
           <QuietButton onPress={() => void read()}>Look again</QuietButton>
           {found.length ? (
             <QuietButton onPress={() => download(new TextEncoder().encode(csvOf(orderRows(found))), 'orders.csv', 'text/csv')}>
@@ -201,7 +272,7 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
                   <td>{when(order.placed)}</td>
                   <td>{order.buyer.name}</td>
                   <td>
-                    {states[order.state]}
+                    {standing(order)}
                     {order.books.toGiveBack ? `, ${money(order.books.toGiveBack, order)} to give back` : ''}
                   </td>
                   <td className="sum">{money(order.total, order)}</td>
@@ -221,7 +292,7 @@ export function OrdersStation({ owner, onOrders }: StationProps) {
       </div>
       <aside aria-label="The order">
         {current ? (
-          <OrderSheet order={current} onStep={(wanted) => void step(current.number, wanted)} />
+          <OrderSheet order={current} owner={owner} onStep={(wanted) => void step(current.number, wanted)} />
         ) : (
           <Soft>Choose an order to see it.</Soft>
         )}

@@ -8,9 +8,11 @@ import { type Product, type Variant } from '@/core/project';
 import { type Result, fail, ok } from '@/core/result';
 import { decimal } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
-import { Choice, Field, Notice, Row, TextButton } from '../parts';
+import { type ShopWorker } from '@/workers/client';
+import { Choice, Field, Notice, Row, Soft, TextButton } from '../parts';
 import { type OpenedFile } from '../OpenFile';
 import { tokens } from '../theme';
+import { FileOfProduct } from './goods/FileOfProduct';
 import { FurtherChoices } from './goods/FurtherChoices';
 import { ProductPictures } from './goods/ProductPictures';
 import { type ProjectState } from '../useProject';
@@ -43,17 +45,34 @@ const Variants = styled.table`
   }
 `;
 
+const kinds = [
+  { id: 'physical', name: 'A thing that is sent or fetched' },
+  { id: 'download', name: 'A file' },
+  { id: 'gift-card', name: 'A gift card' },
+  { id: 'appointment', name: 'A lesson or a visit' },
+] as const;
+
+/** What follows an order of each. */
+const follows = {
+  download: 'Once it is paid, the buyer gets a link to the file, by e-mail and on the page of the order.',
+  'gift-card':
+    'Once it is paid, the buyer gets a code that pays at your checkout, and a card to print. No discount and no tax goes onto it: it is taxed when it is spent.',
+  appointment: 'Once it is paid, you agree on a time with the buyer and write it at “Orders”.',
+} as const;
+
 /** One product: every field is changed where it stands, and each change is a decision that outlives the next list. */
 export function ProductDetail({
   product,
   state,
   rules,
+  worker,
   onPictures,
   onClose,
 }: {
   product: Product;
   state: ProjectState;
   rules: TillRules;
+  worker: ShopWorker | null;
   /** Takes files in and puts them on the product. */
   onPictures: (files: OpenedFile[]) => void;
   onClose: () => void;
@@ -117,6 +136,14 @@ export function ProductDetail({
           state.decide(set(productPlaces.categories(product.id), shelves))
         }
       />
+      <Choice
+        label="What it is"
+        value={product.kind}
+        options={kinds}
+        onChange={(value) => state.decide(set(productPlaces.kind(product.id), value))}
+      />
+      {product.kind === 'physical' ? null : <Soft>{follows[product.kind]}</Soft>}
+      {product.kind === 'download' ? <FileOfProduct product={product} state={state} worker={worker} /> : null}
       <Choice
         label="Tax class"
         value={product.taxClass}

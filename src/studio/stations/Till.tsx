@@ -10,6 +10,7 @@ import { type StationProps } from './station';
 import { PretendBuyer, TypicalBuyers } from './till/Buyers';
 import { Delivery } from './till/Delivery';
 import { Discounts } from './till/Discounts';
+import { Invoices } from './till/Invoices';
 import { anyText, Blank, Part, Sentence, wholeNumber, type PartProps } from './till/parts';
 import { Tax } from './till/Tax';
 
@@ -61,6 +62,7 @@ export function TillStation({ state, shop }: StationProps) {
         <Delivery state={state} rules={rules} />
         <Discounts state={state} rules={rules} sold={sold} />
         <Payment state={state} rules={rules} />
+        <Invoices state={state} rules={rules} />
       </div>
       <aside aria-label="What buyers pay">
         <TypicalBuyers rules={rules} list={list} />

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef, type Ref } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, type Ref } from 'react';
 import { Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Reading } from '@/core/brief';
@@ -112,6 +112,10 @@ export function Letter({ area, draft, onChange, onLeave, at, onPoint, made, goTo
     onLight(lit ? (lit.split(' ') as Address[]) : []);
   }, [lit, onLight]);
   useEffect(() => () => onLight([]), [onLight]);
+  // What lies under the words is as long as they are only once it is there: then it scrolls to where they are.
+  useLayoutEffect(() => {
+    if (under.current) under.current.scrollTop = under.current.parentElement?.querySelector('textarea')?.scrollTop ?? 0;
+  }, [pieces]);
 
   return (
     <div ref={area}>

@@ -3,12 +3,15 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { orderMoves, type BookedOrder } from '@/core/till/page';
+import { type Owner } from '@/core/project';
 import { type OrderStep } from '../../host';
 import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { when } from '../../when';
+import { Follows } from './Follows';
+import { HandOver, Times } from './HandOver';
 import { RefundForm } from './RefundForm';
-import { actors, money, states } from './told';
+import { actors, money, standing, states } from './told';
 
 const Figures = styled.dl`
   border-top: 1px solid ${tokens.ink};
@@ -41,16 +44,17 @@ const countries = new Intl.DisplayNames(['en-GB'], { type: 'region' });
 
 interface OrderSheetProps {
   order: BookedOrder;
+  owner: Owner;
   onStep: (step: OrderStep) => void;
 }
 
 /** One order: who, what, the sum in its parts, what can be done with it, and what was. */
-export function OrderSheet({ order, onStep }: OrderSheetProps) {
+export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
   const { buyer, books } = order;
   return (
     <>
       <h2>
-        Order {order.number}, {states[order.state]}
+        Order {order.number}, {standing(order)}
       </h2>
       {books.toGiveBack > 0 ? (
         <Asked as="div" $kind="todo">
@@ -78,7 +82,6 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
         {buyer.phone ? `, ${buyer.phone}` : ''}
       </p>
       {buyer.note ? <Notice>{buyer.note}</Notice> : null}
-      {order.tracking ? <p>On its way, to be followed by: {order.tracking}</p> : null}
       <Figures>
         {order.lines.map((line) => (
           <div key={line.variant}>
@@ -118,6 +121,12 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
           <dt>Total, {order.payment === 'card' ? 'by card' : 'by bank transfer'}</dt>
           <dd>{money(order.total, order)}</dd>
         </div>
+        {order.giftCard ? (
+          <div>
+            <dt>of which by gift card</dt>
+            <dd>{money(order.giftCard, order)}</dd>
+          </div>
+        ) : null}
         {books.refunded ? (
           <div>
             <dt>Refunded</dt>
@@ -131,7 +140,9 @@ export function OrderSheet({ order, onStep }: OrderSheetProps) {
           </div>
         ) : null}
       </Figures>
+      <Times key={`times ${order.number}`} order={order} onStep={onStep} />
       <Steps key={order.number} order={order} onStep={onStep} />
+      <Follows key={`follows ${order.number}`} order={order} owner={owner} onStep={onStep} />
       <section aria-label="What became of it">
         <h3>What became of it</h3>
         <History>
@@ -154,10 +165,9 @@ function sayOf({ by, state, money: moved }: BookedOrder['books']['history'][numb
 }
 
 /** What may be done with an order where it stands. Letting it go is asked about once more. */
-function Steps({ order, onStep }: OrderSheetProps) {
+function Steps({ order, onStep }: Omit<OrderSheetProps, 'owner'>) {
   const [leaving, setLeaving] = useState(false);
   const [refunding, setRefunding] = useState(false);
-  const [tracking, setTracking] = useState('');
   const [why, setWhy] = useState('');
   const may = orderMoves[order.state];
   if (refunding) return <RefundForm order={order} onStep={onStep} onLeave={() => setRefunding(false)} />;
@@ -184,16 +194,15 @@ function Steps({ order, onStep }: OrderSheetProps) {
     );
   return (
     <>
-      {may.includes('sent') ? (
-        <Field label="To follow the parcel by (if you like)" value={tracking} onChange={setTracking} />
-      ) : null}
+      {order.state === 'paid' ? <HandOver order={order} onStep={onStep} /> : null}
       <Row>
         {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
-        {may.includes('sent') ? <Button onPress={() => onStep({ state: 'sent', tracking })}>The parcel has left</Button> : null}
         {(order.state === 'paid' || order.state === 'sent') && order.books.refunded < order.total ? (
           <QuietButton onPress={() => setRefunding(true)}>Refund a part …</QuietButton>
         ) : null}
-        {may.includes('cancelled') ? <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton> : null}
+        {may.includes('cancelled') && !order.books.parcels.length ? (
+          <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton>
+        ) : null}
       </Row>
     </>
   );

@@ -10,6 +10,17 @@ export const states: Record<OrderState, string> = {
   sent: 'sent',
 };
 
+/** How an order stands: what is fetched, comes by e-mail or takes place is not “sent”. */
+export function standing({ state, lines, delivery, books }: BookedOrder): string {
+  const travels = lines.some(({ kind }) => kind === 'physical');
+  if (state === 'sent' && !travels) return 'done';
+  if (state === 'sent' && delivery?.collection) return 'fetched';
+  if (state !== 'paid') return states[state];
+  if (books.parcels.length) return 'sent in part';
+  if (books.ready) return 'lies ready';
+  return states.paid;
+}
+
 export const actors: Record<Actor, string> = {
   buyer: 'the buyer',
   seller: 'you',
@@ -25,6 +36,7 @@ export const views = [
   { id: 'all', name: 'All orders' },
   { id: 'pay', name: 'Awaiting payment' },
   { id: 'send', name: 'To be sent' },
+  { id: 'time', name: 'Time to be agreed' },
   { id: 'back', name: 'Money to give back' },
 ] as const;
 export type View = (typeof views)[number]['id'];
@@ -32,11 +44,23 @@ export type View = (typeof views)[number]['id'];
 const isIn: Record<View, (order: BookedOrder) => boolean> = {
   all: () => true,
   pay: ({ state }) => state === 'awaiting-payment',
-  send: ({ state }) => state === 'paid',
+  send: (order) => order.state === 'paid' && leftOf(order).length > 0,
+  time: (order) => order.state === 'paid' && timesWanted(order).length > 0,
   back: ({ books }) => books.toGiveBack > 0,
 };
 
-const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
+/** Pieces that are still to be sent or handed over. */
+export const leftOf = ({ lines, books }: BookedOrder) =>
+  lines.flatMap(({ variant, title, quantity, kind }) => {
+    const left = quantity - (books.handed[variant] ?? 0) - (books.refundedPieces[variant] ?? 0);
+    return kind === 'physical' && left > 0 ? [{ variant, title, left }] : [];
+  });
+
+/** Lessons and visits without a time yet. */
+export const timesWanted = ({ lines, books }: BookedOrder) =>
+  lines.filter(({ variant, kind }) => kind === 'appointment' && !books.times.some((time) => time.variant === variant));
+
+export const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
 
 /** The orders of a view in which every word of a search stands: number, buyer, place, goods. */
 export function ordersIn(orders: readonly BookedOrder[], view: View, search: string): BookedOrder[] {

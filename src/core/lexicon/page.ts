@@ -1,0 +1,1 @@
+export { regionsOf, type Region } from './regions';
