@@ -258,3 +258,19 @@ test('who buys, what it comes to, and what is written: each is shown, and the wo
   await saved(seller);
   await expect(seller.getByRole('button', { name: 'Back to our words' })).toBeVisible();
 });
+
+test('a letter as it went out is a page that anybody can read', async ({ page }) => {
+  await seller.getByRole('radio', { name: 'Orders', exact: true }).click();
+  await seller.getByLabel('Search').fill('');
+  await seller.getByRole('button', { name: '1001', exact: true }).click();
+  await seller
+    .getByRole('region', { name: 'Letters' })
+    .getByRole('button', { name: /^Your gift card/ })
+    .click();
+  const html = await seller.locator('iframe[title^="Your gift card"]').getAttribute('srcdoc');
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.setContent(html ?? '');
+  await expect(page.getByText(code)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expectNoAxeFindings(page, 'a letter');
+});

@@ -118,6 +118,8 @@ export async function openSample(page: Page): Promise<void> {
 export async function expectNoAxeFindings(page: Page, about: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
     .options({ resultTypes: ['violations'] })
+    // In a letter that is shown nothing may run, so nothing can look into it from inside.
+    .exclude('iframe[sandbox=""]')
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
   expect(

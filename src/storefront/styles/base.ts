@@ -31,6 +31,7 @@ html{-webkit-text-size-adjust:100%;scroll-behavior:smooth}
 @media (prefers-reduced-motion:reduce){html{scroll-behavior:auto}*,*::before,*::after{transition:none!important;animation:none!important}}
 body{margin:0;background:var(--ground);color:var(--text);font:400 var(--body)/var(--body-line) var(--text-face);font-synthesis:none;overflow-wrap:break-word;min-height:100vh;display:flex;flex-direction:column}
 main{flex:1;width:100%;container-type:inline-size}
+[hidden]{display:none!important}
 h1,h2,h3,.brand{font-family:var(--head);font-weight:var(--head-weight);margin:0;text-wrap:balance}
 ${fits}
 h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:var(--h1-line);letter-spacing:var(--h1-track)}
@@ -176,7 +177,6 @@ textarea{display:block}
 .cart-foot .bill{min-width:min(22rem,100%)}
 .page-cart main,.page-checkout main{min-height:100vh}
 .checkout form{display:grid;grid-template-columns:minmax(0,1fr) minmax(18rem,24rem);gap:clamp(2rem,5vw,4.5rem);align-items:start}
-.checkout form[hidden],.checkout [hidden]{display:none}
 .checkout-fields{display:grid;gap:2.25rem}
 .checkout legend{font-family:var(--head);font-size:var(--h3);font-weight:var(--head-weight);margin-bottom:1rem}
 .checkout fieldset,.checkout [data-parcel]{display:grid;grid-template-columns:1fr 1fr;gap:1rem}
