@@ -62,11 +62,16 @@ test('every path of the description answers, with the words that it promises', a
   };
   expect(described.openapi).toMatch(/^3\.1/);
   expect(Object.keys(described.paths).sort()).toEqual([
+    '/api/files/{token}',
+    '/api/gift-card',
     '/api/orders',
     '/api/orders/{number}',
+    '/api/orders/{number}/cards/{code}',
+    '/api/orders/{number}/papers/{paper}',
     '/api/stock',
     '/standin/host/{address}',
     '/standin/host/{address}/orders',
+    '/standin/host/{address}/papers',
     '/standin/host/{address}/payments',
     '/standin/host/{address}/recover',
   ]);
@@ -88,6 +93,24 @@ test('every path of the description answers, with the words that it promises', a
     data: { number, state: 'paid' },
   });
   expect((await paid.json()).state).toBe('paid');
+
+  // What this shop has none of: each is said, and nothing is told to whoever has no receipt or key.
+  expect((await asking(request).get(`${shop}api/files/guess`)).status()).toBe(410);
+  expect((await asking(request).post(`${shop}api/gift-card`, { code: 'AAAA-BBBB-CCCC-DDDD' })).status()).toBe(404);
+  for (const path of ['papers/INV-0001', 'cards/AAAABBBBCCCCDDDD'])
+    for (const held of [receipt, 'guess'])
+      expect((await asking(request).get(`${shop}api/orders/${number}/${path}?receipt=${held}`)).status()).toBe(404);
+  const papers = (asked: string, headers = { 'x-owner-key': key }) =>
+    request.get(`/standin/host/host-paths/papers?order=${number}&${asked}`, { headers });
+  const slip = await papers('slip');
+  expect([slip.status(), slip.headers()['content-type']]).toEqual([200, 'application/pdf']);
+  expect((await papers('paper=INV-0001')).status()).toBe(404);
+  expect((await papers('letter=none')).status()).toBe(404);
+  expect((await papers('slip', { 'x-owner-key': 'guessed-key-of-someone' })).status()).toBe(403);
+  expect((await asking(request).get(`${shop}standin/host/host-paths/papers?order=${number}&slip`)).status()).toBe(421);
+  // The files of a release that are sold, and its rules, are nobody's to fetch.
+  for (const path of ['data/host.json', `data/files/${'0'.repeat(64)}`])
+    expect((await asking(request).get(`${shop}${path}`)).status()).toBe(404);
 });
 
 test('two who press at the same moment never share the last pieces', async ({ request }) => {
