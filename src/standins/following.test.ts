@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
 import { cardShown, linkDays, linkTimes, type GoodsKind, type HostData, type OrderRequest } from '@/core/till';
-import { HostTill, Outbox, type Provider } from './index';
+import { HostTill, Outbox, type PaymentMessage, type Provider } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-following-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -20,7 +20,7 @@ const kinds: Record<string, [kind: GoodsKind, price: number]> = {
 const data: HostData = {
   shop: 'p',
   name: 'Glas & Ofen',
-  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7 }, invoices },
+  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7, cash: true }, invoices },
   prices: Object.entries(kinds).map(([id, [kind, price]]) => ({
     ...{ id, title: id, price, weight: 1, stock: kind === 'physical' ? 9 : null },
     ...{ taxClass: kind === 'gift-card' ? ('zero' as const) : ('standard' as const), physical: kind === 'physical' },
@@ -235,6 +235,64 @@ describe('parcels, collection and lessons', () => {
     const old = { ...data, prices: data.prices.map((entry) => ({ ...entry, kind: undefined })) };
     expect(till.place(old, request({ pattern: 1 }), 'r', at(0))).toMatchObject({ ok: false, say: expect.stringContaining('no longer sold') }); // prettier-ignore
     expect(till.place(old, request({ bowl: 1 }), 'r', at(0))).toMatchObject({ ok: true });
+  });
+});
+
+describe('cash', () => {
+  test('is taken where something is handed over; the order may leave unpaid, waits without end, and comes back if nobody takes it', () => {
+    const { till, outbox } = open();
+    till.count(data.prices, at(0));
+    const cash = { payment: 'cash' as const };
+    expect(till.place(data, request({ pattern: 1 }, cash), 'r', at(0))).toMatchObject({ ok: false, say: expect.stringContaining('no cash') }); // prettier-ignore
+    const none = { ...data, rules: { ...data.rules, payments: { ...data.rules.payments, cash: false } } };
+    expect(till.place(none, request({ bowl: 1 }, cash), 'r', at(0))).toMatchObject({ ok: false });
+    till.place(data, request({ bowl: 1, pattern: 1 }, cash), 'r', at(0));
+    expect(till.one('1001')).toMatchObject({ state: 'awaiting-payment', books: { files: [] } });
+    expect(till.stock(['bowl'], at(90))).toEqual({ bowl: 8 });
+    expect(till.send('1001', [], at(90))).toMatchObject({ ok: true, value: { state: 'awaiting-payment' } });
+    till.pay('1001', at(91));
+    // Its money has come: the file follows, and all of it is with the buyer.
+    expect(till.one('1001')).toMatchObject({ state: 'sent', books: { received: 2190, toGiveBack: 0 } });
+    expect(till.one('1001')?.books.files).toHaveLength(1);
+    till.place(data, request({ bowl: 2 }, cash), 'r', at(92));
+    till.send('1002', [], at(92));
+    expect(till.cancel('1002', 'nobody was there', at(93))).toMatchObject({ ok: true });
+    expect([till.stock(['bowl'], at(93)), till.one('1002')?.books.toGiveBack]).toEqual([{ bowl: 8 }, 0]);
+    expect(subjects(outbox, till, '1001')[0]).toBe('Your order 1001 at Glas & Ofen');
+  });
+});
+
+describe('a provider that is away', () => {
+  test('keeps nobody from buying: what waits goes on waiting, and what it says later counts', () => {
+    jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    let away = true;
+    const messages: PaymentMessage[] = [];
+    const answers = <T>(value: T): T => {
+      if (away) throw new Error('no answer');
+      return value;
+    };
+    const provider: Provider = {
+      ask: () => answers(messages),
+      letGo: () => answers(undefined),
+      giveBack: () => answers({ ok: true as const, value: null }),
+    };
+    const { till } = open(provider);
+    till.count(data.prices, at(0));
+    till.place(data, request({ bowl: 9 }), 'r', at(0));
+    // Half an hour is long over, and nobody could be asked: the goods stay aside, and other things are sold.
+    expect(till.stock(['bowl'], at(1))).toEqual({ bowl: 0 });
+    expect(till.place(data, request({ cup: 1 }), 'r', at(1))).toMatchObject({ ok: true });
+    till.catchUp(at(1));
+    expect(till.find('1001', 'r', at(1))?.state).toBe('awaiting-payment');
+    paid(till, '1002', 890, at(1));
+    expect(till.cancel('1002', '', at(1))).toMatchObject({ ok: true });
+    expect(till.giveBack('1002', at(1))).toMatchObject({ ok: false, say: expect.stringContaining('does not answer') });
+    expect(till.one('1002')?.books).toMatchObject({ givenBack: 0, toGiveBack: 890 });
+    away = false;
+    messages.push({ id: 'm', payment: 'p-1', order: '1001', address: 'a', amount: 9490, currency: 'EUR', state: 'accepted' });
+    expect(till.find('1001', 'r', at(2))?.state).toBe('paid');
+    expect(till.giveBack('1002', at(2))).toMatchObject({ ok: true });
+    expect(till.one('1002')?.books.toGiveBack).toBe(0);
   });
 });
 

@@ -266,7 +266,7 @@ describe('money that comes late, double, wrong or unheard', () => {
 
   test('a bank’s transfer may take the days that the seller gives it', () => {
     const { till } = open(1);
-    const days = { ...data(1), rules: { ...rules, payments: { card: true, bank: 'IBAN', bankDays: 3 } } };
+    const days = { ...data(1), rules: { ...rules, payments: { card: true, bank: 'IBAN', bankDays: 3, cash: false } } };
     till.place(days, { ...request('attempt-a'), payment: 'bank' }, 'r', at(0));
     const day = (many: number) => at(many * 24 * 60);
     expect(till.stock(['v'], day(3))).toEqual({ v: 0 });

@@ -447,6 +447,8 @@ export const de: Phrases = {
     byCard: 'Mit Karte',
     onProvidersPage: 'auf der Seite des Zahlungsanbieters',
     byBank: 'Per Überweisung',
+    byCash: 'Bar',
+    whenHanded: 'wenn Sie es bekommen',
     byArrangement: 'Nach Absprache',
     shopWrites: 'der Laden schreibt Ihnen, wie Sie zahlen',
     note: 'Eine Nachricht an den Laden',
@@ -471,6 +473,7 @@ export const de: Phrases = {
     code: 'Der Rabattcode gilt für diesen Warenkorb nicht. Nehmen Sie ihn heraus und versuchen Sie es noch einmal.',
     tooLarge: 'Das ist mehr, als die Kasse zählen kann. Bestellen Sie weniger auf einmal.',
     taxNumber: 'In dieser Steuernummer ist ein Fehler. Sehen Sie noch einmal nach oder lassen Sie sie weg.',
+    noCash: 'Dafür nimmt der Laden kein Bargeld. Wählen Sie eine andere Art zu zahlen.',
     noCards: 'Der Laden nimmt keine Karten. Wählen Sie eine andere Art zu zahlen.',
     linkEnded: 'Dieser Link ist abgelaufen. Bitten Sie den Laden, ihn noch einmal zu öffnen.',
     giftCard: 'Dieser Gutschein kann hier nicht zahlen, oder er ist aufgebraucht. Prüfen Sie den Code, oder lassen Sie ihn weg.',
@@ -482,6 +485,10 @@ export const de: Phrases = {
       subject: 'Ihre Bestellung {number} bei {shop}',
       words:
         'Guten Tag {name},\n\nvielen Dank für Ihre Bestellung. Die Waren liegen für Sie bereit und gehen auf den Weg, sobald die Zahlung da ist.',
+    },
+    taken: {
+      subject: 'Ihre Bestellung {number} bei {shop}',
+      words: 'Guten Tag {name},\n\nvielen Dank für Ihre Bestellung. Sie zahlen {total}, wenn Sie sie bekommen.',
     },
     paid: {
       subject: 'Bestellung {number} bei {shop} ist bezahlt',
@@ -662,6 +669,7 @@ export const de: Phrases = {
     noOrder: 'Auf dieser Seite ist keine Bestellung bekannt. ',
     orderNumber: 'Bestellung {number}',
     'state-awaiting-payment': 'Die Bestellung ist da. Der Laden schickt sie, sobald das Geld eingetroffen ist.',
+    'state-cash': 'Die Bestellung ist da. Sie zahlen, wenn Sie sie bekommen.',
     'state-paid': 'Die Bestellung ist bezahlt. Der Laden schickt sie ab.',
     'state-refused':
       'Nichts wurde bestellt, und nichts wurde bezahlt. Der Warenkorb ist, wie er war, und was Sie geschrieben haben, steht noch da.',

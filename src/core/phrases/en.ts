@@ -451,6 +451,8 @@ export const en = {
     byCard: 'By card',
     onProvidersPage: 'on the payment provider’s page',
     byBank: 'By bank transfer',
+    byCash: 'In cash',
+    whenHanded: 'when you get it',
     byArrangement: 'By arrangement',
     shopWrites: 'the shop writes to you how to pay',
     note: 'A note to the shop',
@@ -476,6 +478,7 @@ export const en = {
     code: 'The discount code does not hold for this cart. Take it out and try again.',
     tooLarge: 'This is more than the till can count. Order less at once.',
     taxNumber: 'This tax number has a slip in it. Look at it again, or leave it out.',
+    noCash: 'The shop takes no cash for this. Choose another way to pay.',
     noCards: 'The shop takes no cards. Choose another way to pay.',
     linkEnded: 'This link has ended. Ask the shop to open it anew.',
     giftCard: 'This gift card can’t pay here, or nothing is left on it. Look at its code, or leave it out.',
@@ -487,6 +490,10 @@ export const en = {
       subject: 'Your order {number} at {shop}',
       words:
         'Dear {name},\n\nThank you for your order. We have put the goods aside for you and send them when the payment has come.',
+    },
+    taken: {
+      subject: 'Your order {number} at {shop}',
+      words: 'Dear {name},\n\nThank you for your order. You pay {total} when you get it.',
     },
     paid: {
       subject: 'Order {number} at {shop} is paid',
@@ -669,6 +676,7 @@ export const en = {
     noOrder: 'No order is known on this page. ',
     orderNumber: 'Order {number}',
     'state-awaiting-payment': 'The order is in. The shop sends it when the payment has arrived.',
+    'state-cash': 'The order is in. You pay when you get it.',
     'state-paid': 'The order is paid. The shop sends it on.',
     'state-refused': 'Nothing was ordered, and nothing was paid. The cart and what you wrote are as they were.',
     'state-expired': 'It was not paid in time, so the goods went back on the shelf.',

@@ -56,7 +56,7 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
     tax: decided.get(tillPlaces.tax) ?? plainTax,
     zones: placesOnce(decided.get(tillPlaces.zones) ?? []),
     codes: codesOnce(decided.get(tillPlaces.codes) ?? []),
-    payments: decided.get(tillPlaces.payments) ?? { card: true, bank: '', bankDays: usualBankDays },
+    payments: decided.get(tillPlaces.payments) ?? { card: true, bank: '', bankDays: usualBankDays, cash: false },
     returnsDays: decided.get(tillPlaces.returnsDays) ?? null,
     invoices: decided.get(tillPlaces.invoices) ?? null,
     letters: decided.get(tillPlaces.letters) ?? {},

@@ -96,7 +96,7 @@ function piecesOf(
       },
       billPiece(order, say, money),
     ];
-  if (kind === 'paid') return [billPiece(order, say, money)];
+  if (kind === 'paid' || kind === 'taken') return [billPiece(order, say, money)];
   if (kind === 'files')
     return (matter.files ?? []).map(({ name, href, until }) => ({
       kind: 'link',

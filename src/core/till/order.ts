@@ -4,6 +4,8 @@ import { paperSchema, type Paper } from './paper';
 
 const line = z.string().trim().max(200);
 
+const paymentSchema = z.enum(['card', 'bank', 'cash']);
+
 /** What a buyer's browser sends: what is bought and where it goes, never what it costs. */
 export const orderRequestSchema = z.object({
   /** Made by the browser once per attempt: the same one twice is the same order. */
@@ -21,7 +23,8 @@ export const orderRequestSchema = z.object({
   taxNumber: line.optional(),
   /** The code of a gift card, which pays as much as is on it. */
   giftCard: line.optional(),
-  payment: z.enum(['card', 'bank']),
+  /** By card, by bank transfer, or in cash when it is handed over. */
+  payment: paymentSchema,
   /** The total that the buyer saw and agreed to, minor units. Nothing is charged by it; an order whose sum has changed since is refused. */
   seen: z.number().int().nonnegative().optional(),
   consent: z.literal(true),
@@ -64,7 +67,7 @@ export const orderSchema = z.object({
   placed: z.string(),
   state: orderStateSchema,
   currency: z.string(),
-  payment: z.enum(['card', 'bank']),
+  payment: paymentSchema,
   buyer: orderRequestSchema.shape.buyer.extend({ country: z.string() }),
   lines: z.array(
     z.object({

@@ -154,6 +154,8 @@ export const paymentsSchema = z.object({
   /** The account, in the seller's words; empty where none is taken. */
   bank: z.string().max(2000),
   bankDays: z.number().int().min(1).max(90).default(usualBankDays),
+  /** In cash, when it is delivered or fetched: where something is handed over. */
+  cash: z.boolean().default(false),
 });
 export type Payments = z.infer<typeof paymentsSchema>;
 
@@ -187,6 +189,7 @@ export type Invoices = z.infer<typeof invoicesSchema>;
 /** Kinds of letters that go to buyers, in the order in which things happen. */
 export const letterKinds = [
   'placed',
+  'taken',
   'paid',
   'expired',
   'files',

@@ -1,5 +1,6 @@
 import { phrasesOf } from '../phrases';
 import { fail, ok, type Result } from '../result';
+import { followings } from './following';
 import { makeBill, type Bill, type BillLine } from './bill';
 import { formatMoney } from './money';
 import type { Order, OrderRequest } from './order';
@@ -87,6 +88,9 @@ export function makeOrder(
   if (!made.ok) return made;
   const bill = made.value;
   if (request.payment === 'card' && !rules.payments.card) return fail(refused.noCards);
+  // What comes over the line is not handed over by anybody.
+  const isHanded = bill.lines.some(({ kind = 'physical' }) => followings[kind].by === 'seller');
+  if (request.payment === 'cash' && !(rules.payments.cash && isHanded)) return fail(refused.noCash);
   if (request.seen !== undefined && request.seen !== bill.total) {
     return fail(refused.sumChanged(formatMoney(bill.total, rules)));
   }

@@ -122,7 +122,7 @@ export function isOpen(
 export function booksOf(kept: Kept, cards: Cards, posted: (id: string) => { at: string; subject: string } | null): Books {
   const { order, history, refunded, card } = kept;
   const received = sumOf(history.map(({ money }) => Math.max(0, money)));
-  const givenBack = -sumOf(history.map(({ money }) => Math.min(0, money)));
+  const givenBack = sumOf(history.map(({ money }) => Math.max(0, -money)));
   const waits = order.state === 'awaiting-payment' && card?.held ? card.amount : 0;
   const owed = isPaid(order) ? order.total - refunded.amount : waits;
   return {

@@ -68,6 +68,7 @@ export class Ledger {
     if (order.state === 'awaiting-payment') this.open.add(kept);
     if (holdsStock(order)) this.move(kept, -1);
     this.hold(kept, at);
+    if (order.payment === 'cash' && dueOf(order) > 0) this.owe(kept, 'taken');
     if (order.payment === 'bank' && dueOf(order) > 0) {
       const until = kept.days ? { payUntil: new Date(Date.parse(at) + kept.days * day).toISOString().slice(0, 10) } : {};
       this.owe(kept, 'placed', until);

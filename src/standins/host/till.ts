@@ -57,6 +57,17 @@ export interface Provider {
   giveBack: (payment: string, amount: number, name: string) => Result<unknown>;
 }
 
+/** What the provider answers, or null where it does not. */
+function answerOf<T>(ask: () => T): T | null {
+  try {
+    return ask();
+  } catch (error) {
+    console.error(error);
+    return null;
+  }
+}
+const providerAway = 'The payment provider does not answer just now, so nothing was given back. Try again in a moment.';
+
 const noProvider: Provider = { ask: () => [], letGo: () => undefined, giveBack: () => ok(null) };
 
 /** How long an order waits for its card payment before the goods go back on the shelf. */
@@ -187,11 +198,16 @@ export class HostTill {
     };
   }
 
+  /** The order's payment page ends. Where the provider can't be told, what is paid there after all comes late, and is known. */
+  private letGo(number: string): void {
+    answerOf(() => this.provider.letGo(number));
+  }
+
   /** What waits for its payment waits no more: at the till, and with the provider. */
   private end(kept: Kept, now: string, by: Actor, why: string): void {
     if (kept.order.state !== 'awaiting-payment') return;
     this.go(kept, 'expired', now, by, why);
-    this.provider.letGo(kept.order.number);
+    this.letGo(kept.order.number);
   }
 
   /**
@@ -247,12 +263,13 @@ export class HostTill {
     if (isPaid(kept.order)) return ok(kept.order);
     if (kept.order.state === 'cancelled') return fail('This order was cancelled. What was paid for it is to be given back.');
     this.take(kept, dueOf(kept.order), '', now, 'seller');
-    this.provider.letGo(number);
+    this.letGo(number);
     return ok(kept.order);
   }
 
   /** Why nothing of an order can be handed over, or empty. */
-  private static cannotHand({ order: { state } }: Kept): string {
+  private static cannotHand({ order: { state, payment } }: Kept): string {
+    if (state === 'awaiting-payment' && payment === 'cash') return '';
     if (state === 'awaiting-payment') return 'This order is not paid yet: say first that its payment has come.';
     return state === 'paid' || state === 'sent' ? '' : 'This order was not paid, so nothing is to be sent.';
   }
@@ -343,7 +360,9 @@ export class HostTill {
     if (!found.ok) return found;
     const kept = found.value;
     if (kept.order.state === 'cancelled') return ok(kept.order);
-    if (kept.parcels.length) return fail('A part of this order was sent, so it can’t be cancelled. Refund what is left of it.');
+    // What was to be paid when it is handed over may come back unpaid.
+    if (kept.parcels.length && isPaid(kept.order))
+      return fail('A part of this order was sent, so it can’t be cancelled. Refund what is left of it.');
     const ended = this.unspent(kept);
     if (ended.length < kept.cards.filter((code) => !this.ledger.cards.find(code)?.ended).length)
       return fail('A gift card of this order was spent, so it can’t be cancelled. Refund what is left of it.');
@@ -351,7 +370,7 @@ export class HostTill {
       return fail(
         kept.order.state === 'sent' ? 'This order was sent, so it can’t be cancelled.' : 'This order came to nothing already.',
       );
-    this.provider.letGo(number);
+    this.letGo(number);
     return ok(kept.order);
   }
 
@@ -370,7 +389,8 @@ export class HostTill {
     for (const [payment, held] of [...kept.payments].reverse()) {
       const amount = Math.min(due, held);
       if (amount <= 0 || cardOf(payment)) continue;
-      const given = this.provider.giveBack(payment, amount, `${number}-${kept.history.length}`);
+      const name = `${number}-${kept.history.length}`;
+      const given = answerOf(() => this.provider.giveBack(payment, amount, name)) ?? fail(providerAway);
       if (!given.ok) return given;
       back(amount, payment);
     }
@@ -521,13 +541,17 @@ export class HostTill {
     for (const kept of this.ledger.orders.values()) this.settle(kept, now);
   }
 
-  private ask({ order }: Kept, now: string): void {
-    if (order.state !== 'awaiting-payment' || order.payment !== 'card') return;
-    for (const message of this.provider.ask(order.number)) this.receive(message, now);
+  /** Asks the provider about an order; says whether it could be asked. One that is away is no reason to sell nothing. */
+  private ask({ order }: Kept, now: string): boolean {
+    if (order.state !== 'awaiting-payment' || order.payment !== 'card') return true;
+    const told = answerOf(() => this.provider.ask(order.number));
+    for (const message of told ?? []) this.receive(message, now);
+    return told !== null;
   }
 
   /** How long an order may wait for its payment, milliseconds. */
   private patience({ order, days }: Kept): number {
+    if (order.payment === 'cash') return Infinity;
     return order.payment === 'card' ? minutesToPay * minute : (days ?? Infinity) * day;
   }
 
@@ -535,8 +559,7 @@ export class HostTill {
     for (const kept of [...this.ledger.open]) {
       if (Date.parse(now) - Date.parse(kept.order.placed) <= this.patience(kept)) continue;
       // Nobody's goods go back on the shelf before the provider was asked.
-      this.ask(kept, now);
-      this.end(kept, now, 'host', 'It was not paid in time.');
+      if (this.ask(kept, now)) this.end(kept, now, 'host', 'It was not paid in time.');
     }
   }
 }

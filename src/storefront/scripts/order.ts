@@ -31,7 +31,7 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, { code, giftCard, s
     region: field('region'),
     taxNumber: field('taxNumber'),
     ...(giftCard ? { giftCard } : {}),
-    payment: field('payment') === 'card' ? 'card' : 'bank',
+    payment: field('payment') as OrderRequest['payment'],
     seen,
     consent: true,
     buyer: {

@@ -6,7 +6,7 @@ import { address, attempt, load, loadPhrases, loadRules, make, money, onPaint } 
 
 /** What is said on top: an order of files and gift cards alone is not on its way, it is here. */
 const saidOf = ({ state, lines }: OrderView) =>
-  state === 'sent' && lines.every(({ kind }) => kind !== 'physical') ? 'done' : state;
+  state === 'sent' && lines.every(({ kind }) => kind !== 'physical') ? ('done' as const) : state;
 
 /** The order as the host keeps it, on the page after paying. */
 async function showThanks(): Promise<void> {
@@ -29,7 +29,7 @@ async function showThanks(): Promise<void> {
     const rules = await loadRules();
     sessionStorage.removeItem(attempt);
     const { state } = order;
-    if (state === 'paid' || state === 'sent' || (order.payment === 'bank' && state === 'awaiting-payment')) writeCart([]);
+    if (state === 'paid' || state === 'sent' || (order.payment !== 'card' && state === 'awaiting-payment')) writeCart([]);
     head(phrases[`head-${saidOf(order)}`]);
     if (state === 'refused' || state === 'expired')
       return place.replaceChildren(
@@ -38,7 +38,11 @@ async function showThanks(): Promise<void> {
       );
     place.replaceChildren(
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number })),
-      make('p', {}, phrases[`state-${saidOf(order)}`]),
+      make(
+        'p',
+        {},
+        phrases[order.payment === 'cash' && state === 'awaiting-payment' ? 'state-cash' : (`state-${saidOf(order)}` as const)],
+      ),
       make('div', { class: 'follows' }, ...followsOf(order, number, receipt, rules, phrases)),
       make('ul', { class: 'lines' }, ...order.lines.map((line) => lineOf(line, rules))),
       billOf(order, rules, phrases),

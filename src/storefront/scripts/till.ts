@@ -316,6 +316,9 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
     );
     if (bill.deliveryState === 'nowhere') rates.replaceChildren(make('p', { class: 'notice' }, phrases.deliversNotThere));
   }
+  // Cash is taken by whoever hands something over.
+  const cash = form.querySelector<HTMLElement>('[data-cash]');
+  if (cash) cash.hidden = !lines.some(({ kind }) => kind === 'physical' || kind === 'appointment');
   const summary = form.querySelector('[data-summary]');
   summary?.replaceChildren(
     make(

@@ -116,6 +116,14 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
                     ></label
                   >`
                 : null
+            }${
+              payments.cash
+                ? html`<label data-cash
+                    ><input type="radio" name="payment" value="cash" /><span
+                      >${words.byCash}<small> ${words.whenHanded}</small></span
+                    ></label
+                  >`
+                : null
             }
           </div>
         </fieldset>

@@ -81,6 +81,9 @@ function Payment({ state, rules }: PartProps) {
       <Check isSelected={payments.card} onChange={(card) => set({ card })}>
         Cards, through the provider
       </Check>
+      <Check isSelected={payments.cash} onChange={(cash) => set({ cash })}>
+        Cash, when it is delivered or fetched
+      </Check>
       <Sentence>
         Bank transfers go to{' '}
         <Blank

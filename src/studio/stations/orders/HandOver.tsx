@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { type BookedOrder } from '@/core/till';
 import { type OrderStep } from '../../host';
 import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
-import { leftOf } from './told';
+import { leftOf, mayLeave } from './told';
 
 type Props = { order: BookedOrder; onStep: (step: OrderStep) => void };
 
@@ -74,7 +74,7 @@ export function HandOver({ order, onStep }: Props) {
 /** Lessons and visits: the time that was agreed, which may change. */
 export function Times({ order, onStep }: Props) {
   const lessons = order.lines.filter(({ kind }) => kind === 'appointment');
-  if (!lessons.length || (order.state !== 'paid' && order.state !== 'sent')) return null;
+  if (!lessons.length || !(mayLeave(order) || order.state === 'sent')) return null;
   return (
     <>
       {lessons.map(({ variant, title }) => (

@@ -44,6 +44,7 @@ const Split = styled.div`
 
 const names: Record<LetterKind, string> = {
   placed: 'Ordered, by bank',
+  taken: 'Ordered, in cash',
   paid: 'Paid',
   expired: 'Not paid in time',
   files: 'Files',

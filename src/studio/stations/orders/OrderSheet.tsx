@@ -11,7 +11,7 @@ import { when } from '../../when';
 import { Follows } from './Follows';
 import { HandOver, Times } from './HandOver';
 import { RefundForm } from './RefundForm';
-import { actors, money, standing, states } from './told';
+import { actors, mayLeave, money, standing, states } from './told';
 
 const Figures = styled.dl`
   border-top: 1px solid ${tokens.ink};
@@ -34,6 +34,8 @@ const History = styled.ol`
     border-bottom: 1px solid ${tokens.line};
   }
 `;
+
+const ways = { card: 'by card', bank: 'by bank transfer', cash: 'in cash' } as const;
 
 const Asked = styled(Notice)`
   display: grid;
@@ -118,7 +120,7 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
           </div>
         ))}
         <div className="total">
-          <dt>Total, {order.payment === 'card' ? 'by card' : 'by bank transfer'}</dt>
+          <dt>Total, {ways[order.payment]}</dt>
           <dd>{money(order.total, order)}</dd>
         </div>
         {order.giftCard ? (
@@ -194,13 +196,13 @@ function Steps({ order, onStep }: Omit<OrderSheetProps, 'owner'>) {
     );
   return (
     <>
-      {order.state === 'paid' ? <HandOver order={order} onStep={onStep} /> : null}
+      {mayLeave(order) ? <HandOver order={order} onStep={onStep} /> : null}
       <Row>
         {may.includes('paid') ? <Button onPress={() => onStep({ state: 'paid' })}>The payment has come</Button> : null}
         {(order.state === 'paid' || order.state === 'sent') && order.books.refunded < order.total ? (
           <QuietButton onPress={() => setRefunding(true)}>Refund a part …</QuietButton>
         ) : null}
-        {may.includes('cancelled') && !order.books.parcels.length ? (
+        {may.includes('cancelled') && (order.state !== 'paid' || !order.books.parcels.length) ? (
           <QuietButton onPress={() => setLeaving(true)}>Cancel the order …</QuietButton>
         ) : null}
       </Row>

@@ -11,10 +11,12 @@ export const states: Record<OrderState, string> = {
 };
 
 /** How an order stands: what is fetched, comes by e-mail or takes place is not “sent”. */
-export function standing({ state, lines, delivery, books }: BookedOrder): string {
+export function standing({ state, lines, delivery, books, payment }: BookedOrder): string {
   const travels = lines.some(({ kind }) => kind === 'physical');
   if (state === 'sent' && !travels) return 'done';
   if (state === 'sent' && delivery?.collection) return 'fetched';
+  if (state === 'awaiting-payment' && payment === 'cash')
+    return books.parcels.length ? 'sent, to be paid in cash' : 'to be paid in cash';
   if (state !== 'paid') return states[state];
   if (books.parcels.length) return 'sent in part';
   if (books.ready) return 'lies ready';
@@ -44,10 +46,14 @@ export type View = (typeof views)[number]['id'];
 const isIn: Record<View, (order: BookedOrder) => boolean> = {
   all: () => true,
   pay: ({ state }) => state === 'awaiting-payment',
-  send: (order) => order.state === 'paid' && leftOf(order).length > 0,
-  time: (order) => order.state === 'paid' && timesWanted(order).length > 0,
+  send: (order) => mayLeave(order) && leftOf(order).length > 0,
+  time: (order) => mayLeave(order) && timesWanted(order).length > 0,
   back: ({ books }) => books.toGiveBack > 0,
 };
+
+/** Whether something of it may be handed over: it is paid, or is paid then. */
+export const mayLeave = ({ state, payment }: BookedOrder) =>
+  state === 'paid' || (state === 'awaiting-payment' && payment === 'cash');
 
 /** Pieces that are still to be sent or handed over. */
 export const leftOf = ({ lines, books }: BookedOrder) =>

@@ -7,6 +7,7 @@ import { type PriceListEntry, type TillRules } from '@/core/till';
 import { Choice, Field, Notice, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { countriesByName, Part } from './parts';
+import { useRegions } from './regions';
 
 const Worked = styled.dl`
   div {
@@ -70,7 +71,15 @@ const today = () => new Date().toISOString().slice(0, 10);
 export function PretendBuyer({ rules, list }: BuyersProps) {
   const some = useMemo(() => list.filter(({ price }) => price > 0), [list]);
   const first = some.find(({ physical }) => physical) ?? some[0];
-  const [buyer, setBuyer] = useState({ things: [{ id: '', quantity: '1' }], country: '', postalCode: '', code: '', number: '' });
+  const [buyer, setBuyer] = useState({
+    things: [{ id: '', quantity: '1' }],
+    country: '',
+    region: '',
+    postalCode: '',
+    code: '',
+    number: '',
+  });
+  const regionsOf = useRegions();
   const set = (part: Partial<typeof buyer>) => setBuyer({ ...buyer, ...part });
   if (!first) return <Notice>Bring in goods, and an order is worked out here.</Notice>;
   const lines = buyer.things.flatMap(({ id, quantity }) => {
@@ -80,10 +89,14 @@ export function PretendBuyer({ rules, list }: BuyersProps) {
       : [];
   });
   const country = buyer.country || rules.country;
+  const depends = new Set([...rules.zones.flatMap(({ regions }) => regions), ...rules.tax.places.map(({ region }) => region)]);
+  const parts = regionsOf(country).filter(({ code }) => depends.has(code));
+  const region = parts.find(({ code }) => code === buyer.region)?.code ?? '';
   const business = buyer.number.trim() ? countryOfTaxNumber(buyer.number) : null;
   const bill = makeBill(rules, {
     lines,
     country,
+    region,
     postalCode: buyer.postalCode,
     rate: '',
     code: buyer.code,
@@ -116,6 +129,14 @@ export function PretendBuyer({ rules, list }: BuyersProps) {
           options={[{ id: '', name: 'Not said yet' }, ...countriesByName]}
           onChange={(code) => set({ country: code })}
         />
+        {parts.length ? (
+          <Choice
+            label="In"
+            value={region}
+            options={[{ id: '', name: 'Any part of it' }, ...parts.map(({ code, name }) => ({ id: code, name }))]}
+            onChange={(code) => set({ region: code })}
+          />
+        ) : null}
         <Field label="Postal code" value={buyer.postalCode} onChange={(postalCode) => set({ postalCode })} />
         <Field label="Codes, by commas" value={buyer.code} onChange={(code) => set({ code })} />
         <Field

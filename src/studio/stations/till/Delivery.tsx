@@ -22,6 +22,7 @@ import {
   Word,
   type PartProps,
 } from './parts';
+import { useRegions } from './regions';
 
 const plainRate = { price: 0, freeFrom: null, upTo: null, steps: null, perPiece: 0, collection: false };
 const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
@@ -165,6 +166,10 @@ interface ZoneProps {
 function Zone({ zone, rules, untold = [], onTold, onChange }: ZoneProps) {
   const sums = sumsOf(rules);
   const change = (part: Partial<DeliveryZone>) => onChange({ ...zone, ...part });
+  const regionsOf = useRegions();
+  // A region's code says what it is within one country alone.
+  const [country = ''] = zone.countries;
+  const parts = zone.countries.length === 1 ? regionsOf(country) : [];
   return (
     <>
       <Sentence>
@@ -175,8 +180,20 @@ function Zone({ zone, rules, untold = [], onTold, onChange }: ZoneProps) {
           values={zone.countries}
           nameOf={countryName}
           options={destinations}
-          onChange={(countries) => change({ countries })}
-        />{' '}
+          onChange={(countries) => change({ countries, regions: [] })}
+        />
+        {parts.length ? (
+          <>
+            , of its regions{' '}
+            <Several
+              what="region"
+              values={zone.regions}
+              nameOf={(code) => parts.find((part) => part.code === code)?.name ?? code}
+              options={parts.map(({ code, name }) => ({ id: code, name }))}
+              onChange={(regions) => change({ regions })}
+            />
+          </>
+        ) : null}{' '}
         and of their postal codes{' '}
         <Blank
           label="Postal codes"

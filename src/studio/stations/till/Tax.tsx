@@ -17,6 +17,7 @@ import {
   Word,
   type PartProps,
 } from './parts';
+import { useRegions } from './regions';
 
 const percent = (rate: number) => String(rate / 100);
 
@@ -213,11 +214,19 @@ function Further({ rules, onChange }: FurtherProps) {
 
 function AddPlace({ rules, onChange }: FurtherProps) {
   const { tax } = rules;
-  const known = new Set(tax.places.filter(({ from }) => from === '').map(({ country }) => country));
-  const others = countriesByName.filter(({ id }) => id !== rules.country && !known.has(id));
+  const known = new Set(tax.places.filter(({ from, region }) => from === '' && region === '').map(({ country }) => country));
+  const regionsOf = useRegions();
+  // At home it is a part of the country that has rates of its own.
+  const free = regionsOf(rules.country).find(
+    ({ code }) => !tax.places.some(({ country, region }) => country === rules.country && region === code),
+  );
+  const others = countriesByName
+    .filter(({ id }) => (id === rules.country ? free !== undefined : !known.has(id)))
+    .map(({ id, name }) => ({ id, name: id === rules.country ? `a part of ${name}` : name }));
   const add = (country: string) => {
+    const region = country === rules.country ? (free?.code ?? '') : '';
     const standard = standardRateOf(country) ?? 0;
-    onChange({ places: [...tax.places, { country, region: '', from: '', standard, reduced: standard, zero: 0 }] });
+    onChange({ places: [...tax.places, { country, region, from: '', standard, reduced: standard, zero: 0 }] });
   };
   return (
     <Word
@@ -231,6 +240,9 @@ function AddPlace({ rules, onChange }: FurtherProps) {
 
 function Places({ rules, onChange }: FurtherProps) {
   const { places } = rules.tax;
+  const regionsOf = useRegions();
+  const isTaken = ({ country, region, from }: (typeof places)[number]) =>
+    places.some((other) => other.country === country && other.region === region && other.from === from);
   return (
     <div>
       <Soft>
@@ -243,9 +255,27 @@ function Places({ rules, onChange }: FurtherProps) {
         const change = (part: Partial<typeof one>) =>
           onChange({ places: places.map((other, j) => (i === j ? { ...other, ...part } : other)) });
         const name = countryName(one.country);
+        const parts = regionsOf(one.country);
         return (
           <Sentence key={`${one.country}-${one.region}-${i}`}>
-            <b>{name}</b>:{' '}
+            <b>{name}</b>
+            {parts.length ? (
+              <>
+                ,{' '}
+                <Word
+                  label={`Which part of ${name}`}
+                  value={one.region}
+                  options={[
+                    ...(one.country === rules.country ? [] : [{ id: '', name: 'all of it' }]),
+                    ...parts
+                      .filter(({ code }) => code === one.region || !isTaken({ ...one, region: code }))
+                      .map(({ code, name: part }) => ({ id: code, name: part })),
+                  ]}
+                  onChange={(region) => !isTaken({ ...one, region }) && change({ region })}
+                />
+              </>
+            ) : null}
+            :{' '}
             <Blank
               label={`Standard rate of ${name}, %`}
               size={4}
@@ -267,7 +297,7 @@ function Places({ rules, onChange }: FurtherProps) {
               type="date"
               value={one.from}
               read={anyText}
-              onSet={(from) => change({ from })}
+              onSet={(from) => !isTaken({ ...one, from }) && change({ from })}
             />{' '}
             on{' '}
             <TextButton aria-label={`Take ${name} out`} onPress={() => onChange({ places: places.filter((_, j) => i !== j) })}>
