@@ -11,7 +11,15 @@ import { type SoldFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
 import { type Result } from '@/core/result';
 import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
-import { type Exceptions, type LooksKind, type MarkChoice, type SetAside, type ShopDifference, type Target } from '@/core/site';
+import {
+  type Exceptions,
+  type LooksKind,
+  type MarkChoice,
+  type SaidOfDelivery,
+  type SetAside,
+  type ShopDifference,
+  type Target,
+} from '@/core/site';
 import { type TillRules } from '@/core/till';
 import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
@@ -64,6 +72,10 @@ export interface Summary {
   slug: string;
   reading: Reading;
   rules: TillRules;
+  /** What the brief says of delivery, in its words, with the sums in them. */
+  saidOfDelivery: SaidOfDelivery[];
+  /** And of its prices. */
+  saidOfPrices: string[];
   moneyKnown: boolean;
   look: Look;
   mark: MarkChoice;

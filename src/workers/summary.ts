@@ -4,7 +4,7 @@ import { Decided, planPlaces } from '@/core/places';
 import { type Product, type Project } from '@/core/project';
 import { contentTexts, sectionAbout, textIn } from '@/core/sections';
 import { priceRange } from '@/core/goods';
-import { type Shop } from '@/core/site';
+import { saidOfDelivery, saidOfPrices, type Shop } from '@/core/site';
 import { formatMoney } from '@/core/till';
 import { askedAt, readingEase } from '@/core/words';
 import { placeOfText } from '@/core/writing';
@@ -87,6 +87,8 @@ export function summarise(shop: Shop, project: Project, pictureUrls: Record<stri
     slug: shop.slug,
     reading: shop.reading,
     rules: shop.rules,
+    saidOfDelivery: saidOfDelivery(shop.reading, shop.rules),
+    saidOfPrices: saidOfPrices(shop.reading),
     moneyKnown: shop.moneyKnown,
     look: shop.look,
     mark: shop.mark,

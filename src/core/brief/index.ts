@@ -3,7 +3,7 @@ export { isSureCountry } from './currency';
 export { isMade } from './facts/features';
 export { colourOf, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
-export { toTheMaker, type Fit, type Judgement, type Role } from './judge/judge';
+export { shareOf, toTheMaker, type Fit, type Judgement, type Role } from './judge/judge';
 export { leastStory, verdictOf, leastAsked, worthOf, type Statement, type Topic } from './statements';
 export { type Fact, type Source } from './fact';
 export { goodsKinds, type Detail, type GoodsKind } from './goodsKinds';

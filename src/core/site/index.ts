@@ -41,3 +41,4 @@ export { withMoves } from './anchoring';
 export { settlePositions } from './settle';
 export { compareShops, type ShopDifference } from './compare';
 export { buildReport, readingReport } from './report';
+export { amountsIn, saidOfDelivery, saidOfPrices, type SaidOfDelivery } from './saidAtTill';

@@ -58,8 +58,8 @@ export function TillStation({ state, shop }: StationProps) {
         <Head title="Till">
           What buyers pay beside your prices. Nothing here is guessed, and nothing holds that you did not set.
         </Head>
-        <Tax state={state} rules={rules} />
-        <Delivery state={state} rules={rules} />
+        <Tax state={state} rules={rules} said={shop.summary?.saidOfPrices ?? []} />
+        <Delivery state={state} rules={rules} said={shop.summary?.saidOfDelivery ?? []} />
         <Discounts state={state} rules={rules} sold={sold} />
         <Payment state={state} rules={rules} />
         <Invoices state={state} rules={rules} />

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { set, tillPlaces } from '@/core/places';
-import { doZonesMeet } from '@/core/till/page';
+import { type SaidOfDelivery } from '@/core/site';
+import { doZonesMeet, formatMoney } from '@/core/till/page';
 import { type DeliveryRate, type DeliveryZone } from '@/core/till';
 import { Button, Check, Notice, Row, TextButton } from '../../parts';
 import {
@@ -28,11 +29,11 @@ const plainRate = { price: 0, freeFrom: null, upTo: null, steps: null, perPiece:
 const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
 
 /** Zones and their rates, and the days to send something back. */
-export function Delivery({ state, rules }: PartProps) {
+export function Delivery({ state, rules, said }: PartProps & { said: readonly SaidOfDelivery[] }) {
   const { zones } = rules;
   const [draft, setDraft] = useState<Draft | null>(null);
   const setZones = (next: DeliveryZone[]) => state.decide(set(tillPlaces.zones, next));
-  const begin = () => {
+  const begin = (price?: number) => {
     const home = rules.country && !zones.some(({ countries }) => countries.includes(rules.country));
     const rate = unused(
       'rate',
@@ -40,7 +41,7 @@ export function Delivery({ state, rules }: PartProps) {
     );
     setDraft({
       instead: null,
-      untold: [rate],
+      untold: price === undefined ? [rate] : [],
       zone: {
         id: unused(
           'zone',
@@ -52,7 +53,7 @@ export function Delivery({ state, rules }: PartProps) {
         postal: [],
         surcharge: 0,
         closed: false,
-        rates: [{ ...plainRate, id: rate, label: 'Post' }],
+        rates: [{ ...plainRate, id: rate, label: 'Post', price: price ?? 0 }],
       },
     });
   };
@@ -83,6 +84,21 @@ export function Delivery({ state, rules }: PartProps) {
     <Part aria-label="Delivery">
       <h2>Delivery</h2>
       {zones.length || draft ? null : <Notice $kind="mend">There is no delivery yet, so nobody can order a parcel.</Notice>}
+      {zones.length || draft || !said.length ? null : (
+        <Notice as="div">
+          <p>Your brief says of it:</p>
+          {said.slice(0, 4).map(({ words, amounts }) => (
+            <p key={words}>
+              “{words}”{' '}
+              {amounts.slice(0, 3).map((amount) => (
+                <TextButton key={amount} style={{ marginRight: 10 }} onPress={() => begin(amount)}>
+                  Begin with a rate of {formatMoney(amount, rules)}
+                </TextButton>
+              ))}
+            </p>
+          ))}
+        </Notice>
+      )}
       {zones
         .filter(({ id }) => id !== draft?.instead)
         .map((zone) => (
@@ -125,7 +141,7 @@ export function Delivery({ state, rules }: PartProps) {
         </Rules>
       ) : (
         <Row>
-          <TextButton onPress={begin}>Add a zone</TextButton>
+          <TextButton onPress={() => begin()}>Add a zone</TextButton>
         </Row>
       )}
       <Sentence>

@@ -22,7 +22,7 @@ import { useRegions } from './regions';
 const percent = (rate: number) => String(rate / 100);
 
 /** What tax the prices hold, by whose rates, and how it is rounded. */
-export function Tax({ state, rules }: PartProps) {
+export function Tax({ state, rules, said }: PartProps & { said: readonly string[] }) {
   const { tax, taxes } = rules;
   const change = (part: Partial<TaxRules>) => state.decide(place(tillPlaces.tax, { ...tax, ...part }));
   const set = (name: 'standard' | 'reduced', text: string) =>
@@ -32,6 +32,15 @@ export function Tax({ state, rules }: PartProps) {
   return (
     <Part aria-label="Tax">
       <h2>Tax</h2>
+      {taxes || !said.length ? null : (
+        <Notice>
+          Your brief says of it:{' '}
+          {said
+            .slice(0, 3)
+            .map((words) => `“${words}”`)
+            .join(' ')}
+        </Notice>
+      )}
       <Sentence>
         I sell from{' '}
         <Word
