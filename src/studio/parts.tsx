@@ -179,6 +179,8 @@ export function Choice<Id extends string>({
 }
 
 export const Check = styled(Checkbox)`
+  /* The box that is not seen stands where this is, not at the end of the page. */
+  position: relative;
   display: flex;
   gap: 8px;
   align-items: center;

@@ -25,6 +25,7 @@ const header = [
   'delivery',
   'tax',
   'total',
+  'by gift card',
   'received',
   'refunded',
   'given back',
@@ -46,9 +47,15 @@ export function orderRows(orders: readonly BookedOrder[]): (string | number)[][]
           whole,
         ),
         ...[line.title, line.variant, line.quantity, money(line.price), money(line.sum), money(line.discount)],
-        ...[order.delivery?.price ?? 0, order.tax, order.total, books.received, books.refunded, books.givenBack].map((amount) =>
-          whole(money(amount)),
-        ),
+        ...[
+          order.delivery?.price ?? 0,
+          order.tax,
+          order.total,
+          order.giftCard,
+          books.received,
+          books.refunded,
+          books.givenBack,
+        ].map((amount) => whole(money(amount))),
       ];
     });
   });

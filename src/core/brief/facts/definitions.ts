@@ -162,6 +162,8 @@ export const spanFacts = {
           if (
             !own.every(({ low }) => isWord(low) || /^[&\d'’%]/.test(low) || isFigure(low)) ||
             own.filter(({ low }) => isFigure(low)).length > 1 ||
+            // A notice of copyright has the name last: the word, the year, who holds it (Universal Copyright Convention, article III).
+            own.some(({ low }) => low === 'copyright') ||
             own.every(isSmall)
           )
             return false;
