@@ -274,3 +274,48 @@ test('a letter as it went out is a page that anybody can read', async ({ page })
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectNoAxeFindings(page, 'a letter');
 });
+
+test('what the brief says of delivery begins a rate; a region alone is delivered to, and cash is taken there', async ({
+  browser,
+  page,
+}) => {
+  const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  await newShop(other);
+  await writeBrief(
+    other,
+    'Tidal Cup casts egg cups in Halifax, Canada. Shipping within Canada is $9.50. Prices are in Canadian dollars.',
+  );
+  await pasteList(other, 'title,price\nPlain cup,18.00\n');
+  await station(other, 'Till');
+  await expect(other.getByText('“Shipping within Canada is $9.50.”')).toBeVisible();
+  await other.getByRole('button', { name: 'Begin with a rate of $9.50' }).click();
+  const draft = other.getByRole('group', { name: 'A zone that is not set yet' });
+  await draft.getByLabel('Another region').selectOption({ label: 'Nova Scotia' });
+  await expectNoAxeFindings(other, 'a zone of a region');
+  await draft.getByRole('button', { name: 'Deliver so' }).click();
+  await other.getByText('Cash, when it is delivered or fetched').click();
+  await saved(other);
+  const there = await publish(other, `tidal-${Date.now() % 1_000_000}`);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${there}goods/plain-cup/`);
+  await page.getByRole('button', { name: 'Add to cart' }).click();
+  await expect(page.getByRole('link', { name: 'See the cart' })).toBeVisible();
+  await page.goto(`${there}checkout/`);
+  await expect(page.getByText('The shop does not deliver there.')).toBeVisible();
+  await page.getByLabel('Region').selectOption({ label: 'Nova Scotia' });
+  await expect(page.locator('[data-rates]')).toContainText('$9.50');
+  await page.getByLabel('Name', { exact: true }).fill('Moira');
+  await page.getByLabel('E-mail').fill('moira@post.example');
+  await street(page);
+  await page.getByRole('radio', { name: /In cash/ }).check({ force: true });
+  await settled(page);
+  await expectNoAxeFindings(page, 'a checkout with a region on a phone');
+  await order(page);
+  await expect(page.getByText('You pay when you get it.')).toBeVisible();
+  await station(other, 'Orders');
+  await expect(other.getByRole('heading', { name: 'Order 1001, to be paid in cash' })).toBeVisible();
+  await other.getByRole('button', { name: 'The parcel has left' }).click();
+  await expect(other.getByRole('heading', { name: 'Order 1001, sent, to be paid in cash' })).toBeVisible();
+  await other.getByRole('button', { name: 'The payment has come' }).click();
+  await expect(other.getByRole('heading', { name: 'Order 1001, sent' })).toBeVisible();
+});

@@ -62,6 +62,11 @@ export class Journal<T> {
     return this.found;
   }
 
+  /** Records that can be used: more of them is another state. */
+  get length(): number {
+    return this.found.length;
+  }
+
   add(event: T): void {
     mkdirSync(dirname(this.path), { recursive: true });
     const text = JSON.stringify(event);

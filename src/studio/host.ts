@@ -18,7 +18,22 @@ const refusalSchema = z.object({ say: z.string() });
 export type ReleaseLog = z.infer<typeof logSchema>;
 
 /** Calls the host and reads its answer; a refusal and a broken line both become a sentence. */
-async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: RequestInit = {}): Promise<Result<T>> {
+function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init?: RequestInit): Promise<Result<T>>;
+function call<T>(
+  schema: z.ZodType<T>,
+  path: string,
+  owner: Owner,
+  init: RequestInit,
+  /** Whether an answer says that nothing has changed. */
+  isSame: (answer: Response) => boolean,
+): Promise<Result<T | null>>;
+async function call<T>(
+  schema: z.ZodType<T>,
+  path: string,
+  owner: Owner,
+  init: RequestInit = {},
+  isSame: (answer: Response) => boolean = () => false,
+): Promise<Result<T | null>> {
   let answer: Response;
   try {
     answer = await fetch(`/standin/host/${owner.address}${path}`, {
@@ -28,6 +43,7 @@ async function call<T>(schema: z.ZodType<T>, path: string, owner: Owner, init: R
   } catch {
     return fail('The host could not be reached. Look whether Arcatum is still running, then try again.');
   }
+  if (isSame(answer)) return ok(null);
   const body: unknown = await answer.json().catch(() => null);
   const read = schema.safeParse(body);
   if (answer.ok && read.success) return ok(read.data);
@@ -45,7 +61,21 @@ const ordersSchema = z.object({
   /** Records of the host that can't be read: their line, from 1, and why. */
   damage: z.array(z.object({ line: z.number(), because: z.string() })),
 });
-export const ordersOf = (owner: Owner) => call(ordersSchema, '/orders', owner);
+export interface Orders extends z.infer<typeof ordersSchema> {
+  /** The host's name for this state of them. */
+  revision: string;
+}
+
+/** All orders; null where they are as they were at a revision. */
+export async function ordersOf(owner: Owner, known: string): Promise<Result<Orders | null>> {
+  let revision = '';
+  const found = await call(ordersSchema, '/orders', owner, { headers: known ? { 'if-none-match': known } : {} }, (answer) => {
+    revision = answer.headers.get('etag') ?? '';
+    return answer.status === 304;
+  });
+  if (!found.ok) return found;
+  return ok(found.value && { ...found.value, revision });
+}
 
 /** What a seller does with an order. */
 export type OrderStep =

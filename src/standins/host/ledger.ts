@@ -36,6 +36,10 @@ export class Ledger {
     for (const event of this.journal.read()) this.apply(event);
   }
 
+  get length(): number {
+    return this.journal.length;
+  }
+
   /** What it returns from is on the disk, and is in force. */
   record(event: HostEvent): void {
     this.journal.add(event);

@@ -24,6 +24,10 @@ export class Outbox {
     for (const sent of this.journal.read()) this.byId.set(sent.id, sent);
   }
 
+  get length(): number {
+    return this.byId.size;
+  }
+
   has = (id: string): boolean => this.byId.has(id);
 
   post(id: string, order: string, letter: Letter, at: string): void {

@@ -534,6 +534,12 @@ export class HostTill {
     return [...this.ledger.orders.values()].map((kept) => ({ ...kept.order, books: this.books(kept) })).reverse();
   }
 
+  /** Another one is another state of the orders and their letters. */
+  revision(now: string): string {
+    this.expire(now);
+    return `${this.ledger.length}-${this.desk.office?.outbox.length ?? 0}`;
+  }
+
   /** Asks the provider about everything that waits: what it told while nobody listened is heard now. */
   catchUp(now: string): void {
     for (const kept of [...this.ledger.open]) this.ask(kept, now);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { csvOf } from '@/core/csv';
@@ -87,11 +87,14 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
   const [view, setView] = useState<View>('all');
   const [search, setSearch] = useState('');
   const [shown, setShown] = useState(perStretch);
+  const revision = useRef('');
 
   const read = useCallback(async () => {
     if (!owner) return;
-    const found = await ordersOf(owner);
+    const found = await ordersOf(owner, revision.current);
     if (found.ok) {
+      if (!found.value) return;
+      revision.current = found.value.revision;
       setOrders(found.value.orders);
       setDamage(found.value.damage);
       onOrders(found.value.orders.length);
@@ -100,7 +103,6 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
 
   useEffect(() => {
     // The host is an outside thing: its orders are asked for when the station opens, and every ten seconds.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
     void read();
     const timer = setInterval(() => void read(), 10_000);
     return () => clearInterval(timer);

@@ -68,15 +68,21 @@ export const timesWanted = ({ lines, books }: BookedOrder) =>
 
 export const plain = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
 
+/** What is looked through of an order: it is put together once. */
+const texts = new WeakMap<BookedOrder, string>();
+function textOf(order: BookedOrder): string {
+  const before = texts.get(order);
+  if (before !== undefined) return before;
+  const { number, buyer, lines } = order;
+  const text = plain(
+    [number, buyer.name, buyer.email, buyer.place, buyer.postcode, ...lines.map(({ title }) => title)].join(' '),
+  );
+  texts.set(order, text);
+  return text;
+}
+
 /** The orders of a view in which every word of a search stands: number, buyer, place, goods. */
 export function ordersIn(orders: readonly BookedOrder[], view: View, search: string): BookedOrder[] {
   const words = plain(search).split(/\s+/).filter(Boolean);
-  return orders.filter((order) => {
-    if (!isIn[view](order)) return false;
-    const { number, buyer, lines } = order;
-    const all = plain(
-      [number, buyer.name, buyer.email, buyer.place, buyer.postcode, ...lines.map(({ title }) => title)].join(' '),
-    );
-    return words.every((word) => all.includes(word));
-  });
+  return orders.filter((order) => isIn[view](order) && words.every((word) => textOf(order).includes(word)));
 }

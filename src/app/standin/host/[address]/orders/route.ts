@@ -16,7 +16,12 @@ export const GET = answering<Call>(async (request, { params }) => {
   const shut = closed(request, address, mayRead(address, keyOf(request)));
   if (shut) return shut;
   const till = tillOf(address);
-  return json(200, { orders: till.all(now()), damage: till.damage });
+  // A long list is sent once, and again when something of it has changed (RFC 9110, section 13.1.2).
+  const etag = `"${till.revision(now())}"`;
+  if (request.headers.get('if-none-match') === etag) return new Response(null, { status: 304, headers: { etag } });
+  const answer = json(200, { orders: till.all(now()), damage: till.damage });
+  answer.headers.set('etag', etag);
+  return answer;
 });
 
 const number = z.string().max(20);
