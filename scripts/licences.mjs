@@ -1,5 +1,5 @@
 // Writes into THIRD-PARTY.md which packages run with the app, each with the licence that it states; with --check, says where the file is behind.
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
 const root = new URL('..', import.meta.url).pathname;
 const read = (path) => JSON.parse(readFileSync(`${root}${path}`, 'utf8'));
@@ -8,12 +8,19 @@ const { dependencies } = read('package.json');
 const { packages } = read('package-lock.json');
 const named = /^(.*)-(?:aix|android|darwin|freebsd|linux|linuxmusl|netbsd|openbsd|openharmony|sunos|webcontainers|win32)\b.*$/;
 
+/** A package may state its licence by its text alone. */
+function byText(path) {
+  const file = readdirSync(`${root}${path}`).find((name) => /^licen[cs]e/i.test(name));
+  const text = file ? readFileSync(`${root}${path}/${file}`, 'utf8') : '';
+  return text.includes('Permission is hereby granted, free of charge') ? 'MIT' : undefined;
+}
+
 /** As the lock file has it, else as the package itself states it. */
 function licenceOf(path) {
   const { license } = packages[path];
   if (license) return license;
   const own = read(`${path}/package.json`);
-  const stated = own.license ?? own.licenses?.map(({ type }) => type).join(' AND ');
+  const stated = own.license ?? own.licenses?.map(({ type }) => type).join(' AND ') ?? byText(path);
   if (!stated) throw new Error(`${path} states no licence.`);
   return stated;
 }
