@@ -294,6 +294,10 @@ test('what the brief says of delivery begins a rate; a region alone is delivered
   await expectNoAxeFindings(other, 'a zone of a region');
   await draft.getByRole('button', { name: 'Deliver so' }).click();
   await other.getByText('Cash, when it is delivered or fetched').click();
+  await other.getByLabel('What you would like to know of buyers').fill('Which date shall stand on it?');
+  await other.getByRole('button', { name: 'Ask it' }).click();
+  await other.getByText('has to be answered').click();
+  await expectNoAxeFindings(other, 'the till with a question');
   await saved(other);
   const there = await publish(other, `tidal-${Date.now() % 1_000_000}`);
   await page.setViewportSize({ width: 390, height: 844 });
@@ -311,9 +315,13 @@ test('what the brief says of delivery begins a rate; a region alone is delivered
   await settled(page);
   await expectNoAxeFindings(page, 'a checkout with a region on a phone');
   await order(page);
+  await expect(page.getByRole('alert')).toContainText('Answer “Which date shall stand on it?”.');
+  await page.getByLabel('Which date shall stand on it?').fill('1 June 1998');
+  await page.getByRole('button', { name: 'Order and pay' }).click();
   await expect(page.getByText('You pay when you get it.')).toBeVisible();
   await station(other, 'Orders');
   await expect(other.getByRole('heading', { name: 'Order 1001, to be paid in cash' })).toBeVisible();
+  await expect(other.getByText('Which date shall stand on it?: 1 June 1998')).toBeVisible();
   await other.getByRole('button', { name: 'The parcel has left' }).click();
   await expect(other.getByRole('heading', { name: 'Order 1001, sent, to be paid in cash' })).toBeVisible();
   await other.getByRole('button', { name: 'The payment has come' }).click();

@@ -57,7 +57,7 @@ export async function build(values: Values, assets: string): Promise<void> {
 /** A project with the till's rules of a file laid over its own. */
 function ruled(project: Project, values: Values): Project {
   if (values.rules === undefined) return project;
-  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters } = readForm(
+  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters, questions } = readForm(
     ruleFileSchema,
     values.rules,
     'file of rules',
@@ -72,6 +72,7 @@ function ruled(project: Project, values: Values): Project {
     ...(payments ? [set(tillPlaces.payments, payments)] : []),
     ...(invoices ? [set(tillPlaces.invoices, invoices)] : []),
     ...(letters ? [set(tillPlaces.letters, letters)] : []),
+    ...(questions ? [set(tillPlaces.questions, questions)] : []),
     ...(typeof returnsDays === 'number' ? [set(tillPlaces.returnsDays, returnsDays)] : []),
   ];
   return withWishes(project, wishes);

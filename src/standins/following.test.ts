@@ -262,6 +262,21 @@ describe('cash', () => {
   });
 });
 
+test('what has to be answered is; what was answered stays with the order, and other questions are none of it', () => {
+  const { till } = open();
+  const questions = [
+    { id: 'q1', label: 'Which date?', required: true },
+    { id: 'q2', label: 'A message?', required: false },
+  ];
+  const asking = { ...data, rules: { ...data.rules, questions } };
+  const ask = (answers?: Record<string, string>) =>
+    till.place(asking, request({ bowl: 1 }, answers ? { answers } : {}), 'r', at(0));
+  expect(ask()).toMatchObject({ ok: false, say: expect.stringContaining('Which date?') });
+  expect(ask({ q1: '', q2: 'Hello' })).toMatchObject({ ok: false });
+  const placed = ask({ q1: '1 June', q2: '', q9: 'x' });
+  expect(placed.ok && placed.value.order.answers).toEqual([{ label: 'Which date?', answer: '1 June' }]);
+});
+
 describe('a provider that is away', () => {
   test('keeps nobody from buying: what waits goes on waiting, and what it says later counts', () => {
     jest.spyOn(console, 'error').mockImplementation(() => undefined);

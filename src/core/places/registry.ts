@@ -64,6 +64,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   till.returnsDays,
   till.invoices,
   till.letters,
+  till.questions,
   till.publishedAt,
 ] as readonly Pick<Place, 'kind'>[];
 

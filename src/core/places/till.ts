@@ -5,6 +5,7 @@ import {
   invoicesSchema,
   lettersSchema,
   paymentsSchema,
+  questionsSchema,
   taxRatesSchema,
   taxRulesSchema,
   zoneSchema,
@@ -60,6 +61,11 @@ export const invoices = definePlace({
   address: ['till', 'invoices'],
   value: invoicesSchema,
   says: (_, after) => (after ? `Invoices are issued by ${after.name}` : 'Invoices: none are issued'),
+});
+export const questions = definePlace({
+  address: ['till', 'questions'],
+  value: questionsSchema,
+  says: (_, after) => `Questions at the checkout: ${after?.length ? shown(after.map(({ label }) => label)) : 'none'}`,
 });
 export const letters = definePlace({
   address: ['till', 'letters'],

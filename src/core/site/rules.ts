@@ -60,5 +60,6 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
     returnsDays: decided.get(tillPlaces.returnsDays) ?? null,
     invoices: decided.get(tillPlaces.invoices) ?? null,
     letters: decided.get(tillPlaces.letters) ?? {},
+    questions: decided.get(tillPlaces.questions) ?? [],
   };
 }

@@ -27,6 +27,8 @@ export const orderRequestSchema = z.object({
   payment: paymentSchema,
   /** The total that the buyer saw and agreed to, minor units. Nothing is charged by it; an order whose sum has changed since is refused. */
   seen: z.number().int().nonnegative().optional(),
+  /** Answers to the seller's own questions, by their names. */
+  answers: z.record(z.string().max(20), z.string().trim().max(500)).optional(),
   consent: z.literal(true),
   buyer: z.object({
     name: line.min(1),
@@ -108,6 +110,8 @@ export const orderSchema = z.object({
   tax: z.number(),
   taxIncluded: z.boolean(),
   total: z.number(),
+  /** What the buyer answered, with the questions as they stood. */
+  answers: z.array(z.object({ label: z.string(), answer: z.string() })).default([]),
   /** How it is taxed (`Taxing`); orders of before it was kept don't say. */
   taxing: z.enum(['', 'unset', 'small', 'home', 'place', 'outside', 'business']).default(''),
   /** What of the total a gift card pays. */

@@ -16,6 +16,7 @@ const header = [
   'town',
   'country',
   'note',
+  'answers',
   'thing',
   'variant',
   'number',
@@ -31,6 +32,8 @@ const header = [
   'given back',
 ] as const;
 
+const answered = ({ answers }: BookedOrder) => answers.map(({ label, answer }) => `${label}: ${answer}`).join('; ');
+
 /**
  * Orders as a table, a row for each of their lines. What is of the order as a whole stands in its first row alone, so that a column of a
  * spreadsheet adds up. Sums are decimals of the currency; times are UTC, ISO 8601.
@@ -43,9 +46,17 @@ export function orderRows(orders: readonly BookedOrder[]): (string | number)[][]
       const whole = (value: string) => (i === 0 ? value : '');
       return [
         ...[order.number, order.placed, order.state, order.payment, currency],
-        ...[buyer.name, buyer.email, buyer.phone, buyer.street, buyer.postcode, buyer.place, buyer.country, buyer.note].map(
-          whole,
-        ),
+        ...[
+          buyer.name,
+          buyer.email,
+          buyer.phone,
+          buyer.street,
+          buyer.postcode,
+          buyer.place,
+          buyer.country,
+          buyer.note,
+          answered(order),
+        ].map(whole),
         ...[line.title, line.variant, line.quantity, money(line.price), money(line.sum), money(line.discount)],
         ...[
           order.delivery?.price ?? 0,

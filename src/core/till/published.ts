@@ -9,6 +9,7 @@ import {
   lettersSchema,
   longestName,
   paymentsSchema,
+  questionsSchema,
   plainTax,
   taxRatesSchema,
   taxRulesSchema,
@@ -58,6 +59,7 @@ export const tillRulesSchema = z
     tax: taxRulesSchema.default(plainTax),
     invoices: invoicesSchema.nullable().default(null),
     letters: lettersSchema.default({}),
+    questions: questionsSchema.default([]),
   })
   .refine(({ currency, digits }) => digits === minorDigits(currency), {
     path: ['digits'],
@@ -70,6 +72,7 @@ export const ruleFileSchema = z
     ...setFields,
     invoices: invoicesSchema,
     letters: lettersSchema,
+    questions: questionsSchema,
     tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })),
   })
   .partial();

@@ -186,6 +186,13 @@ export const invoicesSchema = z
   .refine(({ prefix, creditPrefix }) => prefix !== creditPrefix, 'Invoices and credit notes have series of their own.');
 export type Invoices = z.infer<typeof invoicesSchema>;
 
+/** What a seller asks of buyers at the checkout, in their own words. */
+export const questionsSchema = z
+  .array(z.object({ id: z.string().regex(/^q[0-9]{1,6}$/), label: z.string().trim().min(1).max(200), required: z.boolean() }))
+  .max(12)
+  .refine((questions) => new Set(questions.map(({ id }) => id)).size === questions.length, 'Two questions have one name.');
+export type Question = z.infer<typeof questionsSchema>[number];
+
 /** Kinds of letters that go to buyers, in the order in which things happen. */
 export const letterKinds = [
   'placed',
@@ -229,4 +236,5 @@ export interface TillRules extends MoneyForm {
   /** null while the seller hasn't said: then none are issued. */
   invoices: Invoices | null;
   letters: Letters;
+  questions: Question[];
 }

@@ -94,6 +94,8 @@ export function makeOrder(
   if (request.seen !== undefined && request.seen !== bill.total) {
     return fail(refused.sumChanged(formatMoney(bill.total, rules)));
   }
+  const unanswered = rules.questions.find(({ id, required }) => required && !request.answers?.[id]);
+  if (unanswered) return fail(refused.answer(unanswered.label));
   const order: Order = {
     number,
     placed: now,
@@ -121,6 +123,10 @@ export function makeOrder(
     relief: bill.relief,
     taxing: bill.taxing,
     giftCard: 0,
+    answers: rules.questions.flatMap(({ id, label }) => {
+      const answer = request.answers?.[id];
+      return answer ? [{ label, answer }] : [];
+    }),
     delivery: bill.delivery && {
       label: bill.delivery.rate.label,
       price: bill.delivery.price,

@@ -75,7 +75,7 @@ export const minutesToPay = 30;
 const minute = 60_000;
 
 /** What an attempt asks for: one key stands for one of these. */
-const contentOf = ({ lines, country, region, rate, code, taxNumber, giftCard, payment, buyer }: OrderRequest): string =>
+const contentOf = ({ lines, country, region, rate, code, taxNumber, giftCard, answers, payment, buyer }: OrderRequest): string =>
   createHash('sha256')
     .update(
       JSON.stringify([
@@ -87,6 +87,7 @@ const contentOf = ({ lines, country, region, rate, code, taxNumber, giftCard, pa
         Object.entries(buyer).sort(),
         ...(region || taxNumber ? [region, taxNumber] : []),
         ...(giftCard ? [{ giftCard }] : []),
+        ...(answers && Object.keys(answers).length ? [{ answers: Object.entries(answers).sort() }] : []),
       ]),
     )
     .digest('hex');

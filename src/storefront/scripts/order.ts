@@ -19,7 +19,7 @@ export interface Chosen {
   seen: number;
 }
 
-function requestOf(form: HTMLFormElement, { lines }: Priced, { code, giftCard, seen }: Chosen): OrderRequest {
+function requestOf(form: HTMLFormElement, { lines, rules }: Priced, { code, giftCard, seen }: Chosen): OrderRequest {
   const data = new FormData(form);
   const field = (name: string) => String(data.get(name) ?? '').trim();
   return {
@@ -31,6 +31,7 @@ function requestOf(form: HTMLFormElement, { lines }: Priced, { code, giftCard, s
     region: field('region'),
     taxNumber: field('taxNumber'),
     ...(giftCard ? { giftCard } : {}),
+    ...(rules.questions.length ? { answers: Object.fromEntries(rules.questions.map(({ id }) => [id, field(id)])) } : {}),
     payment: field('payment') as OrderRequest['payment'],
     seen,
     consent: true,

@@ -351,19 +351,21 @@ function cardList(pays: number, { total }: Bill, { rules, phrases }: Priced): HT
   );
 }
 
-const wanted = (phrases: ScriptPhrases): Record<string, string> => ({
+const wanted = ({ rules, phrases }: Priced): Record<string, string> => ({
   name: phrases.wantName,
   email: phrases.wantEmail,
   street: phrases.wantStreet,
   place: phrases.wantPlace,
   postcode: phrases.wantPostcode,
+  ...Object.fromEntries(rules.questions.map(({ id, label }) => [id, fill(phrases.wantAnswer, { label })])),
   consent: phrases.wantConsent,
 });
 
 /** Says what is missing, at the field and above the form; true where nothing is. */
-function check(form: HTMLFormElement, bill: Bill, phrases: ScriptPhrases): boolean {
+function check(form: HTMLFormElement, bill: Bill, cart: Priced): boolean {
+  const { phrases } = cart;
   const faults: [string, string][] = [];
-  for (const [name, say] of Object.entries(wanted(phrases))) {
+  for (const [name, say] of Object.entries(wanted(cart))) {
     const input = form.elements.namedItem(name);
     if (!(input instanceof HTMLInputElement)) continue;
     const bad = !input.validity.valid;
@@ -445,7 +447,7 @@ async function order(form: HTMLFormElement, cart: Priced): Promise<void> {
   await applyCode(form, cart);
   const bill = currentBill(form, cart);
   const { phrases } = cart;
-  if (cardRefused || bill.codeRefused || !check(form, bill, phrases)) return;
+  if (cardRefused || bill.codeRefused || !check(form, bill, cart)) return;
   const chosen = { code, giftCard: card?.code ?? '', seen: bill.total };
   await sendOrder(form, cart, chosen, (say) => {
     // What is on a card may have changed: it is asked about anew.

@@ -139,6 +139,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
               </p>`
             : null
         }
+        ${rules.questions.map(({ id, label, required }) => field(c, id, label, 'off', { wide: true, required }))}
         <p class="field wide">
           <label for="f-note">${words.note} <small>(${words.ifYouLike})</small></label
           ><textarea id="f-note" name="note" rows="2"></textarea>

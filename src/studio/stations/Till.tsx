@@ -11,6 +11,7 @@ import { PretendBuyer, TypicalBuyers } from './till/Buyers';
 import { Delivery } from './till/Delivery';
 import { Discounts } from './till/Discounts';
 import { Invoices } from './till/Invoices';
+import { Questions } from './till/Questions';
 import { anyText, Blank, Part, Sentence, wholeNumber, type PartProps } from './till/parts';
 import { Tax } from './till/Tax';
 
@@ -62,6 +63,7 @@ export function TillStation({ state, shop }: StationProps) {
         <Delivery state={state} rules={rules} said={shop.summary?.saidOfDelivery ?? []} />
         <Discounts state={state} rules={rules} sold={sold} />
         <Payment state={state} rules={rules} />
+        <Questions state={state} rules={rules} />
         <Invoices state={state} rules={rules} />
       </div>
       <aside aria-label="What buyers pay">

@@ -84,6 +84,11 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
         {buyer.phone ? `, ${buyer.phone}` : ''}
       </p>
       {buyer.note ? <Notice>{buyer.note}</Notice> : null}
+      {order.answers.map(({ label, answer }) => (
+        <p key={label}>
+          {label}: <b>{answer}</b>
+        </p>
+      ))}
       <Figures>
         {order.lines.map((line) => (
           <div key={line.variant}>

@@ -19,7 +19,7 @@ export const pretendOrder = (rules: TillRules): Order => ({
   ],
   goods: 10 ** rules.digits * 24,
   ...{ discount: 0, code: '', discounts: [], taxNumber: '', tracking: '', relief: 0, taxing: 'home', delivery: null },
-  ...{ taxes: [], tax: 0, taxIncluded: true, total: 10 ** rules.digits * 24, giftCard: 0 },
+  ...{ taxes: [], tax: 0, taxIncluded: true, total: 10 ** rules.digits * 24, giftCard: 0, answers: [] },
 });
 
 export const pretendMatter = (rules: TillRules): LetterMatter => ({
