@@ -311,6 +311,19 @@ describe('a provider that is away', () => {
   });
 });
 
+test('letters that can’t go out undo nothing, and go out later', () => {
+  jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const { till, wake, outbox } = open();
+  const post = jest.spyOn(outbox, 'post').mockImplementation(() => {
+    throw new Error('no space left');
+  });
+  expect(bought(till, { pattern: 1 }, at(0))).toMatchObject({ state: 'sent', books: { letters: [] } });
+  post.mockRestore();
+  const woken = wake();
+  woken.catchUp(at(1));
+  expect(subjects(outbox, woken, '1001')).toEqual(['Order 1001 at Glas & Ofen is paid', 'Your files from Glas & Ofen']);
+});
+
 describe('papers', () => {
   test('each paid order has one invoice, each refund its note, in series without gaps or doubles, whatever happens', () => {
     const random = chance(5);

@@ -102,7 +102,12 @@ export class Desk {
         return card ? [{ code, amount: card.amount, href }] : [];
       }),
     };
-    for (const { id, kind, matter: own } of waiting)
-      office.outbox.post(id, order.number, writeLetter(kind, order, { ...matter, ...own }, data), now);
+    try {
+      for (const { id, kind, matter: own } of waiting)
+        office.outbox.post(id, order.number, writeLetter(kind, order, { ...matter, ...own }, data), now);
+    } catch (error) {
+      // A letter that can't go out now undoes nothing of the order: it is due still, and goes with the next step or start.
+      console.error(error);
+    }
   }
 }
