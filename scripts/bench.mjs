@@ -19,6 +19,7 @@ await build({
     `${root}bench/reader.ts`,
     `${root}bench/looks.ts`,
     `${root}bench/lists.ts`,
+    `${root}bench/orders.ts`,
   ],
   external: ['next', 'react'],
   outdir: `${root}dist/bench`,
@@ -35,6 +36,7 @@ const core = await import(`${root}dist/bench/core.mjs`);
 const reader = await import(`${root}dist/bench/reader.mjs`);
 const { brief, listOf } = await import(`${root}dist/bench/goods.mjs`);
 const lists = await import(`${root}dist/bench/lists.mjs`);
+const { manyOrders } = await import(`${root}dist/bench/orders.mjs`);
 const { familySpread, lookSpread } = await import(`${root}dist/bench/looks.mjs`);
 const { auditFamily, measureAppend, measureLog, measureStudio, measureText, middleAudit, publishSample } =
   await import('../bench/browser.mjs');
@@ -53,6 +55,12 @@ for (const products of [500, 10_000])
     `${core.textDecision(products).toFixed(1)} ms median of 15`,
     products === 10_000 ? '40 ms' : '–',
   );
+const orders = manyOrders(10_000);
+line(
+  '10,000 orders: one placed and paid; the host woken; all listed',
+  `${orders.each.toFixed(2)} ms; ${orders.woken.toFixed(0)} ms; ${orders.listed.toFixed(0)} ms, ${(orders.bytes / 1024 ** 2).toFixed(0)} MiB`,
+  '–',
+);
 const site = await core.wholeSite(10_000);
 line(
   'site of 10,000 products, files and archive',

@@ -636,6 +636,7 @@ export const de: Phrases = {
     codeUsedByYou: 'Sie haben diesen Code schon benutzt.',
     codeLess: 'Ein anderer Nachlass ist höher, darum gilt dieser.',
     giftCard: 'Gutschein',
+    oneGiftCard: 'Ein Gutschein bezahlt eine Bestellung. Nehmen Sie die anderen heraus.',
     giftCardRest: 'danach noch darauf',
     toPay: 'Zu zahlen',
     yourFiles: 'Ihre Dateien',

@@ -644,6 +644,7 @@ export const en = {
     codeUsedByYou: 'You have used this code before.',
     codeLess: 'Another discount takes more off, so that one is taken.',
     giftCard: 'Gift card',
+    oneGiftCard: 'One gift card pays for an order. Take the others out.',
     giftCardRest: 'left on it afterwards',
     toPay: 'To pay',
     yourFiles: 'Your files',

@@ -199,8 +199,9 @@ async function applyCode(form: HTMLFormElement, cart: Priced): Promise<void> {
   const isDiscount = (one: string) => cart.rules.codes.some((known) => known.code.trim().toUpperCase() === one);
   const cards = orders() === 'host' ? typed.flatMap((one) => (isDiscount(one) ? [] : (cardTyped(one) ?? []))) : [];
   code = typed.filter((one) => isDiscount(one) || !cards.includes(cardTyped(one) ?? '')).join(',');
-  const [wanted] = cards;
-  if (!wanted) [card, cardRefused] = [null, ''];
+  const [wanted, another] = cards;
+  if (another) [card, cardRefused] = [null, cart.phrases.oneGiftCard];
+  else if (!wanted) [card, cardRefused] = [null, ''];
   else if (card?.code !== wanted) [card, cardRefused] = await askForCard(wanted, cart.phrases);
   paintBill(form, cart);
 }
