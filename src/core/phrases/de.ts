@@ -644,7 +644,7 @@ export const de: Phrases = {
     fileEnded: 'Dieser Link ist abgelaufen. Schreiben Sie dem Laden.',
     giftCardGood: 'Im Wert von {amount}',
     timeToAgree: '{title}: Der Laden schreibt Ihnen, um einen Termin zu vereinbaren.',
-    timeAgreed: '{title}: {when}',
+    timeAgreed: '{title}, vereinbart: {when}',
     readyToFetch: 'Es liegt für Sie bereit.',
     'state-done': 'Die Bestellung ist bezahlt, und alles dazu steht hier.',
     'head-done': 'Danke',

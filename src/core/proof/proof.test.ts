@@ -10,6 +10,7 @@ const good =
 const till: Record<string, unknown> = {
   'till/taxes': { standard: 2300, reduced: 1350, zero: 0 },
   'till/returnsDays': 14,
+  'till/invoices': { name: 'A', address: 'B', email: '', taxNumber: '', prefix: 'I-', creditPrefix: 'C-', first: 1, note: '' },
   'till/zones': [
     { id: 'z', label: 'All', countries: ['*'], rates: [{ id: 'r', label: 'Post', price: 500, freeFrom: null, upTo: null }] },
   ],
