@@ -203,6 +203,7 @@ function Zone({ zone, rules, untold = [], onTold, onChange }: ZoneProps) {
             , of its regions{' '}
             <Several
               what="region"
+              none="all of them …"
               values={zone.regions}
               nameOf={(code) => parts.find((part) => part.code === code)?.name ?? code}
               options={parts.map(({ code, name }) => ({ id: code, name }))}

@@ -225,10 +225,13 @@ export function Several({
   values,
   nameOf,
   options,
+  none,
   onChange,
 }: {
   /** What one of them is. */
   what: string;
+  /** What it means that none is named, where that means something. */
+  none?: string;
   values: readonly string[];
   nameOf: (id: string) => ReactNode;
   options: readonly { id: string; name: string }[];
@@ -252,7 +255,7 @@ export function Several({
       {others.length ? (
         <Inline>
           <select aria-label={`Another ${what}`} value="" onChange={(event) => onChange([...values, event.target.value])}>
-            <option value="">{values.length ? 'another …' : `which ${what} …`}</option>
+            <option value="">{values.length ? 'another …' : (none ?? `which ${what} …`)}</option>
             {others.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
