@@ -1,5 +1,5 @@
 import { fill, languageOf, phrasesOf } from '@/core/phrases';
-import { type BookedOrder } from '@/core/till';
+import { addressOf, type BookedOrder } from '@/core/till';
 import { a4, margin, Sheet, type Faces } from './sheet';
 
 const right = a4.width - margin;
@@ -12,7 +12,7 @@ export async function packingSlipPdf(order: BookedOrder, shop: string, locale: s
   const names = new Intl.DisplayNames([languageOf(locale)], { type: 'region' });
   const { buyer, books } = order;
   sheet.line(shop, margin, margin, 15, 'strong');
-  const to = [buyer.name, buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), names.of(buyer.country) ?? buyer.country];
+  const to = [buyer.name, ...addressOf(buyer), names.of(buyer.country) ?? buyer.country];
   let y = sheet.block(
     to.filter(Boolean).flatMap((text) => sheet.broken(text, 300, 12)),
     margin,

@@ -13,6 +13,7 @@ export { refundOf, refundPartsOf, refundSchema, type Refund, type Refunded } fro
 export { orderRows } from './orderRows';
 export { stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
+export { addressOf } from './envelope';
 export {
   actorSchema,
   bookedOrderSchema,

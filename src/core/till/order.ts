@@ -70,7 +70,11 @@ export const orderSchema = z.object({
   state: orderStateSchema,
   currency: z.string(),
   payment: paymentSchema,
-  buyer: orderRequestSchema.shape.buyer.extend({ country: z.string() }),
+  buyer: orderRequestSchema.shape.buyer.extend({
+    country: z.string(),
+    /** ISO 3166-2 without the country, where the shop asked for it. */
+    region: z.string().default(''),
+  }),
   lines: z.array(
     z.object({
       variant: z.string(),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { productKindSchema, taxClassSchema } from '../goods/about';
 import { fail, ok, type Result } from '../result';
+import { addressOf } from './envelope';
 import { mulDiv, shareOut } from './money';
 import type { Order } from './order';
 import type { Invoices, TillRules } from './rules';
@@ -112,7 +113,7 @@ function headOf(order: Order, { number, date, rules, by }: Issue) {
     seller: { name: by.name, address: lineOf(by.address), country: rules.country, taxNumber: by.taxNumber, email: by.email },
     buyer: {
       name: buyer.name,
-      address: [buyer.street, `${buyer.postcode} ${buyer.place}`.trim()].filter(Boolean),
+      address: addressOf(buyer),
       country: buyer.country,
       taxNumber: order.taxNumber,
       email: buyer.email,

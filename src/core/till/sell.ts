@@ -102,7 +102,7 @@ export function makeOrder(
     state: 'awaiting-payment',
     currency: rules.currency,
     payment: request.payment,
-    buyer: { ...request.buyer, country: request.country },
+    buyer: { ...request.buyer, country: request.country, region: request.region ?? '' },
     lines: bill.lines.map(({ variant, title, quantity, price, sum, discount, paid, kind = 'physical', taxClass }) => ({
       variant,
       title,

@@ -87,14 +87,15 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
   const [view, setView] = useState<View>('all');
   const [search, setSearch] = useState('');
   const [shown, setShown] = useState(perStretch);
-  const revision = useRef('');
+  /** The state of the orders that is shown, and of which address. */
+  const revision = useRef({ of: '', name: '' });
 
   const read = useCallback(async () => {
     if (!owner) return;
-    const found = await ordersOf(owner, revision.current);
+    const found = await ordersOf(owner, revision.current.of === owner.address ? revision.current.name : '');
     if (found.ok) {
       if (!found.value) return;
-      revision.current = found.value.revision;
+      revision.current = { of: owner.address, name: found.value.revision };
       setOrders(found.value.orders);
       setDamage(found.value.damage);
       onOrders(found.value.orders.length);

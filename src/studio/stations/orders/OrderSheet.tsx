@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { orderMoves, type BookedOrder } from '@/core/till/page';
+import { addressOf, orderMoves, type BookedOrder } from '@/core/till/page';
 import { type Owner } from '@/core/project';
 import { type OrderStep } from '../../host';
 import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
@@ -74,7 +74,7 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
       <p>
         {buyer.name}
         <br />
-        {[buyer.street, `${buyer.postcode} ${buyer.place}`.trim(), countries.of(buyer.country)].filter(Boolean).map((line) => (
+        {[...addressOf(buyer), countries.of(buyer.country)].filter(Boolean).map((line) => (
           <span key={line}>
             {line}
             <br />

@@ -9,7 +9,7 @@ export const pretendOrder = (rules: TillRules): Order => ({
   payment: 'card',
   buyer: {
     ...{ name: 'Ada Example', email: 'ada@post.example', phone: '', street: '1 Long Lane', place: 'Anytown', postcode: '12345' },
-    ...{ note: '', country: rules.country },
+    ...{ note: '', country: rules.country, region: '' },
   },
   lines: [
     {
