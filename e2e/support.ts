@@ -24,6 +24,8 @@ export const sampleHeadline = 'The water is so soft that we use half the soap.';
 /** Opens a new project and gives its id. */
 export async function newShop(page: Page): Promise<string> {
   await page.goto('/');
+  // Faces that come in late move what is pressed.
+  await settled(page);
   await page.getByRole('button', { name: 'New shop', exact: true }).click();
   await page.waitForURL(/\/project\/[^/]+\/brief/);
   return /project\/([^/]+)/.exec(page.url())?.[1] ?? '';
@@ -110,6 +112,7 @@ export async function publish(page: Page, address: string): Promise<string> {
 
 export async function openSample(page: Page): Promise<void> {
   await page.goto('/');
+  await settled(page);
   await page.getByRole('button', { name: 'Open the sample shop' }).click();
   await page.waitForURL(/\/project\/[^/]+\/brief/, { timeout: 30_000 });
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 });
