@@ -248,9 +248,11 @@ test('who buys, what it comes to, and what is written: each is shown, and the wo
   await expectNoAxeFindings(seller, 'figures');
   await room('Letters');
   await seller.getByRole('button', { name: 'Sent', exact: true }).click();
+  const preview = seller.frameLocator('iframe[title^="Preview"]');
+  await expect(preview.getByText('This has left for you today.')).toBeVisible();
   await seller.getByLabel('Words').fill('Querida {name}: va de camino. {nothing}');
   await expect(seller.getByText('{nothing} means nothing here')).toBeVisible();
-  await expect(seller.frameLocator('iframe[title^="Preview"]').getByText('va de camino')).toBeVisible();
+  await expect(preview.getByText('va de camino')).toBeVisible();
   await seller.getByRole('button', { name: 'On a phone' }).click();
   await settled(seller);
   await expectNoAxeFindings(seller, 'the words of letters');
