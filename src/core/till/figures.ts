@@ -1,3 +1,4 @@
+import { mulDiv } from './money';
 import type { BookedOrder } from './order';
 
 /** Sums of a stretch of time. Minor units. */
@@ -77,7 +78,7 @@ export function figuresOf(orders: readonly BookedOrder[], grain: Grain): Figures
       goods.set(variant, {
         title,
         pieces: known.pieces + left,
-        sum: known.sum + Math.round(((sum - discount) * left) / quantity),
+        sum: known.sum + mulDiv(sum - discount, left, quantity),
       });
     }
     for (const { code, amount } of order.discounts) {

@@ -1,5 +1,5 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, cardTyped, codesIn, type DiscountRefusal, makeBill } from '@/core/till';
+import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, makeBill } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder } from './order';
 import { row, taxRows } from './figures';
@@ -196,7 +196,7 @@ let cardRefused = '';
 /** Takes what stands in the field of codes: discounts, and one gift card, which the host knows alone. */
 async function applyCode(form: HTMLFormElement, cart: Priced): Promise<void> {
   const typed = codesIn(String(new FormData(form).get('code') ?? ''));
-  const isDiscount = (one: string) => cart.rules.codes.some((known) => known.code.trim().toUpperCase() === one);
+  const isDiscount = (one: string) => cart.rules.codes.some((known) => codeKey(known.code) === one);
   const cards = orders() === 'host' ? typed.flatMap((one) => (isDiscount(one) ? [] : (cardTyped(one) ?? []))) : [];
   code = typed.filter((one) => isDiscount(one) || !cards.includes(cardTyped(one) ?? '')).join(',');
   const [wanted, another] = cards;
