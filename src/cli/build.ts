@@ -57,11 +57,8 @@ export async function build(values: Values, assets: string): Promise<void> {
 /** A project with the till's rules of a file laid over its own. */
 function ruled(project: Project, values: Values): Project {
   if (values.rules === undefined) return project;
-  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters, questions } = readForm(
-    ruleFileSchema,
-    values.rules,
-    'file of rules',
-  );
+  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters, questions, presents } =
+    readForm(ruleFileSchema, values.rules, 'file of rules');
   const wishes: Wish[] = [
     ...(country ? [set(tillPlaces.country, country)] : []),
     ...(pricesIncludeTax === undefined ? [] : [set(tillPlaces.pricesIncludeTax, pricesIncludeTax)]),
@@ -73,6 +70,7 @@ function ruled(project: Project, values: Values): Project {
     ...(invoices ? [set(tillPlaces.invoices, invoices)] : []),
     ...(letters ? [set(tillPlaces.letters, letters)] : []),
     ...(questions ? [set(tillPlaces.questions, questions)] : []),
+    ...(presents === undefined ? [] : [set(tillPlaces.presents, presents)]),
     ...(typeof returnsDays === 'number' ? [set(tillPlaces.returnsDays, returnsDays)] : []),
   ];
   return withWishes(project, wishes);

@@ -80,7 +80,7 @@ test('a packing slip has the things that travel and no price; a gift card what i
   const { order, rules } = chanceOrder(8);
   const books = { history: [], received: 0, refunded: 0, refundedPieces: {}, refundedDelivery: false, givenBack: 0, toGiveBack: 0, handed: {}, parcels: [], ready: false, files: [], cards: [], times: [], papers: [], letters: [] }; // prettier-ignore
   const booked = bookedOrderSchema.parse({ ...order, buyer: { ...order.buyer, note: 'Please ring twice.' }, books });
-  const [slip = ''] = textOf(await packingSlipPdf(booked, 'Glas & Ofen', rules.locale, faces)).map(plain);
+  const [slip = ''] = textOf(await packingSlipPdf(booked, null, 'Glas & Ofen', rules.locale, faces)).map(plain);
   for (const { title, kind } of order.lines) expect(slip.includes(plain(title))).toBe(kind === 'physical');
   expect(slip).toContain(plain('Please ring twice.'));
   expect(slip).not.toMatch(/[€$£¥]/);

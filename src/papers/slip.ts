@@ -1,11 +1,18 @@
 import { fill, languageOf, phrasesOf } from '@/core/phrases';
-import { addressOf, type BookedOrder } from '@/core/till';
+import { addressOf, followings, type BookedOrder } from '@/core/till';
 import { a4, margin, Sheet, type Faces } from './sheet';
 
 const right = a4.width - margin;
 
 /** What lies in a parcel: things and their numbers, no prices, for it may be a present. */
-export async function packingSlipPdf(order: BookedOrder, shop: string, locale: string, fonts: Faces): Promise<Uint8Array> {
+export async function packingSlipPdf(
+  order: BookedOrder,
+  /** What lies in one parcel; null is all that the order still has. */
+  parcel: BookedOrder['books']['parcels'][number]['lines'] | null,
+  shop: string,
+  locale: string,
+  fonts: Faces,
+): Promise<Uint8Array> {
   const say = phrasesOf({ locale }).papers;
   const title = `${say.packingSlip} ${order.number}`;
   const sheet = new Sheet(fonts, title, locale, '#1c1c1c');
@@ -26,8 +33,10 @@ export async function packingSlipPdf(order: BookedOrder, shop: string, locale: s
   y += 44;
   sheet.rule(y - 8);
   for (const { title: what, quantity, variant, kind } of order.lines) {
-    const number = quantity - (books.refundedPieces[variant] ?? 0);
-    if (kind !== 'physical' || number <= 0) continue;
+    const number = parcel
+      ? (parcel.find((line) => line.variant === variant)?.quantity ?? 0)
+      : quantity - (books.refundedPieces[variant] ?? 0);
+    if (!followings[kind].travels || number <= 0) continue;
     const words = sheet.broken(what, right - margin - 80, 12);
     if (y + words.length * 17 > a4.height - 110) {
       sheet.page();
@@ -36,6 +45,15 @@ export async function packingSlipPdf(order: BookedOrder, shop: string, locale: s
     sheet.line(`${number} ×`, margin + 34, y, 12, 'strong', 'right');
     y = sheet.block(words, margin + 48, y, 12) + 9;
     sheet.rule(y - 4, margin, right, 0.3);
+  }
+  if (buyer.present) {
+    const words = sheet.broken(buyer.present, 360, 15).slice(0, 14);
+    if (y + words.length * 21 > a4.height - 150) {
+      sheet.page();
+      y = margin;
+    }
+    sheet.line(say.present, margin, y + 26, 9.5);
+    y = sheet.block(words, margin, y + 44, 15) + 6;
   }
   if (buyer.note) sheet.block(sheet.broken(`${say.note}: ${buyer.note}`, right - margin, 10).slice(0, 12), margin, y + 16, 10);
   return sheet.bytes((page, all) => sheet.line(fill(say.page, { n: page, all }), right, a4.height - 44, 8.5, 'regular', 'right'));

@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
+import { ok } from '@/core/result';
 import { cardShown, linkDays, linkTimes, type GoodsKind, type HostData, type OrderRequest } from '@/core/till';
 import { HostTill, Outbox, type PaymentMessage, type Provider } from './index';
 
@@ -105,7 +106,7 @@ describe('gift cards', () => {
 
   test('a refund goes to the buyer’s own card first, and what a gift card paid onto it again', () => {
     const given: [string, number][] = [];
-    const provider = { ask: () => [], letGo: () => undefined, giveBack: (payment: string, amount: number) => (given.push([payment, amount]), { ok: true as const, value: null }) }; // prettier-ignore
+    const provider = { ask: () => [], letGo: () => undefined, again: () => ok(null), giveBack: (payment: string, amount: number) => (given.push([payment, amount]), { ok: true as const, value: null }) }; // prettier-ignore
     const { till } = open(provider);
     const code = bought(till, { card: 1 }, at(0)).books.cards[0]?.code ?? '';
     bought(till, { bowl: 3 }, at(1), { giftCard: code });
@@ -289,6 +290,7 @@ describe('a provider that is away', () => {
     const provider: Provider = {
       ask: () => answers(messages),
       letGo: () => answers(undefined),
+      again: () => answers(ok(null)),
       giveBack: () => answers({ ok: true as const, value: null }),
     };
     const { till } = open(provider);

@@ -227,6 +227,7 @@ describe('money that comes late, double, wrong or unheard', () => {
     const provider: Provider = {
       ask: (order) => known().filter((message) => message.order === order),
       letGo: (order) => void gone.push(order),
+      again: () => ({ ok: true, value: null }),
       giveBack: (payment, amount, name) => {
         back.push([payment, amount, name]);
         return { ok: true, value: null };
@@ -324,9 +325,10 @@ describe('money that comes late, double, wrong or unheard', () => {
     expect(till.send('1001', [], at(4), 'Post 00 340')).toMatchObject({ ok: true, value: { tracking: 'Post 00 340' } });
     expect(till.find('1001', 'r', at(5))?.tracking).toBe('Post 00 340');
     expect(till.cancel('1001', '', at(5))).toMatchObject({ ok: false });
-    expect(books(till, '1001', at(6))?.history.map(({ by, state }) => `${by} ${state}`)).toEqual([
+    expect(books(till, '1001', at(6))?.history.map(({ by, did, state }) => `${by} ${did || state}`)).toEqual([
       'buyer awaiting-payment',
       'provider paid',
+      'seller parcel',
       'seller sent',
     ]);
   });

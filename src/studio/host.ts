@@ -84,6 +84,8 @@ export type OrderStep =
   | { ready: true }
   | { agreed: { variant: string; when: string } }
   | { relink: string }
+  | { repeat: { variant: string; state: 'running' | 'paused' | 'stopped' } }
+  | { note: string }
   | { papers: true }
   | { state: 'cancelled'; why: string }
   | { giveBack: true }
@@ -110,7 +112,7 @@ export const letterOf = (owner: Owner, order: string, id: string) =>
 export async function paperFile(
   owner: Owner,
   order: string,
-  wanted: { paper: string; form: 'pdf' | 'ubl' } | { slip: '' },
+  wanted: { paper: string; form: 'pdf' | 'ubl' } | { slip: string },
 ): Promise<Result<{ bytes: Uint8Array; name: string; type: string }>> {
   try {
     const asked = new URLSearchParams({ order, ...wanted });

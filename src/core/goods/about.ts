@@ -8,7 +8,11 @@ export { meanings, type Meaning } from './columns/meaning';
 export const minorSchema = z.number().int().nonnegative().max(Number.MAX_SAFE_INTEGER);
 
 export const taxClassSchema = z.enum(['standard', 'reduced', 'zero']);
-export const productKindSchema = z.enum(['physical', 'download', 'appointment', 'gift-card']);
+export const productKindSchema = z.enum(['physical', 'download', 'appointment', 'gift-card', 'repeat']);
+
+/** How often a thing comes again. */
+export const rhythmSchema = z.object({ every: z.number().int().min(1).max(52), unit: z.enum(['week', 'month']) });
+export type Rhythm = z.infer<typeof rhythmSchema>;
 
 export const variantSchema = z.object({
   id: z.string(),
@@ -27,8 +31,8 @@ export const variantSchema = z.object({
   /** Grams. */
   weight: z.number().nonnegative().default(0),
   picture: z.string().nullable().default(null),
-  /** What has to be answered before it is sold: its price, how many there are, what money its price is in. */
-  asks: z.array(z.enum(['price', 'stock', 'money', 'file'])).default([]),
+  /** What has to be answered before it is sold: its price, how many there are, what money its price is in, what its file is, how often it comes. */
+  asks: z.array(z.enum(['price', 'stock', 'money', 'file', 'rhythm'])).default([]),
 });
 
 /** A file that buyers of a download get: the hash of its bytes (SHA-256), what it is called, and its bytes. */
@@ -53,6 +57,8 @@ export const productSchema = z.object({
   pictures: z.array(z.string()).default([]),
   /** Of a download; null until the seller has said. */
   file: soldFileSchema.nullable().default(null),
+  /** Of what comes again and again; null until the seller has said. */
+  rhythm: rhythmSchema.nullable().default(null),
   variants: z.array(variantSchema).min(1),
 });
 

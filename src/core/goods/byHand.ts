@@ -87,6 +87,7 @@ export function newProduct({ title, description, categories, option, choices, pr
     particulars: [],
     pictures: [],
     file: null,
+    rhythm: null,
     variants,
   };
 }

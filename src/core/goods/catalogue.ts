@@ -80,14 +80,14 @@ export function decidedGoods(
     const mine = changed.get(given.id);
     changed.delete(given.id);
     if (!mine) {
-      products.push(withFile(scaled));
+      products.push(withWants(scaled));
       continue;
     }
     const ids = new Set(given.variants.map((variant) => variant.id));
     for (const { address, variant } of mine) if (variant !== null && !ids.has(variant)) setAside.push(address);
     if (decided.get(productHidden(given.id))) continue;
     const variants = scaled.variants.map((variant) => answered(variant, decided, [given.id, variant.id]));
-    products.push(withFile({ ...overlay(scaled, productPlaces, decided, [given.id]), variants }));
+    products.push(withWants({ ...overlay(scaled, productPlaces, decided, [given.id]), variants }));
   }
   for (const orphans of changed.values()) setAside.push(...orphans.map(({ address }) => address));
   return { products, setAside };
@@ -116,10 +116,11 @@ function withMoney(product: Product): Product {
   };
 }
 
-/** What is sold as a file is not sold without one. */
-function withFile(product: Product): Product {
-  if (followings[product.kind].wants !== 'file' || product.file) return product;
-  return { ...product, variants: product.variants.map((variant) => ({ ...variant, asks: [...variant.asks, 'file' as const] })) };
+/** What wants a file, or a rhythm, is not sold without it. */
+function withWants(product: Product): Product {
+  const { wants } = followings[product.kind];
+  if (!wants || product[wants]) return product;
+  return { ...product, variants: product.variants.map((variant) => ({ ...variant, asks: [...variant.asks, wants] })) };
 }
 
 /** Where something was decided of a product, or of one of its variants. */
@@ -158,6 +159,7 @@ function answered(variant: Variant, decided: Decided, parts: [string, string]): 
     price: decided.get(variantPlaces.price(...parts)) !== undefined,
     stock: decided.get(variantPlaces.stock(...parts)) !== undefined,
     file: false,
+    rhythm: false,
   };
   return { ...laid, asks: laid.asks.filter((ask) => !(ask === 'money' ? has.price : has[ask])) };
 }
@@ -257,6 +259,7 @@ export function priceListOf(products: readonly Product[]): PriceList {
           taxClass: followings[product.kind].taxed ? product.taxClass : 'zero',
           physical: followings[product.kind].travels,
           kind: product.kind,
+          ...(product.kind === 'repeat' && product.rhythm ? { rhythm: product.rhythm } : {}),
           stock: variant.stock,
           ...(variant.sku ? { sku: variant.sku } : {}),
           product: product.id,

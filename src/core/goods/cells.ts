@@ -7,8 +7,9 @@ export function parseKind(text: string): Result<ProductKind> {
   if (/download|digital|pdf|file|e-?book/.test(given)) return ok('download');
   if (/appoint|lesson|class|course|workshop|session|booking/.test(given)) return ok('appointment');
   if (/gift ?(card|voucher)|voucher/.test(given)) return ok('gift-card');
+  if (/repeat|subscription|recurring/.test(given)) return ok('repeat');
   return fail(
-    `“${text.trim()}” is not a kind that Arcatum knows (physical, download, appointment, gift card), so it counts as physical.`,
+    `“${text.trim()}” is not a kind that Arcatum knows (physical, download, appointment, gift card, repeat), so it counts as physical.`,
   );
 }
 

@@ -379,6 +379,7 @@ class Reading {
         categories: [...new Set(rows.flatMap(({ categories }) => categories))],
         options: options.map(({ name }) => name),
         file: null,
+        rhythm: null,
         particulars: particularsOf(rows),
         pictures: [...new Set(rows.flatMap(({ pictures }) => pictures))],
         variants,

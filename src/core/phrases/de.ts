@@ -26,6 +26,7 @@ function kindOf({ kind, weight }: PlainThing): string {
   if (kind === 'download') return 'Kommt als Datei, gleich nach dem Bezahlen';
   if (kind === 'gift-card') return 'Kommt per E-Mail';
   if (kind === 'appointment') return 'Nach Vereinbarung';
+  if (kind === 'repeat') return 'Kommt immer wieder, bis Sie es beenden';
   return weight ? `Wiegt verpackt ${weight}` : '';
 }
 
@@ -252,6 +253,12 @@ export const de: Phrases = {
     download: 'Als Datei',
     byMail: 'Per E-Mail',
     byAppointment: 'Nach Vereinbarung',
+    again: ({ every, unit }) =>
+      every === 1
+        ? unit === 'week'
+          ? 'Jede Woche'
+          : 'Jeden Monat'
+        : `Alle ${count(every)} ${unit === 'week' ? 'Wochen' : 'Monate'}`,
     notYet: 'Noch nicht erhältlich',
     onRequest: 'Preis auf Anfrage',
     gone: 'Weg',
@@ -452,6 +459,7 @@ export const de: Phrases = {
     byArrangement: 'Nach Absprache',
     shopWrites: 'der Laden schreibt Ihnen, wie Sie zahlen',
     note: 'Eine Nachricht an den Laden',
+    present: 'Ein Geschenk? Ein paar Worte, die im Paket liegen',
     agree: ['Ich bin mit den ', 'Bedingungen', ' einverstanden und habe gelesen, ', 'wie meine Daten aufbewahrt werden', '.'],
     taxNumber: 'Umsatzsteuernummer',
     ifBusiness: 'eines Unternehmens, wenn Sie eine haben',
@@ -530,6 +538,29 @@ export const de: Phrases = {
       subject: '{sum} von Bestellung {number} werden erstattet',
       words: 'Guten Tag {name},\n\nvon Ihrer Bestellung {number} bekommen Sie {sum} zurück.',
     },
+    again: {
+      subject: '{title} kommt wieder am {when}',
+      words:
+        'Guten Tag {name},\n\n{title} wird am {when} wieder für Sie bestellt. Auf der Seite Ihrer Bestellung können Sie eine Pause machen oder es beenden.',
+    },
+    unpaid: {
+      subject: 'Die Zahlung für {title} ist nicht gelungen',
+      words:
+        'Guten Tag {name},\n\n{title} sollte wieder kommen, doch die Zahlung von {total} ist nicht gelungen. Deshalb ruht es: Es wird nichts verschickt. Sobald Sie auf der Seite dieser Bestellung bezahlt haben, geht es weiter.',
+    },
+    paused: {
+      subject: '{title} macht Pause',
+      words:
+        'Guten Tag {name},\n\n{title} macht Pause: Es wird nichts verschickt und nichts abgebucht, bis es weitergeht. Auf der Seite Ihrer Bestellung können Sie es weitergehen lassen oder beenden.',
+    },
+    resumed: {
+      subject: '{title} geht weiter',
+      words: 'Guten Tag {name},\n\n{title} geht weiter. Es wird als Nächstes am {when} für Sie bestellt.',
+    },
+    stopped: {
+      subject: '{title} ist beendet',
+      words: 'Guten Tag {name},\n\n{title} ist beendet. Es wird nichts mehr verschickt und nichts mehr abgebucht.',
+    },
   },
   papers: {
     invoice: 'Rechnung',
@@ -577,6 +608,7 @@ export const de: Phrases = {
     byGiftCard: 'Mit Gutschein bezahlt',
     sendTo: 'An',
     note: 'Notiz',
+    present: 'Für Sie',
   },
   payment: {
     pay: (sum) => `${sum} zahlen`,
@@ -590,6 +622,7 @@ export const de: Phrases = {
     cards: 'Karten dieser Nachbildung',
     accepted: 'wird angenommen',
     refused: 'wird abgelehnt',
+    once: 'angenommen, und abgelehnt, wenn wieder abgebucht wird',
     confirm: 'lässt den Käufer bestätigen',
     untold: 'wird angenommen, und der Laden muss fragen',
     ended: 'dauert zu lange',
@@ -639,6 +672,19 @@ export const de: Phrases = {
     oneGiftCard: 'Ein Gutschein bezahlt eine Bestellung. Nehmen Sie die anderen heraus.',
     giftCardRest: 'danach noch darauf',
     toPay: 'Zu zahlen',
+    everyWeek: 'jede Woche',
+    everyMonth: 'jeden Monat',
+    everyWeeks: 'alle {n} Wochen',
+    everyMonths: 'alle {n} Monate',
+    againEach: '{title}: {every} wieder, jedes Mal {sum}. Sie können es jederzeit ruhen lassen oder beenden.',
+    againNext: '{title}: {every} wieder. Nächste Male: {dates}.',
+    againRests: '{title}: {every} wieder. Es ruht zurzeit.',
+    againStopped: '{title} ist beendet.',
+    againPrice: 'Es würde jetzt {sum} kosten.',
+    rest: 'Ruhen lassen',
+    goOn: 'Weitergehen lassen',
+    stop: 'Beenden',
+    payNow: 'Jetzt {sum} bezahlen',
     yourFiles: 'Ihre Dateien',
     fileEnds: 'Der Link öffnet sich noch {n}-mal, bis {date}.',
     fileEnded: 'Dieser Link ist abgelaufen. Schreiben Sie dem Laden.',

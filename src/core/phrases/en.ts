@@ -1,4 +1,5 @@
 import { capitalised } from '../capitalised';
+import { type Rhythm } from '../goods/about';
 import { numberWords } from '../numberWords';
 import { inSentence, listed, pluralOf } from './english';
 import {
@@ -30,6 +31,7 @@ function kindOf({ kind, plural, weight }: PlainThing): string {
   if (kind === 'download') return `${plural ? 'come' : 'comes'} as a file, right after paying`;
   if (kind === 'gift-card') return `${plural ? 'come' : 'comes'} by e-mail`;
   if (kind === 'appointment') return `${plural ? 'take' : 'takes'} place by appointment`;
+  if (kind === 'repeat') return `${plural ? 'come' : 'comes'} again and again, until you stop it`;
   return weight ? `${plural ? 'weigh' : 'weighs'} ${weight} packed` : '';
 }
 
@@ -261,6 +263,7 @@ export const en = {
     download: 'Download',
     byMail: 'By e-mail',
     byAppointment: 'By appointment',
+    again: ({ every, unit }: Rhythm) => (every === 1 ? `Every ${unit}` : `Every ${numberWords(every)} ${unit}s`),
     notYet: 'Not on sale yet',
     onRequest: 'Price on request',
     gone: 'Gone',
@@ -456,6 +459,7 @@ export const en = {
     byArrangement: 'By arrangement',
     shopWrites: 'the shop writes to you how to pay',
     note: 'A note to the shop',
+    present: 'A present? A few words that lie in the parcel',
     /** The consent, in pieces around its two links. */
     agree: ['I agree to the ', 'terms', ' and have read ', 'how my data is kept', '.'],
     taxNumber: 'Tax number',
@@ -534,6 +538,29 @@ export const en = {
       subject: '{sum} of order {number} is given back',
       words: 'Dear {name},\n\nOf your order {number} you get {sum} back.',
     },
+    again: {
+      subject: '{title} comes again on {when}',
+      words:
+        'Dear {name},\n\n{title} is ordered for you again on {when}. On the page of your order you can let it rest, or stop it.',
+    },
+    unpaid: {
+      subject: 'The payment for {title} did not go through',
+      words:
+        'Dear {name},\n\n{title} was to come again, and the payment of {total} did not go through. So it rests: nothing is sent. Once you have paid on the page of this order, it goes on.',
+    },
+    paused: {
+      subject: '{title} rests',
+      words:
+        'Dear {name},\n\n{title} rests: nothing is sent and nothing is charged until it goes on. You can let it go on, or stop it, on the page of your order.',
+    },
+    resumed: {
+      subject: '{title} goes on',
+      words: 'Dear {name},\n\n{title} goes on. It is ordered for you next on {when}.',
+    },
+    stopped: {
+      subject: '{title} is stopped',
+      words: 'Dear {name},\n\n{title} is stopped. Nothing more is sent and nothing more is charged.',
+    },
   },
   /** What stands in letters and on papers beside the words. */
   papers: {
@@ -582,6 +609,7 @@ export const en = {
     byGiftCard: 'Paid by gift card',
     sendTo: 'To',
     note: 'Note',
+    present: 'For you',
   },
   /** The stand-in of a payment provider. */
   payment: {
@@ -597,6 +625,7 @@ export const en = {
     cards: 'Cards of this stand-in',
     accepted: 'accepted',
     refused: 'refused',
+    once: 'accepted, and refused when it is charged again',
     confirm: 'asks the buyer to confirm',
     untold: 'accepted, and the shop has to ask',
     ended: 'takes too long',
@@ -647,6 +676,19 @@ export const en = {
     oneGiftCard: 'One gift card pays for an order. Take the others out.',
     giftCardRest: 'left on it afterwards',
     toPay: 'To pay',
+    everyWeek: 'every week',
+    everyMonth: 'every month',
+    everyWeeks: 'every {n} weeks',
+    everyMonths: 'every {n} months',
+    againEach: '{title}: again {every}, {sum} each time. You can let it rest or stop it at any time.',
+    againNext: '{title}: again {every}. Next on {dates}.',
+    againRests: '{title}: again {every}. It rests just now.',
+    againStopped: '{title} is stopped.',
+    againPrice: 'It would come to {sum} now.',
+    rest: 'Let it rest',
+    goOn: 'Let it go on',
+    stop: 'Stop it',
+    payNow: 'Pay {sum} now',
     yourFiles: 'Your files',
     fileEnds: 'The link opens {n} times more, until {date}.',
     fileEnded: 'This link has ended. Write to the shop.',

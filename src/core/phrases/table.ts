@@ -12,7 +12,7 @@ export interface PlainThing {
   plural: boolean;
   /** What it can be chosen by, with its values; null where there is nothing to choose. */
   option: (Choosable & { values: readonly string[] }) | null;
-  kind: 'physical' | 'download' | 'gift-card' | 'appointment';
+  kind: 'physical' | 'repeat' | 'download' | 'gift-card' | 'appointment';
   /** "240 g", packed; null where it isn't known, or isn't the same for all. */
   weight: string | null;
   /** Whether there is one, and one alone. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minorSchema, productKindSchema, productSchema, soldFileSchema, taxClassSchema } from '../goods/about';
+import { minorSchema, productKindSchema, productSchema, rhythmSchema, soldFileSchema, taxClassSchema } from '../goods/about';
 import { definePlace, type At } from './place';
 import { turnsAt } from './says';
 
@@ -40,6 +40,14 @@ export const productPlaces = {
     address: ['goods', ':product', 'pictures'],
     value: z.array(z.string().min(1).max(300)).max(60),
     says: ofProduct('Pictures'),
+  }),
+  rhythm: definePlace({
+    address: ['goods', ':product', 'rhythm'],
+    value: rhythmSchema,
+    says: (_, after, { parts: [id], names }: OfProduct) =>
+      after
+        ? `${names.product(id)} comes again every ${after.every === 1 ? '' : `${after.every} `}${after.unit}${after.every === 1 ? '' : 's'}`
+        : `How often ${names.product(id)} comes again is open`,
   }),
   file: definePlace({
     address: ['goods', ':product', 'file'],

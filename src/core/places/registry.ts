@@ -65,6 +65,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   till.invoices,
   till.letters,
   till.questions,
+  till.presents,
   till.publishedAt,
 ] as readonly Pick<Place, 'kind'>[];
 

@@ -67,6 +67,11 @@ export const questions = definePlace({
   value: questionsSchema,
   says: (_, after) => `Questions at the checkout: ${after?.length ? shown(after.map(({ label }) => label)) : 'none'}`,
 });
+export const presents = definePlace({
+  address: ['till', 'presents'],
+  value: z.boolean(),
+  says: (_, after) => (after ? 'Buyers may write a line for a present' : 'No line for a present is asked for'),
+});
 export const letters = definePlace({
   address: ['till', 'letters'],
   value: lettersSchema,

@@ -3,6 +3,7 @@ import { isForSale, priceRange } from '../goods';
 import { contrastPairs } from '../look';
 import { enoughPixels, missingPictures } from '../pictures';
 import { type Problem, type Product } from '../goods/about';
+import { followings } from '../till';
 import { sayNow } from '../places';
 import { type Page } from '../plan';
 import { type Shop } from '../site';
@@ -96,12 +97,16 @@ export const checks: readonly Check[] = [
     look: (shop) => {
       if (shop.catalogue.products.length && !shop.moneyKnown)
         return [mend('Nothing says what money the prices are in, so nothing is sold. Name the currency in the brief.')];
-      const isFileMissing = (product: Product) => product.variants.some(({ asks }) => asks.includes('file'));
+      const isMissing = (product: Product, what: 'file' | 'rhythm') => product.variants.some(({ asks }) => asks.includes(what));
       const shown = shop.catalogue.products.filter(({ variants }) => !variants.every(isForSale));
-      const files = shown.filter(isFileMissing).map(({ title }) => title);
-      const others = shown.filter((product) => !isFileMissing(product)).map(({ title }) => title);
+      const files = shown.filter((product) => isMissing(product, 'file')).map(({ title }) => title);
+      const rhythms = shown.filter((product) => isMissing(product, 'rhythm')).map(({ title }) => title);
+      const others = shown
+        .filter((product) => !isMissing(product, 'file') && !isMissing(product, 'rhythm'))
+        .map(({ title }) => title);
       return [
         ...(files.length ? [mend(`${some(files)}: shown, and not sold until the file that buyers get is there.`)] : []),
+        ...(rhythms.length ? [mend(`${some(rhythms)}: shown, and not sold until you say how often it comes.`)] : []),
         ...(others.length ? [mend(`${some(others)}: shown, and not sold until price and stock are known.`)] : []),
       ];
     },
@@ -208,7 +213,7 @@ export const checks: readonly Check[] = [
     station: 'till',
     fine: 'There is a delivery rate for every buyer.',
     look: (shop) =>
-      shop.catalogue.products.every((product) => product.kind !== 'physical') ||
+      shop.catalogue.products.every((product) => !followings[product.kind].travels) ||
       shop.rules.zones.some((zone) => zone.rates.length)
         ? []
         : [mend('No delivery rate is set, so nobody can order a parcel. Set at least one.')],

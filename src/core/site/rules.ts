@@ -61,5 +61,6 @@ export function makeRules(reading: Reading, decided: Decided, listCurrency: stri
     invoices: decided.get(tillPlaces.invoices) ?? null,
     letters: decided.get(tillPlaces.letters) ?? {},
     questions: decided.get(tillPlaces.questions) ?? [],
+    presents: decided.get(tillPlaces.presents) ?? false,
   };
 }

@@ -1,5 +1,6 @@
 import { ratesFor } from './delivery';
 import { codeKey, codesIn, combinations, discountsFor, taken, type DiscountRefusal, type Used } from './discounts';
+import type { Rhythm } from '../goods/about';
 import type { GoodsKind } from './following';
 import type { DeliveryRate, DiscountCode, TaxClassName, TillRules } from './rules';
 import { taxed, type TaxLine, type Taxing } from './tax';
@@ -21,6 +22,8 @@ export interface BillLine {
   physical: boolean;
   /** What follows it once it is paid. */
   kind?: GoodsKind | undefined;
+  /** How often it comes again. */
+  rhythm?: Rhythm | undefined;
 }
 
 export interface Purchase {

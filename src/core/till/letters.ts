@@ -16,6 +16,8 @@ export interface LetterMatter {
   cards?: { code: string; amount: number; href: string }[];
   title?: string;
   when?: string;
+  /** A day that it is about, ISO date: it is said as `when`, in the shop's language. */
+  day?: string;
   /** Given back, minor units. */
   sum?: number;
   /** Last day of a bank transfer, ISO date. */
@@ -56,7 +58,7 @@ export function writeLetter(kind: LetterKind, order: Order, matter: LetterMatter
     total: money(order.total),
     sum: money(matter.sum ?? 0),
     title: matter.title ?? '',
-    when: matter.when ?? '',
+    when: matter.when ?? (matter.day ? dayIn(rules.locale, matter.day) : ''),
     tracking: matter.tracking ?? '',
   };
   const { subject, words } = wordsOf(kind, rules);
@@ -74,6 +76,9 @@ export function writeLetter(kind: LetterKind, order: Order, matter: LetterMatter
   };
 }
 
+const dayIn = (locale: string, iso: string) =>
+  new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
+
 function piecesOf(
   kind: LetterKind,
   order: Order,
@@ -82,8 +87,7 @@ function piecesOf(
   money: (amount: number) => string,
 ): Piece[] {
   const say = phrasesOf(rules).papers;
-  const day = (iso: string) =>
-    new Intl.DateTimeFormat(rules.locale, { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
+  const day = (iso: string) => dayIn(rules.locale, iso);
   if (kind === 'placed')
     return [
       {
@@ -96,7 +100,7 @@ function piecesOf(
       },
       billPiece(order, say, money),
     ];
-  if (kind === 'paid' || kind === 'taken') return [billPiece(order, say, money)];
+  if (kind === 'paid' || kind === 'taken' || kind === 'unpaid') return [billPiece(order, say, money)];
   if (kind === 'files')
     return (matter.files ?? []).map(({ name, href, until }) => ({
       kind: 'link',

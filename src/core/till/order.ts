@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { productKindSchema, taxClassSchema } from '../goods/about';
+import { productKindSchema, rhythmSchema, taxClassSchema } from '../goods/about';
 import { paperSchema, type Paper } from './paper';
 
 const line = z.string().trim().max(200);
@@ -38,6 +38,8 @@ export const orderRequestSchema = z.object({
     place: line,
     postcode: line,
     note: z.string().max(2000),
+    /** What is to be written to whoever gets it as a present, where the shop offers that. */
+    present: z.string().trim().max(500).optional(),
   }),
 });
 
@@ -88,6 +90,8 @@ export const orderSchema = z.object({
       /** What follows it; before it was kept, everything was sent. */
       kind: productKindSchema.default('physical'),
       taxClass: taxClassSchema.optional(),
+      /** How often it comes again, as it was when it was ordered. */
+      rhythm: rhythmSchema.optional(),
     }),
   ),
   goods: z.number(),
@@ -108,6 +112,8 @@ export const orderSchema = z.object({
       paid: z.number().optional(),
       /** The buyer comes for it. */
       collection: z.boolean().default(false),
+      /** Its name among the till's rules; orders of before it was kept have none. */
+      id: z.string().optional(),
     })
     .nullable(),
   taxes: z.array(taxLine),
@@ -144,6 +150,8 @@ export const booksSchema = z.object({
       card: z.boolean().default(false),
       /** In the words of who did it, or empty. */
       why: z.string(),
+      /** What happened, where it is no move of the order itself. */
+      did: z.enum(['', 'parcel', 'ready', 'agreed', 'relinked', 'repeat', 'note']).default(''),
     }),
   ),
   received: z.number(),
@@ -166,6 +174,26 @@ export const booksSchema = z.object({
   cards: z.array(z.object({ code: z.string(), variant: z.string(), amount: z.number(), left: z.number(), ended: z.boolean() })),
   /** Agreed times, in the seller's words. */
   times: z.array(z.object({ variant: z.string(), when: z.string() })),
+  /** What comes again and again, of which this order is the first or a later one. */
+  repeats: z
+    .array(
+      z.object({
+        /** The order that it began with. */
+        order: z.string(),
+        variant: z.string(),
+        title: z.string(),
+        rhythm: rhythmSchema,
+        state: z.enum(['running', 'paused', 'stopped']),
+        why: z.string(),
+        /** The next dates, ISO; none while it rests. */
+        next: z.array(z.string()),
+        /** The most that one may come to, minor units. */
+        agreed: z.number(),
+        /** Orders of its turns. */
+        orders: z.array(z.string()),
+      }),
+    )
+    .default([]),
   /** Invoices and credit notes. */
   papers: z.array(paperSchema),
   /** What was written to the buyer. */
@@ -182,6 +210,10 @@ export interface OrderView extends Order {
     /** Lessons and visits, with the agreed time or none yet. */
     times: { title: string; when: string }[];
     ready: boolean;
+    /** `costs`: what it would come to now, where that is more than was agreed; 0 otherwise. */
+    repeats: (Pick<Books['repeats'][number], 'variant' | 'title' | 'rhythm' | 'state' | 'next'> & { costs: number })[];
+    /** It can still be paid by card. */
+    payable: boolean;
     papers: { number: string; kind: Paper['kind'] }[];
   };
 }

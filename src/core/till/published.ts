@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minorSchema, productKindSchema, taxClassSchema } from '../goods/about';
+import { minorSchema, productKindSchema, rhythmSchema, taxClassSchema } from '../goods/about';
 import { isCurrency, minorDigits } from './currencies';
 import { doZonesMeet } from './delivery';
 import { codeKey } from './discounts';
@@ -60,6 +60,7 @@ export const tillRulesSchema = z
     invoices: invoicesSchema.nullable().default(null),
     letters: lettersSchema.default({}),
     questions: questionsSchema.default([]),
+    presents: z.boolean().default(false),
   })
   .refine(({ currency, digits }) => digits === minorDigits(currency), {
     path: ['digits'],
@@ -73,6 +74,7 @@ export const ruleFileSchema = z
     invoices: invoicesSchema,
     letters: lettersSchema,
     questions: questionsSchema,
+    presents: z.boolean(),
     tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })),
   })
   .partial();
@@ -88,6 +90,7 @@ const entrySchema = z.object({
   physical: z.boolean(),
   /** What follows it; shops of before it was told have none, and sell what travels alone. */
   kind: productKindSchema.optional(),
+  rhythm: rhythmSchema.optional(),
   stock: z.number().int().nonnegative().nullable(),
   sku: z.string().max(longestName).optional(),
   product: z.string().max(longestName).optional(),

@@ -206,6 +206,11 @@ export const letterKinds = [
   'sent',
   'cancelled',
   'refunded',
+  'again',
+  'unpaid',
+  'paused',
+  'resumed',
+  'stopped',
 ] as const;
 export type LetterKind = (typeof letterKinds)[number];
 
@@ -237,4 +242,6 @@ export interface TillRules extends MoneyForm {
   invoices: Invoices | null;
   letters: Letters;
   questions: Question[];
+  /** Whether buyers may write a line to whoever gets it as a present. */
+  presents: boolean;
 }

@@ -33,8 +33,9 @@ export function priceLines(list: PriceList, wanted: OrderRequest['lines'], rules
     if (entry.stock !== null && entry.stock < quantity) {
       return fail(entry.stock === 0 ? refused.soldOut(entry.title) : refused.onlyLeft(entry.title, entry.stock));
     }
-    const { title, price, weight, taxClass, physical, product, shelves } = entry;
-    lines.push({ variant, title, quantity, price, weight, taxClass, physical, product, shelves, kind });
+    const { title, price, weight, taxClass, physical, product, shelves, rhythm } = entry;
+    const again = rhythm ? { rhythm } : {};
+    lines.push({ variant, title, quantity, price, weight, taxClass, physical, product, shelves, kind, ...again });
   }
   return ok(lines);
 }
@@ -72,7 +73,7 @@ export function billFor(rules: TillRules, list: PriceList, wanted: Wanted): Resu
   return ok(bill);
 }
 
-/** Computes an order from the published rules, or says why it can't be taken. */
+/** Computes an order from the published rules, or says why it can't be taken. `carried` are answers of an earlier order that it repeats. */
 export function makeOrder(
   rules: TillRules,
   list: PriceList,
@@ -80,6 +81,7 @@ export function makeOrder(
   number: string,
   now: string,
   used?: Used,
+  carried?: Order['answers'],
 ): Result<{ order: Order; bill: Bill }> {
   const { refused } = phrasesOf(rules);
   const { lines, country, region, rate, code, taxNumber = '', buyer } = request;
@@ -94,7 +96,7 @@ export function makeOrder(
   if (request.seen !== undefined && request.seen !== bill.total) {
     return fail(refused.sumChanged(formatMoney(bill.total, rules)));
   }
-  const unanswered = rules.questions.find(({ id, required }) => required && !request.answers?.[id]);
+  const unanswered = !carried && rules.questions.find(({ id, required }) => required && !request.answers?.[id]);
   if (unanswered) return fail(refused.answer(unanswered.label));
   const order: Order = {
     number,
@@ -102,17 +104,15 @@ export function makeOrder(
     state: 'awaiting-payment',
     currency: rules.currency,
     payment: request.payment,
-    buyer: { ...request.buyer, country: request.country, region: request.region ?? '' },
-    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount, paid, kind = 'physical', taxClass }) => ({
-      variant,
-      title,
-      quantity,
-      price,
-      sum,
-      discount,
-      paid,
-      kind,
-      taxClass,
+    buyer: {
+      ...request.buyer,
+      country: request.country,
+      region: request.region ?? '',
+      ...(rules.presents ? {} : { present: undefined }),
+    },
+    lines: bill.lines.map(({ variant, title, quantity, price, sum, discount, paid, kind = 'physical', taxClass, rhythm }) => ({
+      ...{ variant, title, quantity, price, sum, discount, paid, kind, taxClass },
+      ...(rhythm ? { rhythm } : {}),
     })),
     goods: bill.goods,
     discount: bill.discount,
@@ -123,15 +123,18 @@ export function makeOrder(
     relief: bill.relief,
     taxing: bill.taxing,
     giftCard: 0,
-    answers: rules.questions.flatMap(({ id, label }) => {
-      const answer = request.answers?.[id];
-      return answer ? [{ label, answer }] : [];
-    }),
+    answers:
+      carried ??
+      rules.questions.flatMap(({ id, label }) => {
+        const answer = request.answers?.[id];
+        return answer ? [{ label, answer }] : [];
+      }),
     delivery: bill.delivery && {
       label: bill.delivery.rate.label,
       price: bill.delivery.price,
       paid: bill.delivery.paid,
       collection: bill.delivery.rate.collection,
+      id: bill.delivery.rate.id,
     },
     taxes: bill.taxes,
     tax: bill.tax,

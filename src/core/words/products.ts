@@ -1,6 +1,7 @@
 import { stockOf } from '../goods';
 import { type Product } from '../goods/about';
 import { phrasesOf } from '../phrases';
+import { followings } from '../till';
 import { type TillRules } from '../till/about';
 import { endsInNoun, pluralTitle } from './grammar';
 import { fromGoods, type Text } from './text';
@@ -12,7 +13,7 @@ export function describe(product: Product, rules: TillRules): Text {
   const [option] = product.options;
   const values = [...new Set(product.variants.map((variant) => variant.values[0] ?? ''))].filter(Boolean);
   const say = phrasesOf(rules);
-  const weight = product.kind === 'physical' ? sameWeight(product) : null;
+  const weight = followings[product.kind].travels ? sameWeight(product) : null;
   const text = say.goods.told({
     title: product.title,
     plural: pluralTitle(product.title),

@@ -26,6 +26,8 @@ export const eventSchema = z.discriminatedUnion('type', [
     letters: z.boolean().default(false),
     /** Whether its papers are issued by themselves: the seller had said by whom when it was placed. */
     invoiced: z.boolean().default(false),
+    /** The turn that it is of a thing that comes again and again: of the order that this began with. */
+    again: z.object({ number: z.string(), variant: z.string(), turn: z.number().int().positive() }).optional(),
     order: orderSchema,
   }),
   /** An order moved. Records of before there were names for it say nobody. */
@@ -67,7 +69,25 @@ export const eventSchema = z.discriminatedUnion('type', [
     ...base,
     files: z.array(z.object({ variant: z.string(), token: z.string(), until: z.string() })),
     cards: z.array(z.object({ variant: z.string(), code: z.string(), amount: z.number().int().positive() })),
+    /** What comes again: from which day its turns are counted, and the most that a turn may come to, minor units. */
+    repeats: z.array(z.object({ variant: z.string(), from: z.iso.date(), agreed: z.number().int().nonnegative() })).default([]),
   }),
+  /** What comes again goes on, rests or is stopped. */
+  z.object({
+    type: z.literal('repeat'),
+    ...base,
+    variant: z.string(),
+    state: z.enum(['running', 'paused', 'stopped']),
+    by: actorSchema,
+    why: z.string(),
+    /** The turn that is next, and the most that it may come to from now on, where that is agreed anew. */
+    turn: z.number().int().positive().optional(),
+    agreed: z.number().int().nonnegative().optional(),
+  }),
+  /** Its buyer is reminded of a turn. */
+  z.object({ type: z.literal('remind'), ...base, variant: z.string(), turn: z.number().int().positive() }),
+  /** The seller notes something. */
+  z.object({ type: z.literal('note'), ...base, text: z.string() }),
   /** A link to a file was followed. */
   z.object({ type: z.literal('fetch'), ...base, token: z.string() }),
   /** A file's link is given anew. */

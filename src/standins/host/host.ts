@@ -9,7 +9,7 @@ import { dataFolder } from '../folder';
 import { hostDataSchema, type HostData } from '@/core/till';
 import { wrongAddress } from '@/core/address';
 import { open, type SignedMessage } from '../payment/message';
-import { giveBack, letGo, messagesOn } from '../payment/payment';
+import { again, giveBack, letGo, messagesOn } from '../payment/payment';
 import { addresses } from '../addresses';
 import { Outbox } from './outbox';
 import { HostTill } from './till';
@@ -55,6 +55,7 @@ const readCode = (typed: string) => typed.toUpperCase().replace(/[^A-Z2-7]/g, ''
 const shared = globalThis as typeof globalThis & {
   arcatumTills?: Map<string, HostTill>;
   arcatumOutboxes?: Map<string, Outbox>;
+  arcatumClock?: NodeJS.Timeout;
 };
 const tills = (shared.arcatumTills ??= new Map());
 const outboxes = (shared.arcatumOutboxes ??= new Map());
@@ -73,13 +74,26 @@ export function tillOf(address: string): HostTill {
   if (known) return known;
   const till = new HostTill(
     path,
-    { ask: (order) => messagesOn(address, order), letGo: (order) => letGo(address, order), giveBack },
+    {
+      ask: (order) => messagesOn(address, order),
+      letGo: (order) => letGo(address, order),
+      again: (before, order, amount) => again(address, before, order, amount),
+      giveBack,
+    },
     { data: () => hostData(address), address: () => addresses().shop(address), outbox: outboxOf(address) },
   );
   tills.set(path, till);
   // What the provider told while nobody listened.
   till.catchUp(new Date().toISOString());
+  keepTime();
   return till;
+}
+
+/** Once a minute, tills look at what is due although nobody asks them anything. */
+function keepTime(): void {
+  shared.arcatumClock ??= setInterval(() => {
+    for (const till of tills.values()) till.lookAround(new Date().toISOString());
+  }, 60_000).unref();
 }
 
 /** A message of the payment provider. It is heard if the provider signed it, just now, for this shop. */

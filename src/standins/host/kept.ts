@@ -1,6 +1,7 @@
-import { type Books, type LetterKind, type LetterMatter, type Order, type OrderState, type Paper } from '@/core/till';
+import { followings, type Books, type LetterKind, type LetterMatter, type Order, type OrderState, type Paper } from '@/core/till';
 import { type Cards } from './cards';
 import { type HostEvent } from './events';
+import { nextDates, type Repeat } from './repeats';
 
 export interface Placed {
   order: Order;
@@ -27,7 +28,9 @@ export interface Kept extends Placed {
   refunded: { pieces: Map<string, number>; delivery: boolean; amount: number };
   /** Pieces that are on the shelf again, by variant. */
   restocked: Map<string, number>;
-  /** Whether links and cards were made. */
+  /** The turn that it is of a thing that comes again. */
+  again: { order: string; variant: string; turn: number } | null;
+  /** Whether links, cards and dates were made. */
   followed: boolean;
   handed: Map<string, number>;
   parcels: Books['parcels'];
@@ -51,6 +54,7 @@ export function newKept({
   card,
   letters,
   invoiced,
+  again,
   at,
 }: Extract<HostEvent, { type: 'order' }>): Kept {
   return {
@@ -58,13 +62,24 @@ export function newKept({
     content,
     receipt,
     days,
-    history: [{ at, by: 'buyer', state: order.state, money: 0, card: false, why: '' }],
+    again: again ? { order: again.number, variant: again.variant, turn: again.turn } : null,
+    history: [
+      {
+        at,
+        by: again ? 'host' : 'buyer',
+        state: order.state,
+        money: 0,
+        card: false,
+        why: again ? `Again, as in order ${again.number}.` : '',
+        did: '',
+      },
+    ],
     payments: new Map(),
     card: card ? { ...card, held: false } : null,
     refunded: { pieces: new Map(), delivery: false, amount: 0 },
     restocked: new Map(),
-    // Links and cards are made once, where there are any to make; of what was sold before, none.
-    followed: !letters || order.lines.every(({ kind }) => kind !== 'download' && kind !== 'gift-card'),
+    // Links, cards and dates are made once, where there are any to make; of what was sold before, and of a later turn, none.
+    followed: !letters || again !== undefined || order.lines.every(({ kind }) => !followings[kind].makes),
     handed: new Map(),
     parcels: [],
     ready: false,
@@ -95,7 +110,7 @@ export const addTo = (counts: Map<string, number>, variant: string, pieces: numb
 export function leftToHand({ order, refunded, handed }: Kept): { variant: string; quantity: number }[] {
   return order.lines.flatMap(({ variant, quantity, kind }) => {
     const left = quantity - (refunded.pieces.get(variant) ?? 0) - (handed.get(variant) ?? 0);
-    return kind === 'physical' && left > 0 ? [{ variant, quantity: left }] : [];
+    return followings[kind].travels && left > 0 ? [{ variant, quantity: left }] : [];
   });
 }
 
@@ -103,9 +118,12 @@ export function leftToHand({ order, refunded, handed }: Kept): { variant: string
 export function isAllHanded(kept: Kept): boolean {
   const { order, refunded, times, handed, followed } = kept;
   const stands = order.lines.filter(({ variant, quantity }) => (refunded.pieces.get(variant) ?? 0) < quantity);
-  const isAgreed = stands.every(({ kind, variant }) => kind !== 'appointment' || times.has(variant));
-  const isAnything = handed.size > 0 || times.size > 0 || stands.some(({ kind }) => kind === 'download' || kind === 'gift-card');
-  return followed && isAnything && isAgreed && leftToHand(kept).length === 0;
+  const left = new Map(leftToHand(kept).map(({ variant, quantity }) => [variant, quantity]));
+  const isOver = stands.every(({ kind, variant }) =>
+    followings[kind].isOver({ left: left.get(variant) ?? 0, isAgreed: times.has(variant) }),
+  );
+  const isAnything = handed.size > 0 || times.size > 0 || stands.some(({ kind }) => followings[kind].by === 'host');
+  return followed && isAnything && isOver;
 }
 
 /** Whether a link to a file still opens it: neither time nor number is over, and the file was not refunded. */
@@ -119,7 +137,12 @@ export function isOpen(
   return isPaid(order) && (refunded.pieces.get(variant) ?? 0) < bought && fetched < times && now <= until;
 }
 
-export function booksOf(kept: Kept, cards: Cards, posted: (id: string) => { at: string; subject: string } | null): Books {
+export function booksOf(
+  kept: Kept,
+  cards: Cards,
+  repeats: readonly Repeat[],
+  posted: (id: string) => { at: string; subject: string } | null,
+): Books {
   const { order, history, refunded, card } = kept;
   const received = sumOf(history.map(({ money }) => Math.max(0, money)));
   const givenBack = sumOf(history.map(({ money }) => Math.max(0, -money)));
@@ -142,6 +165,10 @@ export function booksOf(kept: Kept, cards: Cards, posted: (id: string) => { at: 
       return found ? [{ code, variant: found.variant, amount: found.amount, left: found.left, ended: found.ended }] : [];
     }),
     times: [...kept.times].map(([variant, when]) => ({ variant, when })),
+    repeats: repeats.map((repeat) => {
+      const { order: number, variant, title, rhythm, state, why, agreed, orders } = repeat;
+      return { order: number, variant, title, rhythm, state, why, agreed, orders: [...orders], next: nextDates(repeat, 3) };
+    }),
     papers: kept.papers,
     letters: (kept.letters ?? []).flatMap(({ id }) => {
       const found = posted(id);

@@ -3,6 +3,7 @@ import { Journal, type Damage } from '../journal';
 import { cardOf, Cards, paymentOf } from './cards';
 import { eventSchema, type HostEvent } from './events';
 import { addTo, dueOf, holdsStock, isPaid, leftToHand, newKept, type Due, type Kept } from './kept';
+import { nextDates, Repeats } from './repeats';
 
 export const day = 24 * 60 * 60_000;
 
@@ -20,6 +21,7 @@ export class Ledger {
   /** Orders by the links to their files. */
   readonly byToken = new Map<string, Kept>();
   readonly cards = new Cards();
+  readonly repeats = new Repeats();
   /** Papers of each series: the next one has the number after them. */
   readonly series = new Map<string, number>();
   /** What waits for its payment. */
@@ -71,6 +73,8 @@ export class Ledger {
     for (const { code } of order.discounts) this.byCode.set(codeKey(code), [...(this.byCode.get(codeKey(code)) ?? []), kept]);
     if (order.state === 'awaiting-payment') this.open.add(kept);
     if (holdsStock(order)) this.move(kept, -1);
+    const begun = event.again && this.repeats.find(event.again.number, event.again.variant);
+    if (begun && event.again) this.repeats.took(begun, event.again.turn, order.number);
     this.hold(kept, at);
     if (order.payment === 'cash' && dueOf(order) > 0) this.owe(kept, 'taken');
     if (order.payment === 'bank' && dueOf(order) > 0) {
@@ -92,7 +96,7 @@ export class Ledger {
       if (card) this.cards.spend(card, event.amount);
     }
     const isCard = event.type === 'money' && cardOf(event.payment) !== null;
-    kept.history.push({ at, by, state, money, card: isCard, why });
+    kept.history.push({ at, by, state, money, card: isCard, why, did: '' });
     const before = holdsStock(kept.order);
     const tracking = event.type === 'state' ? event.tracking : undefined;
     kept.order = { ...kept.order, state, ...(tracking ? { tracking } : {}) };
@@ -106,7 +110,8 @@ export class Ledger {
     for (const code of event.type === 'state' ? (event.ended ?? []) : []) this.cards.end(code);
     if (paidNow) this.owe(kept, 'paid');
     if (state === 'cancelled' && was !== state) this.owe(kept, 'cancelled');
-    if (state === 'expired' && was !== state && kept.order.payment === 'bank' && by === 'host') this.owe(kept, 'expired');
+    if (state === 'expired' && was !== state && kept.order.payment === 'bank' && by === 'host' && !kept.again)
+      this.owe(kept, 'expired');
   }
 
   /** A gift card pays its part, as long as the order stands. */
@@ -116,7 +121,7 @@ export class Ledger {
     card.held = true;
     this.cards.spend(card.code, card.amount);
     addTo(kept.payments, paymentOf(card.code), card.amount);
-    kept.history.push({ at, by: 'host', state: order.state, money: card.amount, card: true, why: 'By gift card.' });
+    kept.history.push({ at, by: 'host', state: order.state, money: card.amount, card: true, why: 'By gift card.', did: '' });
   }
 
   private letGo(kept: Kept, at: string): void {
@@ -125,7 +130,15 @@ export class Ledger {
     card.held = false;
     this.cards.spend(card.code, -card.amount);
     addTo(kept.payments, paymentOf(card.code), -card.amount);
-    kept.history.push({ at, by: 'host', state: order.state, money: -card.amount, card: true, why: 'Back on the gift card.' });
+    kept.history.push({
+      at,
+      by: 'host',
+      state: order.state,
+      money: -card.amount,
+      card: true,
+      why: 'Back on the gift card.',
+      did: '',
+    });
   }
 
   private applyFollowing(
@@ -134,6 +147,8 @@ export class Ledger {
   ): void {
     const { order } = kept;
     const titleOf = (variant: string) => order.lines.find((line) => line.variant === variant)?.title ?? '';
+    const did = (what: Kept['history'][number]['did'], why = '') =>
+      kept.history.push({ at: event.at, by: 'seller', state: order.state, money: 0, card: false, why, did: what });
     if (event.type === 'follow') {
       kept.followed = true;
       for (const file of event.files) {
@@ -144,12 +159,14 @@ export class Ledger {
         this.cards.issue({ code, variant, amount, order: order.number, currency: order.currency });
         kept.cards.push(code);
       }
+      for (const { variant, from, agreed } of event.repeats) this.repeats.begin(order, variant, from, agreed);
       if (event.files.length) this.owe(kept, 'files');
       if (event.cards.length) this.owe(kept, 'cards');
     } else if (event.type === 'fetch') {
       kept.files = kept.files.map((file) => (file.token === event.token ? { ...file, fetched: file.fetched + 1 } : file));
     } else if (event.type === 'relink') {
       kept.files = kept.files.map((file) => (file.token === event.token ? { ...file, fetched: 0, until: event.until } : file));
+      did('relinked');
       this.owe(kept, 'files');
     } else if (event.type === 'parcel') {
       const { at, lines, tracking } = event;
@@ -158,17 +175,51 @@ export class Ledger {
       kept.order = { ...order, tracking: tracking || order.tracking };
       const sent = lines.map(({ variant, quantity }) => ({ title: titleOf(variant), quantity }));
       if (!order.delivery?.collection) this.owe(kept, 'sent', { lines: sent, tracking });
+      did('parcel', tracking);
     } else if (event.type === 'ready') {
       kept.ready = true;
+      did('ready');
       this.owe(kept, 'ready');
+    } else if (event.type === 'note') {
+      did('note', event.text);
+    } else if (event.type === 'remind') {
+      const repeat = this.repeats.find(order.number, event.variant);
+      if (!repeat) return;
+      repeat.told = event.turn;
+      this.owe(kept, 'again', { title: repeat.title, day: nextDates(repeat, 1)[0] ?? '' });
+    } else if (event.type === 'repeat') {
+      this.applyRepeat(kept, event);
     } else if (event.type === 'agreed') {
       kept.times.set(event.variant, event.when);
+      did('agreed', event.when);
       this.owe(kept, 'time', { title: titleOf(event.variant), when: event.when });
     } else {
       kept.papers.push(event.paper);
       const series = event.paper.number.replace(/\d+$/, '');
       this.series.set(series, (this.series.get(series) ?? 0) + 1);
     }
+  }
+
+  private applyRepeat(kept: Kept, { at, variant, state, by, why, turn, agreed }: Extract<HostEvent, { type: 'repeat' }>): void {
+    const repeat = this.repeats.find(kept.order.number, variant);
+    if (!repeat) return;
+    const was = repeat.state;
+    repeat.state = state;
+    repeat.why = why;
+    repeat.turn = turn ?? repeat.turn;
+    repeat.agreed = agreed ?? repeat.agreed;
+    const said = { paused: 'rests', running: 'goes on', stopped: 'is stopped' }[state];
+    kept.history.push({
+      ...{ at, by, state: kept.order.state, money: 0, card: false, did: 'repeat' },
+      why: [`${repeat.title} ${said}.`, why].filter(Boolean).join(' '),
+    });
+    const letter = { paused: 'paused', running: 'resumed', stopped: 'stopped' } as const;
+    // Of a payment that did not go through, a letter of its own tells.
+    const last = repeat.orders.at(-1);
+    const unpaid = by === 'host' && state === 'paused' ? this.orders.get(last ?? '') : undefined;
+    repeat.waitsFor = unpaid && !isPaid(unpaid.order) ? unpaid.order.number : null;
+    if (unpaid && repeat.waitsFor) this.owe(unpaid, 'unpaid', { title: repeat.title });
+    else if (was !== state) this.owe(kept, letter[state], { title: repeat.title, day: nextDates(repeat, 1)[0] ?? '' });
   }
 
   private applyRefund(
@@ -185,7 +236,7 @@ export class Ledger {
     if (delivery) refunded.delivery = true;
     refunded.amount += amount;
     for (const code of ended) this.cards.end(code);
-    kept.history.push({ at, by: 'seller', state: order.state, money: 0, card: false, why: why || 'Refunded in part.' });
+    kept.history.push({ at, by: 'seller', state: order.state, money: 0, card: false, why: why || 'Refunded in part.', did: '' });
     const back = lines.map(({ variant, quantity }) => ({
       title: order.lines.find((line) => line.variant === variant)?.title ?? '',
       quantity,

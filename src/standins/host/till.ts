@@ -5,16 +5,19 @@ import {
   cardCode,
   cardLetters,
   cardTyped,
+  daysUntil,
   followings,
+  formatMoney,
   isInvoiced,
   linkDays,
   linkTimes,
   makeOrder,
   orderMoves,
   refundPartsOf,
+  reminderDays,
   type Actor,
   type BookedOrder,
-  type GoodsKind,
+  type Following,
   type HostData,
   type Order,
   type OrderRequest,
@@ -43,6 +46,8 @@ import {
   type Placed,
 } from './kept';
 import { day, Ledger } from './ledger';
+import { dueTurn, nextDates, turnFrom, type Repeat } from './repeats';
+import { makeTurn } from './turns';
 
 export { type Office } from './desk';
 export { type Placed } from './kept';
@@ -53,6 +58,8 @@ export interface Provider {
   ask: (order: string) => readonly PaymentMessage[];
   /** The order is not to be paid any more. */
   letGo: (order: string) => void;
+  /** A payment as one that was made for an earlier order, the last of these that can be: asked twice for an order, it is made once. */
+  again: (before: readonly string[], order: string, amount: number) => Result<unknown>;
   /** A part of a payment back, once under a name. */
   giveBack: (payment: string, amount: number, name: string) => Result<unknown>;
 }
@@ -68,7 +75,12 @@ function answerOf<T>(ask: () => T): T | null {
 }
 const providerAway = 'The payment provider does not answer just now, so nothing was given back. Try again in a moment.';
 
-const noProvider: Provider = { ask: () => [], letGo: () => undefined, giveBack: () => ok(null) };
+const noProvider: Provider = {
+  ask: () => [],
+  letGo: () => undefined,
+  again: () => fail('There is no provider.'),
+  giveBack: () => ok(null),
+};
 
 /** How long an order waits for its card payment before the goods go back on the shelf. */
 export const minutesToPay = 30;
@@ -84,7 +96,9 @@ const contentOf = ({ lines, country, region, rate, code, taxNumber, giftCard, an
         rate,
         code,
         payment,
-        Object.entries(buyer).sort(),
+        Object.entries(buyer)
+          .filter(([name, value]) => name !== 'present' || value)
+          .sort(),
         ...(region || taxNumber ? [region, taxNumber] : []),
         ...(giftCard ? [{ giftCard }] : []),
         ...(answers && Object.keys(answers).length ? [{ answers: Object.entries(answers).sort() }] : []),
@@ -101,6 +115,8 @@ const untilOf = (now: string) => new Date(Date.parse(now) + linkDays * day).toIS
 export class HostTill {
   private readonly ledger: Ledger;
   private readonly desk: Desk;
+  /** The hour in which dates were looked at last. */
+  private lookedAt = '';
 
   constructor(
     path: string,
@@ -156,12 +172,8 @@ export class HostTill {
     const same = before.find((placed) => (placed.content ?? content) === content);
     if (same) return ok(same);
     for (const kept of before) this.end(kept, now, 'buyer', 'The buyer changed what is ordered.');
-    const list: PriceList = new Map(
-      data.prices.map((entry) => [entry.id, { ...entry, stock: this.ledger.left.get(entry.id) ?? entry.stock }]),
-    );
-    // Each record that can't be read may have been an order: its number is given to nobody else.
-    const number = String(1001 + this.ledger.orders.size + this.ledger.damage.length);
-    const made = makeOrder(data.rules, list, request, number, now, this.usedBy(request.buyer.email));
+    const number = this.nextNumber;
+    const made = makeOrder(data.rules, this.listOf(data), request, number, now, this.usedBy(request.buyer.email));
     if (!made.ok) return made;
     const { order: worked } = made.value;
     const code = request.giftCard ? cardTyped(request.giftCard) : null;
@@ -183,6 +195,15 @@ export class HostTill {
     else this.settle(kept, now);
     return ok({ order: kept.order, receipt });
   }
+
+  /** Each record that can't be read may have been an order: its number is given to nobody else. */
+  private get nextNumber(): string {
+    return String(1001 + this.ledger.orders.size + this.ledger.damage.length);
+  }
+
+  /** The published prices, with what is left of each. */
+  private listOf = ({ prices }: HostData): PriceList =>
+    new Map(prices.map((entry) => [entry.id, { ...entry, stock: this.ledger.left.get(entry.id) ?? entry.stock }]));
 
   /** What is on a gift card, minor units. */
   onCard(typed: string, currency: string): number {
@@ -447,19 +468,25 @@ export class HostTill {
     return ok(kept.order);
   }
 
-  /** Links to files and gift cards, made once. */
-  private follow({ order }: Kept, now: string): void {
-    const of = (kind: GoodsKind) => order.lines.filter((line) => line.kind === kind);
+  /** Links to files, gift cards, and the dates of what comes again, made once. */
+  private follow(kept: Kept, now: string): void {
+    const { order } = kept;
+    const of = (made: Following['makes']) => order.lines.filter(({ kind }) => followings[kind].makes === made);
     this.ledger.record({
       ...{ type: 'follow', at: now, number: order.number },
-      files: of('download').map(({ variant }) => ({ variant, token: randomUUID(), until: untilOf(now) })),
-      cards: of('gift-card').flatMap(({ variant, quantity, price }) =>
+      files: of('link').map(({ variant }) => ({ variant, token: randomUUID(), until: untilOf(now) })),
+      cards: of('code').flatMap(({ variant, quantity, price }) =>
         Array.from({ length: price > 0 ? quantity : 0 }, () => ({
           variant,
           code: cardCode(randomBytes(cardLetters)),
           amount: price,
         })),
       ),
+      // What a turn came to when it was ordered is what was agreed to.
+      repeats: of('dates').map((line) => ({
+        ...{ variant: line.variant, from: now.slice(0, 10) },
+        agreed: this.turnCosts(order, line, now) ?? (line.paid ?? line.sum) + (order.delivery?.paid ?? 0),
+      })),
     });
   }
 
@@ -468,6 +495,7 @@ export class HostTill {
     const { order } = kept;
     if (isPaid(order) && !kept.followed) this.follow(kept, now);
     if (kept.invoiced) this.desk.issueMissing(kept, now);
+    this.settleRepeats(kept, now);
     if (kept.order.state === 'paid' && isAllHanded(kept)) {
       const hosts = order.lines.every(({ kind }) => followings[kind].by === 'host');
       this.ledger.record({
@@ -478,7 +506,147 @@ export class HostTill {
     this.desk.post(kept, now);
   }
 
-  private books = (kept: Kept) => booksOf(kept, this.ledger.cards, (id) => this.desk.office?.outbox.find(id) ?? null);
+  /** What comes again is stopped with its order, rests when a turn is not paid, and goes on when it is. */
+  private settleRepeats({ order, again }: Kept, now: string): void {
+    const { repeats } = this.ledger;
+    if (order.state === 'cancelled')
+      for (const repeat of repeats.of(order.number))
+        if (repeat.order === order.number && repeat.state !== 'stopped')
+          this.turnTo(repeat, 'stopped', now, 'host', 'Its order was cancelled.');
+    const mine = again && repeats.find(again.order, again.variant);
+    if (!mine || mine.orders.at(-1) !== order.number) return;
+    if (mine.state === 'running' && (order.state === 'refused' || order.state === 'expired'))
+      this.turnTo(mine, 'paused', now, 'host', `Order ${order.number} was not paid.`);
+    if (mine.waitsFor === order.number && isPaid(order))
+      this.turnTo(mine, 'running', now, 'host', 'Its payment has come.', { turn: turnFrom(mine, now.slice(0, 10)) });
+  }
+
+  private turnTo(
+    { order, variant }: Repeat,
+    state: Repeat['state'],
+    now: string,
+    by: Actor,
+    why: string,
+    more: { turn?: number; agreed?: number } = {},
+  ): void {
+    this.ledger.record({ type: 'repeat', at: now, number: order, variant, state, by, why, ...more });
+    const first = this.ledger.orders.get(order);
+    if (first) this.desk.post(first, now);
+  }
+
+  /** What a turn would come to now, minor units; null where it can't be ordered now. */
+  private turnCosts(first: Order, line: Pick<Repeat, 'variant' | 'quantity'>, now: string): number | null {
+    const data = this.published;
+    const made = data && makeTurn(first, line, data, this.listOf(data), '0', now);
+    return made?.ok ? made.value.order.total : null;
+  }
+
+  /** Orders the turns that are due, and reminds of those that are near. */
+  private comeAgain(now: string): void {
+    // Dates are days: an hour is looked at once.
+    const hour = now.slice(0, 13);
+    const data = this.published;
+    if (hour === this.lookedAt || !data) return;
+    this.lookedAt = hour;
+    const today = now.slice(0, 10);
+    for (const repeat of this.ledger.repeats.all.values()) {
+      const turn = dueTurn(repeat, today);
+      const [next] = nextDates(repeat, 1);
+      if (turn !== null) this.takeTurn(repeat, turn, data, now);
+      else if (next && repeat.told < repeat.turn && daysUntil(today, next) <= reminderDays) {
+        const { order: number, variant, turn: near } = repeat;
+        this.ledger.record({ type: 'remind', at: now, number, variant, turn: near });
+        const first = this.ledger.orders.get(number);
+        if (first) this.desk.post(first, now);
+      }
+    }
+  }
+
+  private takeTurn(repeat: Repeat, turn: number, data: HostData, now: string): void {
+    const first = this.ledger.orders.get(repeat.order);
+    if (!first) return;
+    const number = this.nextNumber;
+    const made = makeTurn(first.order, repeat, data, this.listOf(data), number, now);
+    if (!made.ok) return this.turnTo(repeat, 'paused', now, 'host', made.say);
+    const { order } = made.value;
+    const money = (amount: number) => formatMoney(amount, data.rules);
+    if (order.currency !== first.order.currency || order.total > repeat.agreed)
+      return this.turnTo(
+        repeat,
+        'paused',
+        now,
+        'host',
+        `It would come to ${money(order.total)} now, which the buyer has not agreed to.`,
+      );
+    const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
+    this.ledger.record({
+      ...{ type: 'order', at: now, key: `turn-${repeat.order}-${repeat.variant}-${turn}`, receipt: randomUUID(), letters: true },
+      ...{ order, invoiced: data.rules.invoices !== null, again: { number: repeat.order, variant: repeat.variant, turn } },
+      ...(days ? { days } : {}),
+    });
+    const kept = this.ledger.orders.get(number);
+    if (!kept) return;
+    if (dueOf(order) === 0) this.go(kept, 'paid', now, 'host', 'There was nothing to pay.');
+    else this.settle(kept, now);
+    this.ask(kept, now);
+  }
+
+  /** Lets what comes again rest, go on, or stop: as its buyer or the seller wants. `seen` is the sum that the buyer agrees to anew. */
+  repeat(
+    number: string,
+    variant: string,
+    state: Repeat['state'],
+    by: 'buyer' | 'seller',
+    now: string,
+    seen?: number,
+  ): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    const repeat = this.ledger.repeats.of(number).find((one) => one.variant === variant);
+    const first = repeat && this.ledger.orders.get(repeat.order);
+    if (!repeat || !first) return fail('Nothing of this order comes again.');
+    if (repeat.state === state) return ok(found.value.order);
+    if (repeat.state === 'stopped') return fail('It was stopped, so it does not go on. It can be ordered anew.');
+    if (state !== 'running') this.turnTo(repeat, state, now, by, '');
+    else {
+      const costs = this.turnCosts(first.order, repeat, now);
+      if (costs === null) return fail('It can’t be ordered just now: it is not sold, or none is left.');
+      const isMore = costs > repeat.agreed;
+      if (isMore && (by === 'seller' || seen !== costs))
+        return fail('It costs more than was agreed, so its buyer alone can let it go on.');
+      const turn = turnFrom(repeat, now.slice(0, 10));
+      this.turnTo(repeat, state, now, by, '', { turn, ...(isMore ? { agreed: costs } : {}) });
+      this.lookedAt = '';
+      this.comeAgain(now);
+    }
+    return ok(found.value.order);
+  }
+
+  /** What is still to be paid of an order by card, for whoever holds its receipt: a turn whose payment did not go through. */
+  payable(number: string, receipt: string, now: string): Order | null {
+    const kept = this.ledger.orders.get(number);
+    if (kept?.receipt !== receipt) return null;
+    this.ask(kept, now);
+    return HostTill.isPayable(kept) ? kept.order : null;
+  }
+  private static isPayable = ({ again, order }: Kept): boolean =>
+    again !== null && order.payment === 'card' && orderMoves[order.state].includes('paid');
+
+  /** The seller notes something of an order. */
+  note(number: string, text: string, now: string): Result<Order> {
+    const found = this.known(number);
+    if (!found.ok) return found;
+    this.ledger.record({ type: 'note', at: now, number, text });
+    return ok(found.value.order);
+  }
+
+  private books = (kept: Kept) =>
+    booksOf(
+      kept,
+      this.ledger.cards,
+      this.ledger.repeats.of(kept.order.number),
+      (id) => this.desk.office?.outbox.find(id) ?? null,
+    );
 
   /** An order for whoever holds its receipt. What waits is asked for once more: the provider's word may have been lost on the way. */
   find(number: string, receipt: string, now: string): OrderView | null {
@@ -487,7 +655,7 @@ export class HostTill {
     this.ask(kept, now);
     this.expire(now);
     const { order, papers } = kept;
-    const { files, cards } = this.books(kept);
+    const { files, cards, repeats } = this.books(kept);
     const data = this.published ?? null;
     const titleOf = (variant: string) => order.lines.find((line) => line.variant === variant)?.title ?? '';
     return {
@@ -504,6 +672,13 @@ export class HostTill {
           .filter(({ kind }) => kind === 'appointment')
           .map(({ variant, title }) => ({ title, when: kept.times.get(variant) ?? '' })),
         ready: kept.ready,
+        repeats: repeats.map(({ order: began, variant, title, rhythm, state, next, agreed }) => {
+          const repeat = this.ledger.repeats.find(began, variant);
+          const first = this.ledger.orders.get(began);
+          const costs = state === 'paused' && repeat && first ? this.turnCosts(first.order, repeat, now) : null;
+          return { variant, title, rhythm, state, next, costs: costs !== null && costs > agreed ? costs : 0 };
+        }),
+        payable: HostTill.isPayable(kept),
         papers: papers.map(({ number: paper, kind }) => ({ number: paper, kind })),
       },
     };
@@ -546,11 +721,22 @@ export class HostTill {
     for (const kept of [...this.ledger.open]) this.ask(kept, now);
     // What was to follow when the machine stopped follows now.
     for (const kept of this.ledger.orders.values()) this.settle(kept, now);
+    this.expire(now);
   }
 
   /** Asks the provider about an order; says whether it could be asked. One that is away is no reason to sell nothing. */
-  private ask({ order }: Kept, now: string): boolean {
-    if (order.state !== 'awaiting-payment' || order.payment !== 'card') return true;
+  private ask(kept: Kept, now: string): boolean {
+    const { order, again } = kept;
+    const waits = order.state === 'awaiting-payment' || (again !== null && order.state === 'refused');
+    if (!waits || order.payment !== 'card') return true;
+    // A turn is paid as its first order was; where that can't be, its buyer is asked.
+    const repeat = again && this.ledger.repeats.find(again.order, again.variant);
+    if (repeat && order.state === 'awaiting-payment') {
+      const before = [repeat.order, ...repeat.orders.filter((number) => number !== order.number)];
+      const made = answerOf(() => this.provider.again(before, order.number, dueOf(order)));
+      if (made?.ok === false) this.go(kept, 'refused', now, 'provider', made.say);
+      if (order.state !== kept.order.state) return true;
+    }
     const told = answerOf(() => this.provider.ask(order.number));
     for (const message of told ?? []) this.receive(message, now);
     return told !== null;
@@ -562,11 +748,17 @@ export class HostTill {
     return order.payment === 'card' ? minutesToPay * minute : (days ?? Infinity) * day;
   }
 
+  /** What time brings: payments that are too late, and what comes again. */
+  lookAround(now: string): void {
+    this.expire(now);
+  }
+
   private expire(now: string): void {
     for (const kept of [...this.ledger.open]) {
       if (Date.parse(now) - Date.parse(kept.order.placed) <= this.patience(kept)) continue;
       // Nobody's goods go back on the shelf before the provider was asked.
       if (this.ask(kept, now)) this.end(kept, now, 'host', 'It was not paid in time.');
     }
+    this.comeAgain(now);
   }
 }

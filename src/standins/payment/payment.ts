@@ -22,6 +22,8 @@ const intentSchema = z.object({
   state: z.enum(['open', 'confirm', 'accepted', 'refused', 'ended']),
   /** What was given back of it, minor units, by the name of each time. */
   returned: z.record(z.string(), z.number().int().positive()).default({}),
+  /** Whether the card may be charged again for later orders. */
+  again: z.boolean().default(true),
   /** Whether the shop is told of it at once; it can ask at any time. */
   told: z.boolean().default(true),
 });
@@ -39,6 +41,7 @@ export const testCards = [
   { number: '9000 0000 0000 0027', outcome: 'confirm' },
   { number: '9000 0000 0000 0035', outcome: 'untold' },
   { number: '9000 0000 0000 0043', outcome: 'ended' },
+  { number: '9000 0000 0000 0050', outcome: 'once' },
 ] as const;
 
 /** The check digit of ISO/IEC 7812-1, Annex B. */
@@ -97,10 +100,10 @@ export const findIntent = (id: string): Intent | null => intents().find(id);
 const isLive = ({ state }: Intent) => state === 'open' || state === 'confirm' || state === 'accepted';
 
 /** Asks for a payment. Of one order there is one at a time: asked again while it is open, or was made, it is the same. */
-export function askFor(wanted: Omit<Intent, 'id' | 'state' | 'told' | 'returned'>): Intent {
+export function askFor(wanted: Omit<Intent, 'id' | 'state' | 'told' | 'returned' | 'again'>): Intent {
   const last = intents().of(wanted.address, wanted.order).at(-1);
   if (last && isLive(last) && last.amount === wanted.amount && last.currency === wanted.currency) return last;
-  return intents().record({ ...wanted, id: randomUUID(), state: 'open', told: true, returned: {} });
+  return intents().record({ ...wanted, id: randomUUID(), state: 'open', told: true, again: true, returned: {} });
 }
 
 const step = (intent: Intent, state: Intent['state'], told = true): Intent => intents().record({ ...intent, state, told });
@@ -113,7 +116,9 @@ export function payWith(id: string, card: string): Result<Intent> {
   if (!hasRightCheckDigit(card)) return fail(phrasesOf(intent).payment.slip);
   const known = testCards.find((candidate) => candidate.number.replace(/ /g, '') === card.replace(/\D/g, ''));
   if (!known) return fail(phrasesOf(intent).payment.onlyThese);
-  return ok(known.outcome === 'untold' ? step(intent, 'accepted', false) : step(intent, known.outcome));
+  if (known.outcome === 'untold') return ok(step(intent, 'accepted', false));
+  if (known.outcome === 'once') return ok(step({ ...intent, again: false }, 'accepted'));
+  return ok(step(intent, known.outcome));
 }
 
 /** The buyer confirms, or doesn't, where the card's bank asked for it. */
@@ -139,6 +144,20 @@ export const messagesOn = (address: string, order: string): PaymentMessage[] =>
 export function letGo(address: string, order: string): void {
   for (const intent of intents().of(address, order))
     if (intent.state === 'open' || intent.state === 'confirm') step(intent, 'ended');
+}
+
+/**
+ * Collects for an order from the card that paid an earlier one, the last that did. Of one order once: asked again, it is the same payment.
+ * A card that may not be charged again is refused.
+ */
+export function again(address: string, before: readonly string[], order: string, amount: number): Result<Intent> {
+  const made = intents().of(address, order).at(-1);
+  if (made) return ok(made);
+  const paid = before.flatMap((number) => intents().of(address, number)).filter(({ state }) => state === 'accepted');
+  const last = paid.at(-1);
+  if (!last) return fail('No earlier payment by card is there to go by.');
+  const state = last.again ? 'accepted' : 'refused';
+  return ok(intents().record({ ...last, id: randomUUID(), order, amount, state, returned: {}, told: true }));
 }
 
 /** Gives a part of a payment, or all of it, back to the buyer's card. Asked twice under one name, it is done once. */

@@ -105,7 +105,7 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
   const stock = live === undefined ? sold.stock : live;
   const quantity = stock === null ? line.quantity : Math.min(line.quantity, stock);
   if (quantity <= 0) return null;
-  const { id, title, price, weight, taxClass, physical, kind, product, shelves } = sold;
+  const { id, title, price, weight, taxClass, physical, kind, product, shelves, rhythm } = sold;
   return {
     variant: id,
     title,
@@ -116,6 +116,7 @@ export function priceLine(line: CartLine, offer: Offer | null | undefined, live:
     kind,
     product,
     shelves,
+    rhythm,
     quantity,
     path: line.path,
     picture: offer.picture,

@@ -1,10 +1,16 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, type TillRules } from '@/core/till';
+import { type Bill, type BillLine, type TillRules } from '@/core/till';
 import { make, money } from './ports';
 
 /** One figure of a bill. */
 export const row = (label: string | Node, amount: string, className = ''): HTMLElement =>
   make('div', className ? { class: className } : {}, make('dt', {}, label), make('dd', {}, amount));
+
+/** How often something comes, within a sentence. */
+export const rhythmIn = ({ every, unit }: NonNullable<BillLine['rhythm']>, phrases: ScriptPhrases): string => {
+  const one = unit === 'week' ? phrases.everyWeek : phrases.everyMonth;
+  return every === 1 ? one : fill(unit === 'week' ? phrases.everyWeeks : phrases.everyMonths, { n: every });
+};
 
 /** Basis points as per cent, with the decimal sign of the shop. */
 const percent = (basisPoints: number, { locale }: TillRules): string =>

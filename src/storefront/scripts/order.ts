@@ -43,6 +43,7 @@ function requestOf(form: HTMLFormElement, { lines, rules }: Priced, { code, gift
       place: field('place'),
       postcode: field('postcode'),
       note: field('note'),
+      ...(field('present') ? { present: field('present') } : {}),
     },
   };
 }

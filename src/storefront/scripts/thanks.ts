@@ -1,15 +1,15 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { cardShown, type OrderView, type TillRules } from '@/core/till';
+import { cardShown, followings, type OrderView, type TillRules } from '@/core/till';
 import { writeCart } from './cart';
-import { row, taxRows } from './figures';
+import { rhythmIn, row, taxRows } from './figures';
 import { address, attempt, load, loadPhrases, loadRules, make, money, onPaint } from './ports';
 
 /** What is said on top: an order of files and gift cards alone is not on its way, it is here. */
 const saidOf = ({ state, lines }: OrderView) =>
-  state === 'sent' && lines.every(({ kind }) => kind !== 'physical') ? ('done' as const) : state;
+  state === 'sent' && lines.every(({ kind }) => !followings[kind].travels) ? ('done' as const) : state;
 
 /** The order as the host keeps it, on the page after paying. */
-async function showThanks(): Promise<void> {
+async function showThanks(refused = ''): Promise<void> {
   const place = document.querySelector('[data-thanks]');
   if (!place) return;
   const phrases = await loadPhrases();
@@ -31,19 +31,33 @@ async function showThanks(): Promise<void> {
     const { state } = order;
     if (state === 'paid' || state === 'sent' || (order.payment !== 'card' && state === 'awaiting-payment')) writeCart([]);
     head(phrases[`head-${saidOf(order)}`]);
-    if (state === 'refused' || state === 'expired')
+    if ((state === 'refused' || state === 'expired') && !order.follows.payable)
       return place.replaceChildren(
         make('p', {}, phrases[`state-${state}`]),
         make('p', {}, make('a', { class: 'button', href: address('checkout/') }, phrases.backToCheckout)),
       );
+    const ask = async (path: string, body: object) => {
+      const answer = await fetch(address(`api/orders/${encodeURIComponent(number)}/${path}`), {
+        method: 'POST',
+        body: JSON.stringify({ receipt: query.get('receipt') ?? '', ...body }),
+      });
+      const said = (await answer.json()) as { pay?: string; say?: string };
+      if (said.pay) location.href = said.pay;
+      else await showThanks(said.say);
+    };
     place.replaceChildren(
+      ...(refused ? [make('p', { class: 'notice', role: 'alert' }, refused)] : []),
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number })),
       make(
         'p',
         {},
         phrases[order.payment === 'cash' && state === 'awaiting-payment' ? 'state-cash' : (`state-${saidOf(order)}` as const)],
       ),
+      ...(order.follows.payable
+        ? [press(fill(phrases.payNow, { sum: money(order.total - order.giftCard, rules) }), () => ask('pay', {}), 'button')]
+        : []),
       make('div', { class: 'follows' }, ...followsOf(order, number, receipt, rules, phrases)),
+      ...order.follows.repeats.map((one) => againOf(one, rules, phrases, (body) => ask('repeats', body))),
       make('ul', { class: 'lines' }, ...order.lines.map((line) => lineOf(line, rules))),
       billOf(order, rules, phrases),
       ...payOf(order, rules, phrases),
@@ -61,6 +75,46 @@ const lineOf = ({ quantity, title, sum }: OrderView['lines'][number], rules: Til
     make('span', {}, title),
     make('span', { class: 'sum' }, money(sum, rules)),
   );
+
+function press(text: string, act: () => Promise<void>, className: string): HTMLElement {
+  const button = make('button', { type: 'button', class: className }, text);
+  button.addEventListener('click', () => {
+    button.disabled = true;
+    act().catch(() => (button.disabled = false));
+  });
+  return button;
+}
+
+/** What comes again: when, and what its buyer can do with it. */
+function againOf(
+  { variant, title, rhythm, state, next, costs }: OrderView['follows']['repeats'][number],
+  rules: TillRules,
+  phrases: ScriptPhrases,
+  ask: (body: object) => Promise<void>,
+): HTMLElement {
+  const said = { running: phrases.againNext, paused: phrases.againRests, stopped: phrases.againStopped }[state];
+  const dates = next.map((date) => dayOf(date, rules)).join(', ');
+  const turn = (text: string, to: typeof state) => [
+    ' ',
+    press(text, () => ask({ variant, state: to, ...(costs ? { seen: costs } : {}) }), 'button second'),
+  ];
+  return make(
+    'div',
+    { class: 'again', 'data-again': state },
+    make('p', {}, fill(said, { title, every: rhythmIn(rhythm, phrases), dates })),
+    ...(costs ? [make('p', {}, fill(phrases.againPrice, { sum: money(costs, rules) }))] : []),
+    ...(state === 'stopped'
+      ? []
+      : [
+          make(
+            'p',
+            {},
+            ...(state === 'running' ? turn(phrases.rest, 'paused') : turn(phrases.goOn, 'running')),
+            ...turn(phrases.stop, 'stopped'),
+          ),
+        ]),
+  );
+}
 
 const dayOf = (at: string | number, { locale }: TillRules) =>
   new Intl.DateTimeFormat(locale, { dateStyle: 'long' }).format(new Date(at));

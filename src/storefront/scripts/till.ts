@@ -1,8 +1,8 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, makeBill } from '@/core/till';
+import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, followings, makeBill } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder } from './order';
-import { row, taxRows } from './figures';
+import { rhythmIn, row, taxRows } from './figures';
 import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint, orders } from './ports';
 
 async function priceCart(): Promise<Priced> {
@@ -175,7 +175,7 @@ let priced: Priced | undefined;
 
 const checkoutForm = () => document.querySelector<HTMLFormElement>('form[data-checkout]');
 
-function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
+function currentBill(form: HTMLFormElement, { rules, lines }: Priced, codes = code): Bill {
   const data = new FormData(form);
   return makeBill(rules, {
     lines,
@@ -183,7 +183,7 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced): Bill {
     region: String(data.get('region') ?? ''),
     postalCode: String(data.get('postcode') ?? ''),
     rate: String(data.get('rate') ?? ''),
-    code,
+    code: codes,
     business: globalThis.arcatumTaxNumber?.(String(data.get('taxNumber') ?? '')) ?? null,
     today: today(),
   });
@@ -298,7 +298,7 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
   const needsParcel = bill.deliveryState !== 'none-needed';
   // What is fetched, or comes over the line, needs no street.
   const needsStreet = needsParcel && bill.delivery?.rate.collection !== true;
-  for (const part of form.querySelectorAll<HTMLElement>('[data-delivery]')) part.hidden = !needsParcel;
+  for (const part of form.querySelectorAll<HTMLElement>('[data-delivery],[data-present]')) part.hidden = !needsParcel;
   for (const part of form.querySelectorAll<HTMLElement>('[data-parcel]')) part.hidden = !needsStreet;
   for (const input of form.querySelectorAll<HTMLInputElement>('[data-parcel] input')) input.required = needsStreet;
   if (rates) {
@@ -319,7 +319,7 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
   }
   // Cash is taken by whoever hands something over.
   const cash = form.querySelector<HTMLElement>('[data-cash]');
-  if (cash) cash.hidden = !lines.some(({ kind }) => kind === 'physical' || kind === 'appointment');
+  if (cash) cash.hidden = !lines.some(({ kind = 'physical' }) => followings[kind].by === 'seller');
   const summary = form.querySelector('[data-summary]');
   summary?.replaceChildren(
     make(
@@ -336,9 +336,24 @@ function paintBill(form: HTMLFormElement, cart: Priced): void {
     ),
     billList(bill, cart, true),
     ...(card ? [cardList(Math.min(card.left, bill.total), bill, cart)] : []),
+    ...lines.flatMap((line) => sayAgain(line, form, cart)),
   );
   const said = form.querySelector('[data-error=code]');
   if (said) said.textContent = cardRefused || refusals(phrases)[bill.codes.find(({ refused }) => refused)?.refused ?? ''];
+}
+
+/** What comes again: how often, and what each time comes to, delivery and tax with it. */
+function sayAgain(line: PricedLine, form: HTMLFormElement, cart: Priced): HTMLElement[] {
+  if (!line.rhythm) return [];
+  const { total } = currentBill(form, { ...cart, lines: [line] }, '');
+  const { phrases, rules } = cart;
+  return [
+    make(
+      'p',
+      {},
+      fill(phrases.againEach, { title: line.title, every: rhythmIn(line.rhythm, phrases), sum: money(total, rules) }),
+    ),
+  ];
 }
 
 /** What a gift card pays of a bill, and what is left to pay. */

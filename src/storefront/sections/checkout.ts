@@ -140,6 +140,14 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
             : null
         }
         ${rules.questions.map(({ id, label, required }) => field(c, id, label, 'off', { wide: true, required }))}
+        ${
+          rules.presents
+            ? html`<p class="field wide" data-present>
+                <label for="f-present">${words.present} <small>(${words.ifYouLike})</small></label
+                ><textarea id="f-present" name="present" rows="2" maxlength="500"></textarea>
+              </p>`
+            : null
+        }
         <p class="field wide">
           <label for="f-note">${words.note} <small>(${words.ifYouLike})</small></label
           ><textarea id="f-note" name="note" rows="2"></textarea>

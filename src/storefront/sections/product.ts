@@ -1,6 +1,7 @@
 import { isForSale, priceRange, shelfOf } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
 import { type Product } from '@/core/project';
+import { followings } from '@/core/till';
 import { readProse, runsOf, type Block } from '@/core/prose';
 import { splitBlock } from '@/core/words';
 import { buyForm, firstChoice } from '../pieces/buy';
@@ -124,10 +125,10 @@ function facts(c: SectionContext<'product'>, item: Product): Markup | null {
   const [weight] = item.variants.map((variant) => variant.weight);
   rows.push(...item.particulars.map(({ name, value }): [string, string] => [name, value]));
   if (codes.length === 1 && codes[0]) rows.push([drawn.code, codes[0]]);
-  if (item.kind === 'physical' && weight && item.variants.every((variant) => variant.weight === weight))
+  if (followings[item.kind].travels && weight && item.variants.every((variant) => variant.weight === weight))
     rows.push([drawn.weight, inWeight(weight)]);
   if (item.kind !== 'physical') rows.push([drawn.comes, particulars(c, item)]);
-  if (item.kind === 'physical') {
+  if (followings[item.kind].travels) {
     const [zone] = c.shop.rules.zones;
     const cheapest = zone && [...zone.rates].sort((a, b) => a.price - b.price)[0];
     if (zone && cheapest)

@@ -2,17 +2,19 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
+import { productKindSchema } from '@/core/goods/about';
 import { parsePrice, shelfPath } from '@/core/goods/page';
 import { Decided, ownProduct, productHidden, productPlaces, set, variantPlaces, whyNot, type Place } from '@/core/places';
 import { type Product, type Variant } from '@/core/project';
 import { type Result, fail, ok } from '@/core/result';
-import { decimal } from '@/core/till/page';
+import { decimal, followingsSay } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
 import { type ShopWorker } from '@/workers/client';
 import { Choice, Field, Notice, Row, Soft, TextButton } from '../parts';
 import { type OpenedFile } from '../OpenFile';
 import { tokens } from '../theme';
 import { FileOfProduct } from './goods/FileOfProduct';
+import { RhythmOfProduct } from './goods/RhythmOfProduct';
 import { FurtherChoices } from './goods/FurtherChoices';
 import { ProductPictures } from './goods/ProductPictures';
 import { type ProjectState } from '../useProject';
@@ -45,20 +47,7 @@ const Variants = styled.table`
   }
 `;
 
-const kinds = [
-  { id: 'physical', name: 'A thing that is sent or fetched' },
-  { id: 'download', name: 'A file' },
-  { id: 'gift-card', name: 'A gift card' },
-  { id: 'appointment', name: 'A lesson or a visit' },
-] as const;
-
-/** What follows an order of each. */
-const follows = {
-  download: 'Once it is paid, the buyer gets a link to the file, by e-mail and on the page of the order.',
-  'gift-card':
-    'Once it is paid, the buyer gets a code that pays at your checkout, and a card to print. No discount and no tax goes onto it: it is taxed when it is spent.',
-  appointment: 'Once it is paid, you agree on a time with the buyer and write it at “Orders”.',
-} as const;
+const kinds = productKindSchema.options.map((id) => ({ id, name: followingsSay[id].name }));
 
 /** One product: every field is changed where it stands, and each change is a decision that outlives the next list. */
 export function ProductDetail({
@@ -142,7 +131,8 @@ export function ProductDetail({
         options={kinds}
         onChange={(value) => state.decide(set(productPlaces.kind(product.id), value))}
       />
-      {product.kind === 'physical' ? null : <Soft>{follows[product.kind]}</Soft>}
+      {product.kind === 'physical' ? null : <Soft>{followingsSay[product.kind].says}</Soft>}
+      {product.kind === 'repeat' ? <RhythmOfProduct product={product} state={state} /> : null}
       {product.kind === 'download' ? <FileOfProduct product={product} state={state} worker={worker} /> : null}
       <Choice
         label="Tax class"

@@ -1,6 +1,7 @@
 import { toldPlace } from '../../brief';
 import { set, tillPlaces } from '../../places';
 import { countryOf } from '../../lexicon';
+import { followings } from '../../till';
 import { joined, type Question, type Situation } from '../asking';
 
 const emailForm = /^[^\s@]+@(?:[\p{L}\p{N}-]+\.)+[\p{L}]{2,}$/u;
@@ -51,7 +52,7 @@ export const reachingQuestions: readonly Question[] = [
   {
     id: 'reach',
     ask: (s) => {
-      if (s.shop.reading.reach || s.shop.catalogue.products.every((product) => product.kind !== 'physical')) return null;
+      if (s.shop.reading.reach || s.shop.catalogue.products.every((product) => !followings[product.kind].travels)) return null;
       const home = countryName(s);
       return {
         say: `Where do you send your ${s.goods}?`,

@@ -1,10 +1,24 @@
-import type { Following } from './following';
+import type { Following, FollowingSays } from './following';
 
 /**
  * A gift card: the buyer gets a code, which pays. It is money for money, so nothing is taken off it, and it is taxed when it is spent (a
  * multi-purpose voucher, Directive 2006/112/EC, article 30b).
  */
-export const giftCard: Following = { by: 'host', travels: false, discounted: false, taxed: false, wants: null };
+export const giftCard: Following = {
+  by: 'host',
+  travels: false,
+  discounted: false,
+  taxed: false,
+  wants: null,
+  makes: 'code',
+  isOver: () => true,
+  letters: ['cards'],
+};
+
+export const giftCardSays: FollowingSays = {
+  name: 'A gift card',
+  says: 'Once it is paid, the buyer gets a code that pays at your checkout, and a card to print. No discount and no tax goes onto it: it is taxed when it is spent.',
+};
 
 /** Letters of a code: those of RFC 4648, base 32, which has no 0, 1 or 8 to mistake. */
 const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567';

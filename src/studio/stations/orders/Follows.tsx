@@ -2,11 +2,11 @@
 
 import { useState } from 'react';
 import { type Owner } from '@/core/project';
-import { cardShown, linkTimes, type BookedOrder } from '@/core/till/page';
+import { cardShown, followings, linkTimes, type BookedOrder } from '@/core/till/page';
 import { letterOf, paperFile, type OrderStep, type SentLetter } from '../../host';
 import { Notice, Row, TextButton } from '../../parts';
 import { download } from '../../projects';
-import { when } from '../../when';
+import { day, when } from '../../when';
 import { LetterFrame } from './LetterFrame';
 import { money } from './told';
 
@@ -21,14 +21,24 @@ const Line = 'p';
 /** What followed an order: parcels, links to files, gift cards, papers, letters. */
 export function Follows({ order, owner, onStep }: Props) {
   const { books, lines } = order;
+  const [refused, setRefused] = useState('');
+  const fetchIt = async (wanted: Parameters<typeof paperFile>[2]) => {
+    const got = await paperFile(owner, order.number, wanted);
+    setRefused(got.ok ? '' : got.say);
+    if (got.ok) download(got.value.bytes, got.value.name, got.value.type);
+  };
   const titleOf = (variant: string) => lines.find((line) => line.variant === variant)?.title ?? variant;
   return (
     <>
-      {books.parcels.map(({ at, tracking, lines: sent }) => (
+      {books.parcels.map(({ at, tracking, lines: sent }, i) => (
         <Line key={at}>
           {when(at)}: {sent.map(({ variant, quantity }) => `${quantity} × ${titleOf(variant)}`).join(', ')}{' '}
           {order.delivery?.collection ? 'fetched' : 'sent'}
           {tracking ? `, to be followed by: ${tracking}` : ''}
+          {'. '}
+          {books.parcels.length > 1 ? (
+            <TextButton onPress={() => void fetchIt({ slip: String(i + 1) })}>Its packing slip</TextButton>
+          ) : null}
         </Line>
       ))}
       {books.files.map(({ token, variant, fetched, until }) => (
@@ -43,19 +53,55 @@ export function Follows({ order, owner, onStep }: Props) {
           {ended ? 'given back' : `${money(left, order)} left of ${money(amount, order)}`}
         </Line>
       ))}
-      <Papers order={order} owner={owner} onStep={onStep} />
+      <Repeats order={order} onStep={onStep} />
+      <Papers order={order} onStep={onStep} fetchIt={fetchIt} />
+      {refused ? (
+        <Notice role="alert" $kind="mend">
+          {refused}
+        </Notice>
+      ) : null}
       <Letters order={order} owner={owner} />
     </>
   );
 }
 
-function Papers({ order, owner, onStep }: Props) {
-  const [refused, setRefused] = useState('');
-  const fetchIt = async (wanted: Parameters<typeof paperFile>[2]) => {
-    const got = await paperFile(owner, order.number, wanted);
-    setRefused(got.ok ? '' : got.say);
-    if (got.ok) download(got.value.bytes, got.value.name, got.value.type);
-  };
+const every = ({ every: n, unit }: BookedOrder['books']['repeats'][number]['rhythm']) =>
+  n === 1 ? `every ${unit}` : `every ${n} ${unit}s`;
+const stands = { running: 'goes on', paused: 'rests', stopped: 'is stopped' } as const;
+
+/** What comes again and again: its next dates, and letting it rest, go on or stop. */
+function Repeats({ order, onStep }: Omit<Props, 'owner'>) {
+  return order.books.repeats.map(({ order: began, variant, title, rhythm, state, why, next, agreed, orders }) => (
+    <section key={`${began} ${variant}`} aria-label={`${title}, again`} style={{ display: 'grid', gap: 6 }}>
+      <h3>
+        {title}, {every(rhythm)}
+      </h3>
+      <Line>
+        {state === 'running'
+          ? `Next on ${next.map(day).join(', ')}; up to ${money(agreed, order)} each time.`
+          : `It ${stands[state]}. ${why}`}
+      </Line>
+      {began === order.number ? null : <Line>It began with order {began}.</Line>}
+      {orders.length ? <Line>Ordered since then: {orders.join(', ')}.</Line> : null}
+      {state === 'stopped' ? null : (
+        <Row>
+          {state === 'running' ? (
+            <TextButton onPress={() => onStep({ repeat: { variant, state: 'paused' } })}>Let it rest</TextButton>
+          ) : (
+            <TextButton onPress={() => onStep({ repeat: { variant, state: 'running' } })}>Let it go on</TextButton>
+          )}
+          <TextButton onPress={() => onStep({ repeat: { variant, state: 'stopped' } })}>Stop it</TextButton>
+        </Row>
+      )}
+    </section>
+  ));
+}
+
+function Papers({
+  order,
+  onStep,
+  fetchIt,
+}: Omit<Props, 'owner'> & { fetchIt: (wanted: Parameters<typeof paperFile>[2]) => Promise<void> }) {
   const { papers, refunded } = order.books;
   const credited = papers.reduce((sum, { kind, total }) => sum + (kind === 'credit-note' ? total : 0), 0);
   const isPaid = order.state === 'paid' || order.state === 'sent';
@@ -79,7 +125,7 @@ function Papers({ order, owner, onStep }: Props) {
         </Row>
       ))}
       <Row>
-        {order.lines.some(({ kind }) => kind === 'physical') ? (
+        {order.lines.some(({ kind }) => followings[kind].travels) ? (
           <TextButton onPress={() => void fetchIt({ slip: '' })}>Packing slip</TextButton>
         ) : null}
         {isMissing ? (
@@ -88,11 +134,6 @@ function Papers({ order, owner, onStep }: Props) {
           </TextButton>
         ) : null}
       </Row>
-      {refused ? (
-        <Notice role="alert" $kind="mend">
-          {refused}
-        </Notice>
-      ) : null}
     </section>
   );
 }

@@ -54,6 +54,11 @@ const names: Record<LetterKind, string> = {
   sent: 'Sent',
   cancelled: 'Cancelled',
   refunded: 'Given back',
+  again: 'Comes again soon',
+  unpaid: 'Again, and not paid',
+  paused: 'Rests',
+  resumed: 'Goes on',
+  stopped: 'Stopped',
 };
 
 /** What is written to buyers, when; in our words or the seller's, as it will look. */

@@ -84,6 +84,11 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
         {buyer.phone ? `, ${buyer.phone}` : ''}
       </p>
       {buyer.note ? <Notice>{buyer.note}</Notice> : null}
+      {buyer.present ? (
+        <p>
+          A present, with the words: <i>{buyer.present}</i>
+        </p>
+      ) : null}
       {order.answers.map(({ label, answer }) => (
         <p key={label}>
           {label}: <b>{answer}</b>
@@ -160,15 +165,50 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
             </li>
           ))}
         </History>
+        <NoteField key={`note ${order.number}`} onStep={onStep} />
       </section>
     </>
   );
 }
 
-function sayOf({ by, state, money: moved }: BookedOrder['books']['history'][number], order: BookedOrder): string {
+type Entry = BookedOrder['books']['history'][number];
+
+const deeds: Record<Exclude<Entry['did'], ''>, string> = {
+  parcel: 'a parcel left',
+  ready: 'it lay ready',
+  agreed: 'a time was agreed',
+  relinked: 'a link was opened anew',
+  repeat: 'what comes again',
+  note: 'you noted',
+};
+
+function sayOf({ by, state, money: moved, did }: Entry, order: BookedOrder): string {
+  if (did === 'parcel' && order.delivery?.collection) return 'pieces were fetched';
+  if (did) return did === 'repeat' ? `${deeds.repeat}, by ${actors[by]}` : deeds[did];
   const who = by === 'buyer' ? 'placed by the buyer' : `${states[state]}, by ${actors[by]}`;
   if (moved === 0) return who;
   return `${moved > 0 ? `${money(moved, order)} came in` : `${money(-moved, order)} went back`}; ${who}`;
+}
+
+/** A note for the seller's own books. */
+function NoteField({ onStep }: Pick<OrderSheetProps, 'onStep'>) {
+  const [typed, setTyped] = useState('');
+  return (
+    <div style={{ display: 'grid', gap: 8, marginTop: 10 }}>
+      <Field label="A note for yourself" value={typed} onChange={setTyped} maxLength={2000} />
+      <Row>
+        <QuietButton
+          isDisabled={!typed.trim()}
+          onPress={() => {
+            onStep({ note: typed.trim() });
+            setTyped('');
+          }}
+        >
+          Note it
+        </QuietButton>
+      </Row>
+    </div>
+  );
 }
 
 /** What may be done with an order where it stands. Letting it go is asked about once more. */

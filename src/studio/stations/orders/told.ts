@@ -1,4 +1,4 @@
-import { formatMoney, minorDigits } from '@/core/till/page';
+import { followings, formatMoney, minorDigits } from '@/core/till/page';
 import { type Actor, type BookedOrder, type Order, type OrderState } from '@/core/till';
 
 export const states: Record<OrderState, string> = {
@@ -12,7 +12,7 @@ export const states: Record<OrderState, string> = {
 
 /** How an order stands: what is fetched, comes by e-mail or takes place is not “sent”. */
 export function standing({ state, lines, delivery, books, payment }: BookedOrder): string {
-  const travels = lines.some(({ kind }) => kind === 'physical');
+  const travels = lines.some(({ kind }) => followings[kind].travels);
   if (state === 'sent' && !travels) return 'done';
   if (state === 'sent' && delivery?.collection) return 'fetched';
   if (state === 'awaiting-payment' && payment === 'cash')
@@ -39,6 +39,7 @@ export const views = [
   { id: 'pay', name: 'Awaiting payment' },
   { id: 'send', name: 'To be sent' },
   { id: 'time', name: 'Time to be agreed' },
+  { id: 'again', name: 'Comes again' },
   { id: 'back', name: 'Money to give back' },
 ] as const;
 export type View = (typeof views)[number]['id'];
@@ -48,6 +49,7 @@ const isIn: Record<View, (order: BookedOrder) => boolean> = {
   pay: ({ state }) => state === 'awaiting-payment',
   send: (order) => mayLeave(order) && leftOf(order).length > 0,
   time: (order) => mayLeave(order) && timesWanted(order).length > 0,
+  again: ({ books }) => books.repeats.some(({ state }) => state !== 'stopped'),
   back: ({ books }) => books.toGiveBack > 0,
 };
 
@@ -59,7 +61,7 @@ export const mayLeave = ({ state, payment }: BookedOrder) =>
 export const leftOf = ({ lines, books }: BookedOrder) =>
   lines.flatMap(({ variant, title, quantity, kind }) => {
     const left = quantity - (books.handed[variant] ?? 0) - (books.refundedPieces[variant] ?? 0);
-    return kind === 'physical' && left > 0 ? [{ variant, title, left }] : [];
+    return followings[kind].travels && left > 0 ? [{ variant, title, left }] : [];
   });
 
 /** Lessons and visits without a time yet. */

@@ -21,6 +21,12 @@ export function Questions({ state, rules }: PartProps) {
   return (
     <Part aria-label="Questions at the checkout">
       <h2>Questions at the checkout</h2>
+      <Check
+        isSelected={rules.presents}
+        onChange={(on) => (on ? state.decide(set(tillPlaces.presents, true)) : state.withdraw(tillPlaces.presents))}
+      >
+        Buyers may write a few words that lie in the parcel of a present
+      </Check>
       {questions.map((question) => {
         const change = (part: Partial<Question>) =>
           keep(questions.map((other) => (other.id === question.id ? { ...other, ...part } : other)));
@@ -52,7 +58,7 @@ export function Questions({ state, rules }: PartProps) {
           <div style={{ flex: 1, maxWidth: 460 }}>
             <Field
               label="What you would like to know of buyers"
-              placeholder="A message for the card"
+              placeholder="Which initials go on it?"
               value={draft}
               onChange={setDraft}
               maxLength={200}

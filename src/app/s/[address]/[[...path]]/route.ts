@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { phrasesOf } from '@/core/phrases';
-import { type HostData } from '@/core/till';
+import { type HostData, type Order } from '@/core/till';
 import { orderRequestSchema } from '@/core/till/page';
 import { giftCardPdf, invoicePdf } from '@/papers';
 import { addresses, askFor, fetchFile, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
@@ -112,10 +112,12 @@ async function onCard(request: Request, address: string, data: HostData): Promis
 export const POST = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const path = pathIn(request, address);
-  if (path !== 'api/orders' && path !== 'api/gift-card') return refuse(404, 'Nothing is taken here.');
+  const [, number, what] = /^api\/orders\/(\d{1,12})\/(repeats|pay)$/.exec(path ?? '') ?? [];
+  if (path !== 'api/orders' && path !== 'api/gift-card' && !number) return refuse(404, 'Nothing is taken here.');
   const data = hostData(address);
   if (!data) return refuse(404, 'There is no shop at this address.');
   if (path === 'api/gift-card') return onCard(request, address, data);
+  if (number) return what === 'pay' ? payAgain(request, address, number, data) : turnTo(request, address, number);
   if (!orders.take(address, Date.now())) return refuse(429, 'Too many orders come in just now. Try again in a minute.');
   const body = await jsonOf(request, most.order);
   if (!body.ok) return refuse(413, body.say);
@@ -128,8 +130,12 @@ export const POST = answering<Call>(async (request, { params }) => {
   const placed = tillOf(address).place(data, wanted.data, randomUUID(), new Date().toISOString());
   if (!placed.ok) return refuse(409, placed.say);
   const { order, receipt } = placed.value;
-  if (order.payment !== 'card' || order.state !== 'awaiting-payment')
-    return json(201, { number: order.number, receipt, pay: null });
+  const isByCard = order.payment === 'card' && order.state === 'awaiting-payment';
+  return json(201, { number: order.number, receipt, pay: isByCard ? paymentPage(address, order, receipt, data) : null });
+});
+
+/** Where an order is paid by card. */
+function paymentPage(address: string, order: Order, receipt: string, data: HostData): string {
   const intent = askFor({
     amount: order.total - order.giftCard,
     currency: order.currency,
@@ -140,5 +146,37 @@ export const POST = answering<Call>(async (request, { params }) => {
     address,
     back: `${addresses().shop(address)}thank-you/?order=${order.number}&receipt=${receipt}`,
   });
-  return json(201, { number: order.number, receipt, pay: addresses().payment(intent.id) });
+  return addresses().payment(intent.id);
+}
+
+const now = () => new Date().toISOString();
+const noOrder = () => refuse(404, 'There is no such order.');
+
+/** Where a turn is paid whose payment did not go through. */
+async function payAgain(request: Request, address: string, number: string, data: HostData): Promise<Response> {
+  const body = await jsonOf(request, most.note);
+  if (!body.ok) return refuse(413, body.say);
+  const read = z.object({ receipt: z.string().max(80) }).safeParse(body.value);
+  const order = read.success ? tillOf(address).payable(number, read.data.receipt, now()) : null;
+  return read.success && order ? json(200, { pay: paymentPage(address, order, read.data.receipt, data) }) : noOrder();
+}
+
+const turnSchema = z.object({
+  receipt: z.string().max(80),
+  variant: z.string().max(200),
+  state: z.enum(['running', 'paused', 'stopped']),
+  /** The sum that the buyer agrees to anew, minor units. */
+  seen: z.number().int().nonnegative().optional(),
 });
+
+/** What comes again rests, goes on or stops: for whoever holds the order's receipt. */
+async function turnTo(request: Request, address: string, number: string): Promise<Response> {
+  const body = await jsonOf(request, most.note);
+  if (!body.ok) return refuse(413, body.say);
+  const read = turnSchema.safeParse(body.value);
+  const till = tillOf(address);
+  if (!read.success || !till.holdsReceipt(number, read.data.receipt)) return noOrder();
+  const { variant, state, seen, receipt } = read.data;
+  const turned = till.repeat(number, variant, state, 'buyer', now(), seen);
+  return turned.ok ? json(200, till.find(number, receipt, now())) : refuse(409, turned.say);
+}

@@ -36,6 +36,8 @@ const changeSchema = z.union([
   z.object({ number, ready: z.literal(true) }),
   z.object({ number, agreed: z.object({ variant: z.string().max(200), when: z.string().trim().min(1).max(200) }) }),
   z.object({ number, relink: z.string().max(80) }),
+  z.object({ number, repeat: z.object({ variant: z.string().max(200), state: z.enum(['running', 'paused', 'stopped']) }) }),
+  z.object({ number, note: z.string().trim().min(1).max(2000) }),
   z.object({ number, papers: z.literal(true) }),
   z.object({ number, giveBack: z.literal(true) }),
   z.object({ number, refund: refundSchema }),
@@ -47,6 +49,8 @@ function step(till: HostTill, wanted: z.infer<typeof changeSchema>): Result<Orde
   if ('ready' in wanted) return till.ready(wanted.number, now());
   if ('agreed' in wanted) return till.agree(wanted.number, wanted.agreed.variant, wanted.agreed.when, now());
   if ('relink' in wanted) return till.relink(wanted.number, wanted.relink, now());
+  if ('repeat' in wanted) return till.repeat(wanted.number, wanted.repeat.variant, wanted.repeat.state, 'seller', now());
+  if ('note' in wanted) return till.note(wanted.number, wanted.note, now());
   if ('papers' in wanted) return till.issuePapers(wanted.number, now());
   if (wanted.state === 'cancelled') return till.cancel(wanted.number, wanted.why, now());
   return wanted.state === 'paid'

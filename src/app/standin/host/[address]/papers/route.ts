@@ -6,7 +6,7 @@ import { faces, fileAnswer } from '../../../papers';
 
 type Call = { params: Promise<{ address: string }> };
 
-/** Papers and letters of an order, for the owner: `?order=…&paper=…` as PDF or (`&form=ubl`) XML, `&slip` the packing slip, `&letter=…`. */
+/** Papers and letters of an order, for the owner: `?order=…&paper=…` as PDF or (`&form=ubl`) XML, `&slip` the packing slip of all, or (`&slip=1`) of a parcel, `&letter=…`. */
 export const GET = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const shut = closed(request, address, mayRead(address, keyOf(request)));
@@ -22,9 +22,12 @@ export const GET = answering<Call>(async (request, { params }) => {
   if (asked.has('slip')) {
     const [order, data] = [till.one(number), hostData(address)];
     if (!order || !data) return refuse(404, 'There is no such order.');
+    const slip = asked.get('slip') ?? '';
+    const parcel = slip ? order.books.parcels[Number(slip) - 1] : null;
+    if (parcel === undefined) return refuse(404, 'There is no such parcel.');
     return fileAnswer(
-      await packingSlipPdf(order, data.name, data.rules.locale, faces()),
-      `slip-${number}.pdf`,
+      await packingSlipPdf(order, parcel?.lines ?? null, data.name, data.rules.locale, faces()),
+      `slip-${[number, slip].filter(Boolean).join('-')}.pdf`,
       'application/pdf',
     );
   }
