@@ -13,6 +13,7 @@ Bread basket,22.00,9,
 Pattern of a lid,7.00,,download
 Gift card,30.00,,gift card
 Weaving lesson,60.00,,appointment
+Reed bundle,15.00,,subscription
 `;
 const file = Buffer.from('%PDF-1.4\nA pattern of a lid.\n');
 
@@ -69,7 +70,18 @@ test('a file is not sold before it is there; invoices are not issued before it i
   await expect(seller.getByText('Buyers get lid.pdf, 1 kB.')).toBeVisible();
   await seller.getByRole('button', { name: 'Close', exact: true }).click();
 
+  await seller.getByText('Reed bundle', { exact: true }).click();
+  await expect(seller.getByText('not sold until you say how often it comes')).toBeVisible();
+  await seller.getByLabel('It comes every').fill('0');
+  await expect(seller.getByText('Write a number from 1 to 52.')).toBeVisible();
+  await seller.getByLabel('It comes every').fill('2');
+  await seller.getByLabel('Weeks or months').selectOption('week');
+  await expect(seller.getByText('not sold until you say how often it comes')).toBeHidden();
+  await expectNoAxeFindings(seller, 'a thing that comes again');
+  await seller.getByRole('button', { name: 'Close', exact: true }).click();
+
   await station(seller, 'Till');
+  await seller.getByText('Buyers may write a few words that lie in the parcel of a present').click();
   await deliver(seller, '5.00');
   await seller.getByRole('button', { name: /^Begin with 21/ }).click();
   await seller.getByRole('button', { name: 'Say who issues them' }).click();
@@ -275,6 +287,51 @@ test('a letter as it went out is a page that anybody can read', async ({ page })
   await expect(page.getByText(code)).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectNoAxeFindings(page, 'a letter');
+});
+
+test('what comes again: a bank that asks, a present, a pause and a stop by its buyer, and what the seller sees and notes', async ({
+  page,
+}) => {
+  await put(page, 'reed-bundle');
+  await street(page);
+  await page.getByLabel(/^A present/).fill('Para Lola: teje algo.');
+  await expect(page.locator('[data-summary]')).toContainText('again every 2 weeks, €20.00 each time');
+  await settled(page);
+  await expectNoAxeFindings(page, 'a checkout with what comes again');
+  await order(page);
+  await page.waitForURL(/payments\.localhost/);
+  await page.getByLabel('Card number').fill('9000 0000 0000 0027');
+  await page.getByRole('button', { name: /^Pay/ }).click();
+  await page.getByRole('button', { name: 'Yes, I am paying' }).click();
+  const number = (await page.locator('.number').textContent())?.replace(/\D/g, '') ?? '';
+  await expect(page.locator('[data-again=running]')).toContainText('Reed bundle: again every 2 weeks. Next on');
+  await page.getByRole('button', { name: 'Pause it' }).click();
+  await expect(page.locator('[data-again=paused]')).toContainText('It is paused.');
+  await settled(page);
+  await expectNoAxeFindings(page, 'a pause');
+  await page.getByRole('button', { name: 'Go on with it' }).click();
+  await expect(page.locator('[data-again=running]')).toBeVisible();
+
+  await station(seller, 'Orders');
+  await seller.getByLabel('What to see').selectOption({ label: 'Comes again' });
+  await seller.getByRole('button', { name: 'Look again' }).click();
+  await expect(seller.getByRole('heading', { name: `Order ${number}, paid` })).toBeVisible();
+  await expect(seller.getByText('Para Lola: teje algo.')).toBeVisible();
+  const again = seller.getByRole('region', { name: 'Reed bundle, again' });
+  await expect(again).toContainText('up to €20.00 each time');
+  await again.getByRole('button', { name: 'Stop it' }).click();
+  await expect(seller.getByText(`Order ${number} is stopped.`)).toBeVisible();
+  await seller.getByLabel('What to see').selectOption({ label: 'All orders' });
+  await seller.getByRole('button', { name: number, exact: true }).click();
+  await seller.getByLabel('A note for yourself').fill('Leave it with the neighbour.');
+  await seller.getByRole('button', { name: 'Note it' }).click();
+  const became = seller.getByRole('region', { name: 'What became of it' });
+  await expect(became).toContainText('you noted “Leave it with the neighbour.”');
+  await expect(became).toContainText('Reed bundle is stopped.');
+  await settled(seller);
+  await expectNoAxeFindings(seller, 'an order that comes again');
+  await page.reload();
+  await expect(page.locator('[data-again=stopped]')).toHaveText('Reed bundle is stopped.');
 });
 
 test('what the brief says of delivery begins a rate; a region alone is delivered to, and cash is taken there', async ({

@@ -68,6 +68,8 @@ test('every path of the description answers, with the words that it promises', a
     '/api/orders/{number}',
     '/api/orders/{number}/cards/{code}',
     '/api/orders/{number}/papers/{paper}',
+    '/api/orders/{number}/pay',
+    '/api/orders/{number}/repeats',
     '/api/stock',
     '/standin/host/{address}',
     '/standin/host/{address}/orders',
@@ -84,6 +86,12 @@ test('every path of the description answers, with the words that it promises', a
   // 18,000 and 800 for post, and 10 % on both: 18,800 + 1,880.
   expect(await seen.json()).toMatchObject({ number, total: 20680, tax: 1880, currency: 'JPY', state: 'awaiting-payment' });
   expect((await asking(request).get(`${shop}api/orders/${number}?receipt=guess`)).status()).toBe(404);
+  // Nothing of it comes again, and it is paid by bank.
+  const turn = { receipt, variant: 'scoop', state: 'paused' };
+  expect((await asking(request).post(`${shop}api/orders/${number}/repeats`, turn)).status()).toBe(409);
+  for (const receipt of ['guess', 7])
+    expect((await asking(request).post(`${shop}api/orders/${number}/repeats`, { ...turn, receipt })).status()).toBe(404);
+  expect((await asking(request).post(`${shop}api/orders/${number}/pay`, { receipt })).status()).toBe(404);
   expect(await (await asking(request).get(`${shop}api/stock?ids=scoop,nothing`)).json()).toEqual({ scoop: 1 });
 
   const mine = await request.get('/standin/host/host-paths/orders', { headers: { 'x-owner-key': key } });

@@ -1,4 +1,5 @@
 import { priceRange, stockOf } from '@/core/goods';
+import { capitalised } from '@/core/capitalised';
 import { runLength } from '@/core/look';
 import { type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
@@ -299,7 +300,7 @@ export function particulars(c: Pick<Context, 'shop'>, product: Product): string 
   if (product.kind === 'download') return goods.download;
   if (product.kind === 'gift-card') return goods.byMail;
   if (product.kind === 'appointment') return goods.byAppointment;
-  if (product.kind === 'repeat' && product.rhythm) return goods.again(product.rhythm);
+  if (product.kind === 'repeat' && product.rhythm) return capitalised(goods.again(product.rhythm));
   const [option] = product.options;
   const values = new Set(product.variants.map((variant) => variant.values[0]));
   return values.size > 1 && option ? goods.choices(choosable(option), values.size) : '';

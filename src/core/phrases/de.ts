@@ -256,9 +256,9 @@ export const de: Phrases = {
     again: ({ every, unit }) =>
       every === 1
         ? unit === 'week'
-          ? 'Jede Woche'
-          : 'Jeden Monat'
-        : `Alle ${count(every)} ${unit === 'week' ? 'Wochen' : 'Monate'}`,
+          ? 'jede Woche'
+          : 'jeden Monat'
+        : `alle ${count(every)} ${unit === 'week' ? 'Wochen' : 'Monate'}`,
     notYet: 'Noch nicht erhältlich',
     onRequest: 'Preis auf Anfrage',
     gone: 'Weg',
@@ -546,12 +546,12 @@ export const de: Phrases = {
     unpaid: {
       subject: 'Die Zahlung für {title} ist nicht gelungen',
       words:
-        'Guten Tag {name},\n\n{title} sollte wieder kommen, doch die Zahlung von {total} ist nicht gelungen. Deshalb ruht es: Es wird nichts verschickt. Sobald Sie auf der Seite dieser Bestellung bezahlt haben, geht es weiter.',
+        'Guten Tag {name},\n\n{title} sollte wieder kommen, doch die Zahlung von {total} ist nicht gelungen. Deshalb macht es Pause: Es wird nichts verschickt. Sobald Sie auf der Seite dieser Bestellung bezahlt haben, geht es weiter.',
     },
     paused: {
       subject: '{title} macht Pause',
       words:
-        'Guten Tag {name},\n\n{title} macht Pause: Es wird nichts verschickt und nichts abgebucht, bis es weitergeht. Auf der Seite Ihrer Bestellung können Sie es weitergehen lassen oder beenden.',
+        'Guten Tag {name},\n\n{title} macht Pause: Es wird nichts verschickt und nichts abgebucht, bis es weitergeht. Auf der Seite Ihrer Bestellung können Sie weitermachen oder es beenden.',
     },
     resumed: {
       subject: '{title} geht weiter',
@@ -676,13 +676,13 @@ export const de: Phrases = {
     everyMonth: 'jeden Monat',
     everyWeeks: 'alle {n} Wochen',
     everyMonths: 'alle {n} Monate',
-    againEach: '{title}: {every} wieder, jedes Mal {sum}. Sie können es jederzeit ruhen lassen oder beenden.',
+    againEach: '{title}: {every} wieder, jedes Mal {sum}. Sie können jederzeit eine Pause machen oder es beenden.',
     againNext: '{title}: {every} wieder. Nächste Male: {dates}.',
-    againRests: '{title}: {every} wieder. Es ruht zurzeit.',
+    againRests: '{title}: {every} wieder. Es macht gerade Pause.',
     againStopped: '{title} ist beendet.',
     againPrice: 'Es würde jetzt {sum} kosten.',
-    rest: 'Ruhen lassen',
-    goOn: 'Weitergehen lassen',
+    pause: 'Pause machen',
+    goOn: 'Weitermachen',
     stop: 'Beenden',
     payNow: 'Jetzt {sum} bezahlen',
     yourFiles: 'Ihre Dateien',

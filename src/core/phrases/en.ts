@@ -263,7 +263,7 @@ export const en = {
     download: 'Download',
     byMail: 'By e-mail',
     byAppointment: 'By appointment',
-    again: ({ every, unit }: Rhythm) => (every === 1 ? `Every ${unit}` : `Every ${numberWords(every)} ${unit}s`),
+    again: ({ every, unit }: Rhythm) => (every === 1 ? `every ${unit}` : `every ${numberWords(every)} ${unit}s`),
     notYet: 'Not on sale yet',
     onRequest: 'Price on request',
     gone: 'Gone',
@@ -541,17 +541,17 @@ export const en = {
     again: {
       subject: '{title} comes again on {when}',
       words:
-        'Dear {name},\n\n{title} is ordered for you again on {when}. On the page of your order you can let it rest, or stop it.',
+        'Dear {name},\n\n{title} is ordered for you again on {when}. On the page of your order you can pause it, or stop it.',
     },
     unpaid: {
       subject: 'The payment for {title} did not go through',
       words:
-        'Dear {name},\n\n{title} was to come again, and the payment of {total} did not go through. So it rests: nothing is sent. Once you have paid on the page of this order, it goes on.',
+        'Dear {name},\n\n{title} was to come again, and the payment of {total} did not go through. So it is paused: nothing is sent. Once you have paid on the page of this order, it goes on.',
     },
     paused: {
-      subject: '{title} rests',
+      subject: '{title} is paused',
       words:
-        'Dear {name},\n\n{title} rests: nothing is sent and nothing is charged until it goes on. You can let it go on, or stop it, on the page of your order.',
+        'Dear {name},\n\n{title} is paused: nothing is sent and nothing is charged until it goes on. You can go on with it, or stop it, on the page of your order.',
     },
     resumed: {
       subject: '{title} goes on',
@@ -680,13 +680,13 @@ export const en = {
     everyMonth: 'every month',
     everyWeeks: 'every {n} weeks',
     everyMonths: 'every {n} months',
-    againEach: '{title}: again {every}, {sum} each time. You can let it rest or stop it at any time.',
+    againEach: '{title}: again {every}, {sum} each time. You can pause or stop it at any time.',
     againNext: '{title}: again {every}. Next on {dates}.',
-    againRests: '{title}: again {every}. It rests just now.',
+    againRests: '{title}: again {every}. It is paused.',
     againStopped: '{title} is stopped.',
     againPrice: 'It would come to {sum} now.',
-    rest: 'Let it rest',
-    goOn: 'Let it go on',
+    pause: 'Pause it',
+    goOn: 'Go on with it',
     stop: 'Stop it',
     payNow: 'Pay {sum} now',
     yourFiles: 'Your files',

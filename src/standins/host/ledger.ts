@@ -208,7 +208,7 @@ export class Ledger {
     repeat.why = why;
     repeat.turn = turn ?? repeat.turn;
     repeat.agreed = agreed ?? repeat.agreed;
-    const said = { paused: 'rests', running: 'goes on', stopped: 'is stopped' }[state];
+    const said = { paused: 'is paused', running: 'goes on', stopped: 'is stopped' }[state];
     kept.history.push({
       ...{ at, by, state: kept.order.state, money: 0, card: false, did: 'repeat' },
       why: [`${repeat.title} ${said}.`, why].filter(Boolean).join(' '),

@@ -45,6 +45,7 @@ async function showThanks(refused = ''): Promise<void> {
       if (said.pay) location.href = said.pay;
       else await showThanks(said.say);
     };
+    const again = order.follows.repeats.map((one) => againOf(one, rules, phrases, (body) => ask('repeats', body)));
     place.replaceChildren(
       ...(refused ? [make('p', { class: 'notice', role: 'alert' }, refused)] : []),
       make('p', { class: 'number' }, fill(phrases.orderNumber, { number })),
@@ -56,8 +57,7 @@ async function showThanks(refused = ''): Promise<void> {
       ...(order.follows.payable
         ? [press(fill(phrases.payNow, { sum: money(order.total - order.giftCard, rules) }), () => ask('pay', {}), 'button')]
         : []),
-      make('div', { class: 'follows' }, ...followsOf(order, number, receipt, rules, phrases)),
-      ...order.follows.repeats.map((one) => againOf(one, rules, phrases, (body) => ask('repeats', body))),
+      make('div', { class: 'follows' }, ...followsOf(order, number, receipt, rules, phrases), ...again),
       make('ul', { class: 'lines' }, ...order.lines.map((line) => lineOf(line, rules))),
       billOf(order, rules, phrases),
       ...payOf(order, rules, phrases),
@@ -109,7 +109,7 @@ function againOf(
           make(
             'p',
             {},
-            ...(state === 'running' ? turn(phrases.rest, 'paused') : turn(phrases.goOn, 'running')),
+            ...(state === 'running' ? turn(phrases.pause, 'paused') : turn(phrases.goOn, 'running')),
             ...turn(phrases.stop, 'stopped'),
           ),
         ]),

@@ -61,7 +61,7 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
     <s ${before ? null : html` hidden`}
       ><span class="aside">${say(c).goods.priceBefore} </span><span data-before>${before ? money(before, c) : null}</span></s
     >
-    <b>${money(now, c)}</b>${taxNote(c)}
+    <b>${money(now, c)}</b>${priceNote(c, item)}
   </p>`;
 }
 
@@ -111,11 +111,16 @@ function pictures(c: SectionContext<'product'>, item: Product): Markup | readonl
   );
 }
 
-function taxNote(c: SectionContext<'product'>): Markup | null {
+/** What the price is for: how often, and what comes onto it. */
+function priceNote(c: SectionContext<'product'>, { kind, rhythm }: Product): Markup | null {
   const { rules } = c.shop;
-  if (!rules.taxes) return null;
-  const { taxIncluded, plusTax, plusDelivery } = say(c).drawn;
-  return html` <small>${rules.pricesIncludeTax ? taxIncluded : plusTax}${rules.zones.length ? `, ${plusDelivery}` : ''}</small>`;
+  const { drawn, goods } = say(c);
+  const tax = rules.pricesIncludeTax ? drawn.taxIncluded : drawn.plusTax;
+  const parts = [
+    ...(kind === 'repeat' && rhythm ? [goods.again(rhythm)] : []),
+    ...(rules.taxes ? [tax, ...(rules.zones.length ? [drawn.plusDelivery] : [])] : []),
+  ];
+  return parts.length ? html` <small>${parts.join(', ')}</small>` : null;
 }
 
 function facts(c: SectionContext<'product'>, item: Product): Markup | null {

@@ -198,6 +198,7 @@ textarea{display:block}
 .follows{display:grid;gap:.9rem;justify-items:start;margin-top:1.25rem}
 .follows:empty{display:none}
 .follows h2{font-size:var(--h3);text-align:start;margin:0}
+.again{display:grid;gap:.6rem;max-width:60ch}
 .follows p{display:flex;flex-wrap:wrap;gap:.35rem 1rem;align-items:center;margin:0}
 @media (max-width:760px){
 .checkout form{grid-template-columns:minmax(0,1fr)}

@@ -58,7 +58,7 @@ function becomes(step: OrderStep): string {
   if ('agreed' in step) return 'has its time, and its buyer was written to';
   if ('relink' in step) return 'has its link open anew, and its buyer was written to';
   if ('note' in step) return 'has your note';
-  if ('repeat' in step) return { running: 'goes on', paused: 'rests', stopped: 'is stopped' }[step.repeat.state];
+  if ('repeat' in step) return { running: 'goes on', paused: 'is paused', stopped: 'is stopped' }[step.repeat.state];
   return 'papers' in step ? 'has its papers' : 'has its money given back';
 }
 

@@ -19,7 +19,7 @@ export const repeat: Following = {
 
 export const repeatSays: FollowingSays = {
   name: 'A thing that comes again and again',
-  says: 'Once it is paid, you send it, and on each of its dates it is ordered and paid anew, at no more than the buyer agreed to. The buyer and you can let it rest and stop it.',
+  says: 'Once it is paid, you send it, and on each of its dates it is ordered and paid anew, at no more than the buyer agreed to. The buyer and you can pause it and stop it.',
 };
 
 /** Days before a date on which its buyer is reminded of it: common practice. */

@@ -67,7 +67,7 @@ export function Follows({ order, owner, onStep }: Props) {
 
 const every = ({ every: n, unit }: BookedOrder['books']['repeats'][number]['rhythm']) =>
   n === 1 ? `every ${unit}` : `every ${n} ${unit}s`;
-const stands = { running: 'goes on', paused: 'rests', stopped: 'is stopped' } as const;
+const stands = { running: 'goes on', paused: 'is paused', stopped: 'is stopped' } as const;
 
 /** What comes again and again: its next dates, and letting it rest, go on or stop. */
 function Repeats({ order, onStep }: Omit<Props, 'owner'>) {
@@ -86,9 +86,9 @@ function Repeats({ order, onStep }: Omit<Props, 'owner'>) {
       {state === 'stopped' ? null : (
         <Row>
           {state === 'running' ? (
-            <TextButton onPress={() => onStep({ repeat: { variant, state: 'paused' } })}>Let it rest</TextButton>
+            <TextButton onPress={() => onStep({ repeat: { variant, state: 'paused' } })}>Pause it</TextButton>
           ) : (
-            <TextButton onPress={() => onStep({ repeat: { variant, state: 'running' } })}>Let it go on</TextButton>
+            <TextButton onPress={() => onStep({ repeat: { variant, state: 'running' } })}>Go on with it</TextButton>
           )}
           <TextButton onPress={() => onStep({ repeat: { variant, state: 'stopped' } })}>Stop it</TextButton>
         </Row>

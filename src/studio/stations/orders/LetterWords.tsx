@@ -56,7 +56,7 @@ const names: Record<LetterKind, string> = {
   refunded: 'Given back',
   again: 'Comes again soon',
   unpaid: 'Again, and not paid',
-  paused: 'Rests',
+  paused: 'Paused',
   resumed: 'Goes on',
   stopped: 'Stopped',
 };

@@ -173,18 +173,18 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
 
 type Entry = BookedOrder['books']['history'][number];
 
-const deeds: Record<Exclude<Entry['did'], ''>, string> = {
+const deeds: Record<Exclude<Entry['did'], '' | 'repeat'>, string> = {
   parcel: 'a parcel left',
   ready: 'it lay ready',
   agreed: 'a time was agreed',
   relinked: 'a link was opened anew',
-  repeat: 'what comes again',
   note: 'you noted',
 };
 
 function sayOf({ by, state, money: moved, did }: Entry, order: BookedOrder): string {
   if (did === 'parcel' && order.delivery?.collection) return 'pieces were fetched';
-  if (did) return did === 'repeat' ? `${deeds.repeat}, by ${actors[by]}` : deeds[did];
+  if (did === 'repeat') return `by ${actors[by]}`;
+  if (did) return deeds[did];
   const who = by === 'buyer' ? 'placed by the buyer' : `${states[state]}, by ${actors[by]}`;
   if (moved === 0) return who;
   return `${moved > 0 ? `${money(moved, order)} came in` : `${money(-moved, order)} went back`}; ${who}`;
