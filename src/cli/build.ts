@@ -4,8 +4,8 @@ import { candidates, readTokens } from '@/core/look';
 import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
 import { withWishes, type Project } from '@/core/project';
 import { buildReport, lookSearch, makeShop, rasterBytes, siteFiles, type Shop } from '@/core/site';
-import { set, tillPlaces, type Wish } from '@/core/places';
-import { ruleFileSchema } from '@/core/till';
+import { set, tillPlaces, type Place, type Value, type Wish } from '@/core/places';
+import { ruleFileSchema, ruleIds } from '@/core/till';
 import { storefront } from '@/storefront';
 import { read, readForm, readText, Refusal, taken, usage, write, type Values } from './caller';
 import { serverCodec } from './codec';
@@ -57,22 +57,12 @@ export async function build(values: Values, assets: string): Promise<void> {
 /** A project with the till's rules of a file laid over its own. */
 function ruled(project: Project, values: Values): Project {
   if (values.rules === undefined) return project;
-  const { country, pricesIncludeTax, taxes, tax, zones, codes, payments, returnsDays, invoices, letters, questions, presents } =
-    readForm(ruleFileSchema, values.rules, 'file of rules');
-  const wishes: Wish[] = [
-    ...(country ? [set(tillPlaces.country, country)] : []),
-    ...(pricesIncludeTax === undefined ? [] : [set(tillPlaces.pricesIncludeTax, pricesIncludeTax)]),
-    ...(taxes ? [set(tillPlaces.taxes, taxes)] : []),
-    ...(tax ? [set(tillPlaces.tax, tax)] : []),
-    ...(zones ? [set(tillPlaces.zones, zones)] : []),
-    ...(codes ? [set(tillPlaces.codes, codes)] : []),
-    ...(payments ? [set(tillPlaces.payments, payments)] : []),
-    ...(invoices ? [set(tillPlaces.invoices, invoices)] : []),
-    ...(letters ? [set(tillPlaces.letters, letters)] : []),
-    ...(questions ? [set(tillPlaces.questions, questions)] : []),
-    ...(presents === undefined ? [] : [set(tillPlaces.presents, presents)]),
-    ...(typeof returnsDays === 'number' ? [set(tillPlaces.returnsDays, returnsDays)] : []),
-  ];
+  const file = readForm(ruleFileSchema, values.rules, 'file of rules');
+  const wishes = ruleIds.flatMap((id): Wish[] => {
+    const value = file[id];
+    // Nothing that is set to nothing is left as it is.
+    return value === undefined || value === null ? [] : [set(tillPlaces.ofRules[id] as Place<Value>, value as Value)];
+  });
   return withWishes(project, wishes);
 }
 

@@ -1,21 +1,8 @@
 import { z } from 'zod';
 import { minorSchema, productKindSchema, rhythmSchema, taxClassSchema } from '../goods/about';
 import { isCurrency, minorDigits } from './currencies';
-import { doZonesMeet } from './delivery';
-import { codeKey } from './discounts';
-import {
-  discountCodeSchema,
-  invoicesSchema,
-  lettersSchema,
-  longestName,
-  paymentsSchema,
-  questionsSchema,
-  plainTax,
-  taxRatesSchema,
-  taxRulesSchema,
-  zoneSchema,
-  type DeliveryZone,
-} from './rules';
+import { longestName, ruleIds, taxRulesSchema, tillRules, type RuleId } from './rules';
+import { allDiffer } from './rules/names';
 
 const isLocale = (tag: string): boolean => {
   try {
@@ -25,58 +12,37 @@ const isLocale = (tag: string): boolean => {
   }
 };
 
-/** Whether each place is in one zone at most. */
-const doNoZonesMeet = (zones: readonly DeliveryZone[]) =>
-  zones.every((zone, i) => !zones.slice(0, i).some((other) => doZonesMeet(zone, other)));
-
-const allDiffer = (names: readonly string[]) => new Set(names).size === names.length;
-
-/** What a seller sets at a till. What can't be set in the studio can't be written in a file either. */
-const setFields = {
-  country: z.string().regex(/^([A-Z]{2})?$/),
-  pricesIncludeTax: z.boolean(),
-  taxes: taxRatesSchema.nullable(),
-  zones: z
-    .array(zoneSchema)
-    .max(200)
-    .refine((zones) => allDiffer(zones.map(({ id }) => id)), 'Two zones have one name.')
-    .refine(doNoZonesMeet, 'One place is in two zones.'),
-  codes: z
-    .array(discountCodeSchema)
-    .max(2000)
-    .refine((codes) => allDiffer(codes.map(({ code }) => codeKey(code))), 'One code stands for two discounts.'),
-  payments: paymentsSchema,
-  returnsDays: z.number().int().min(0).max(3650).nullable(),
-};
-
-/** The rules of a till as they are published. */
+/** The rules of a till as they are published. What can't be set in the studio can't be written in a file either. */
 export const tillRulesSchema = z
   .object({
     currency: z.string().refine(isCurrency, 'This is no currency of ISO 4217.'),
     digits: z.number().int(),
     locale: z.string().refine(isLocale, 'This is no language tag of BCP 47.'),
-    ...setFields,
-    tax: taxRulesSchema.default(plainTax),
-    invoices: invoicesSchema.nullable().default(null),
-    letters: lettersSchema.default({}),
-    questions: questionsSchema.default([]),
-    presents: z.boolean().default(false),
+    country: tillRules.country.schema,
+    pricesIncludeTax: tillRules.pricesIncludeTax.schema,
+    taxes: tillRules.taxes.schema,
+    zones: tillRules.zones.schema,
+    codes: tillRules.codes.schema,
+    payments: tillRules.payments.schema,
+    returnsDays: tillRules.returnsDays.schema,
+    // Shops of before these were set have none of them.
+    tax: tillRules.tax.schema.default(tillRules.tax.unset),
+    invoices: tillRules.invoices.schema.default(null),
+    letters: tillRules.letters.schema.default({}),
+    questions: tillRules.questions.schema.default([]),
+    presents: tillRules.presents.schema.default(false),
   })
   .refine(({ currency, digits }) => digits === minorDigits(currency), {
     path: ['digits'],
     message: 'The currency is written with another number of digits.',
   });
 
+type Schemas = { [Id in RuleId]: (typeof tillRules)[Id]['schema'] };
+const schemas = Object.fromEntries(ruleIds.map((id) => [id, tillRules[id].schema])) as Schemas;
+
 /** A file of rules: any of what can be set; of how tax is worked out, what differs from the usual. */
 export const ruleFileSchema = z
-  .strictObject({
-    ...setFields,
-    invoices: invoicesSchema,
-    letters: lettersSchema,
-    questions: questionsSchema,
-    presents: z.boolean(),
-    tax: taxRulesSchema.partial().transform((part) => ({ ...plainTax, ...part })),
-  })
+  .strictObject({ ...schemas, tax: taxRulesSchema.partial().transform((part) => ({ ...tillRules.tax.unset, ...part })) })
   .partial();
 
 const colour = z.string().regex(/^#[0-9a-f]{6}$/i);

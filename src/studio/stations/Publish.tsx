@@ -7,6 +7,7 @@ import { type Progress } from '@/workers/protocol';
 import { shortestPassphrase, versionsOf } from '@/core/project';
 import { type Target } from '@/core/site';
 import { wrongAddress } from '@/core/address';
+import { formatMoney, rulesSay } from '@/core/till/page';
 import { Button, Field, Head, Notice, QuietButton, Row, SheetBody, Soft, TextButton } from '../parts';
 import { bringBack, publishArchive, releasesOf, type ReleaseLog } from '../host';
 import { download, exportProject } from '../projects';
@@ -25,6 +26,18 @@ const Log = styled.ol`
     gap: 2px 12px;
     padding: 8px 0;
     border-bottom: 1px solid ${tokens.line};
+  }
+`;
+
+const Rules = styled.details`
+  summary {
+    cursor: pointer;
+    min-height: 32px;
+  }
+  ul {
+    list-style: disc;
+    padding: 4px 0 4px 20px;
+    max-width: 74ch;
   }
 `;
 
@@ -153,6 +166,16 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
           ) : null}
         </Row>
       </form>
+      {summary ? (
+        <Rules>
+          <summary>What holds at the till</summary>
+          <ul>
+            {rulesSay(summary.rules, (amount) => formatMoney(amount, summary.rules)).map(({ id, says }) => (
+              <li key={id}>{says}</li>
+            ))}
+          </ul>
+        </Rules>
+      ) : null}
       {progress ? <Working label="Making the site" at={progress} onStop={() => running.current?.stop()} /> : null}
       {said ? (
         <div role="status">

@@ -1,10 +1,11 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, type ComponentType } from 'react';
 import styled from 'styled-components';
 import { decidedGoods, priceListOf } from '@/core/goods/page';
-import { Decided, set as place, tillPlaces } from '@/core/places';
-import { Check, Head, SheetBody } from '../parts';
+import { Decided } from '@/core/places';
+import { type RuleId } from '@/core/till';
+import { Head, SheetBody } from '../parts';
 import { tokens } from '../theme';
 import { type StationProps } from './station';
 import { PretendBuyer, TypicalBuyers } from './till/Buyers';
@@ -12,7 +13,9 @@ import { Delivery } from './till/Delivery';
 import { Discounts } from './till/Discounts';
 import { Invoices } from './till/Invoices';
 import { Questions } from './till/Questions';
-import { anyText, Blank, Part, Sentence, wholeNumber, type PartProps } from './till/parts';
+import { type FieldProps } from './till/parts';
+import { Payment } from './till/Payment';
+import { Returns } from './till/Returns';
 import { Tax } from './till/Tax';
 
 const Split = styled.div`
@@ -33,6 +36,22 @@ const Split = styled.div`
 
 /** Products that are listed by name where a discount chooses among them; longer catalogues have shelves. */
 const mostListed = 2000;
+
+/** Where each rule is set, from the top down; letters are written at “Orders”. A rule without its field is red. */
+const fields: Record<RuleId, ComponentType<FieldProps> | null> = {
+  country: Tax,
+  pricesIncludeTax: Tax,
+  taxes: Tax,
+  tax: Tax,
+  zones: Delivery,
+  codes: Discounts,
+  payments: Payment,
+  returnsDays: Returns,
+  presents: Questions,
+  questions: Questions,
+  invoices: Invoices,
+  letters: null,
+};
 
 /** The till: its rules as sentences, and beside them what buyers pay by them. */
 export function TillStation({ state, shop }: StationProps) {
@@ -59,59 +78,23 @@ export function TillStation({ state, shop }: StationProps) {
         <Head title="Till">
           What buyers pay beside your prices. Nothing here is guessed, and nothing holds that you did not set.
         </Head>
-        <Tax state={state} rules={rules} said={shop.summary?.saidOfPrices ?? []} />
-        <Delivery state={state} rules={rules} said={shop.summary?.saidOfDelivery ?? []} />
-        <Discounts state={state} rules={rules} sold={sold} />
-        <Payment state={state} rules={rules} />
-        <Questions state={state} rules={rules} />
-        <Invoices state={state} rules={rules} />
+        {[...new Set(Object.values(fields))].map((RuleField, i) =>
+          RuleField ? (
+            <RuleField
+              key={i}
+              state={state}
+              rules={rules}
+              sold={sold}
+              saidOfPrices={shop.summary?.saidOfPrices ?? []}
+              saidOfDelivery={shop.summary?.saidOfDelivery ?? []}
+            />
+          ) : null,
+        )}
       </div>
       <aside aria-label="What buyers pay">
         <TypicalBuyers rules={rules} list={list} />
         <PretendBuyer rules={rules} list={list} />
       </aside>
     </Split>
-  );
-}
-
-function Payment({ state, rules }: PartProps) {
-  const { payments } = rules;
-  const set = (part: Partial<typeof payments>) => state.decide(place(tillPlaces.payments, { ...payments, ...part }));
-  return (
-    <Part aria-label="Payment">
-      <h2>Payment</h2>
-      <Check isSelected={payments.card} onChange={(card) => set({ card })}>
-        Cards, through the provider
-      </Check>
-      <Check isSelected={payments.cash} onChange={(cash) => set({ cash })}>
-        Cash, when it is delivered or fetched
-      </Check>
-      <Sentence>
-        Bank transfers go to{' '}
-        <Blank
-          label="Bank transfer: where to"
-          size={24}
-          placeholder="name, bank, account"
-          value={payments.bank}
-          read={anyText}
-          onSet={(bank) => set({ bank: bank.trim() })}
-        />
-        {payments.bank ? (
-          <>
-            {' '}
-            and may take{' '}
-            <Blank
-              label="Days that a transfer may take"
-              size={3}
-              value={String(payments.bankDays)}
-              read={wholeNumber(1, 90)}
-              onSet={(text) => set({ bankDays: Number(text) })}
-            />{' '}
-            days before the goods go back on the shelf
-          </>
-        ) : null}
-        .
-      </Sentence>
-    </Part>
   );
 }

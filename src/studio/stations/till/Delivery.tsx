@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { set, tillPlaces } from '@/core/places';
-import { type SaidOfDelivery } from '@/core/site';
+import {} from '@/core/site';
 import { doZonesMeet, formatMoney } from '@/core/till/page';
 import { type DeliveryRate, type DeliveryZone } from '@/core/till';
 import { Button, Check, Notice, Row, TextButton } from '../../parts';
@@ -21,6 +21,7 @@ import {
   wanted,
   wholeNumber,
   Word,
+  type FieldProps,
   type PartProps,
 } from './parts';
 import { useRegions } from './regions';
@@ -29,7 +30,7 @@ const plainRate = { price: 0, freeFrom: null, upTo: null, steps: null, perPiece:
 const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
 
 /** Zones and their rates, and the days to send something back. */
-export function Delivery({ state, rules, said }: PartProps & { said: readonly SaidOfDelivery[] }) {
+export function Delivery({ state, rules, saidOfDelivery: said }: FieldProps) {
   const { zones } = rules;
   const [draft, setDraft] = useState<Draft | null>(null);
   const setZones = (next: DeliveryZone[]) => state.decide(set(tillPlaces.zones, next));

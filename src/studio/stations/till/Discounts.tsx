@@ -20,15 +20,13 @@ import {
   wanted,
   wholeNumber,
   Word,
+  type FieldProps,
   type PartProps,
   type Told,
 } from './parts';
 
 /** What discounts may be of. */
-export interface Sold {
-  products: readonly { id: string; name: string }[];
-  shelves: readonly { id: string; name: string }[];
-}
+type Sold = FieldProps['sold'];
 
 const kinds = [
   { id: 'percent', name: 'a share of' },
@@ -37,7 +35,7 @@ const kinds = [
 ] as const;
 
 /** Discounts, in the order in which they are taken off. */
-export function Discounts({ state, rules, sold }: PartProps & { sold: Sold }) {
+export function Discounts({ state, rules, sold }: FieldProps) {
   const { codes } = rules;
   const [draft, setDraft] = useState<DiscountCode | null>(null);
   const setCodes = (next: DiscountCode[]) => state.decide(set(tillPlaces.codes, next));

@@ -15,6 +15,7 @@ import {
   Part,
   Sentence,
   Word,
+  type FieldProps,
   type PartProps,
 } from './parts';
 import { useRegions } from './regions';
@@ -22,7 +23,7 @@ import { useRegions } from './regions';
 const percent = (rate: number) => String(rate / 100);
 
 /** What tax the prices hold, by whose rates, and how it is rounded. */
-export function Tax({ state, rules, said }: PartProps & { said: readonly string[] }) {
+export function Tax({ state, rules, saidOfPrices: said }: FieldProps) {
   const { tax, taxes } = rules;
   const change = (part: Partial<TaxRules>) => state.decide(place(tillPlaces.tax, { ...tax, ...part }));
   const set = (name: 'standard' | 'reduced', text: string) =>

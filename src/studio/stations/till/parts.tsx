@@ -12,6 +12,16 @@ import { type StationProps } from '../station';
 /** What each part of the till works with. */
 export type PartProps = { state: StationProps['state']; rules: TillRules };
 
+type Summary = NonNullable<StationProps['shop']['summary']>;
+type Named = readonly { id: string; name: string }[];
+
+/** What the field of a rule works with: with what the brief says of it, and what is sold. */
+export interface FieldProps extends PartProps {
+  saidOfPrices: Summary['saidOfPrices'];
+  saidOfDelivery: Summary['saidOfDelivery'];
+  sold: { products: Named; shelves: Named };
+}
+
 export const Part = styled.section`
   border-top: 1px solid ${tokens.ink};
   padding-top: 12px;
