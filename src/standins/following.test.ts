@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chance } from '@/core/chance';
 import { ok } from '@/core/result';
-import { cardShown, linkDays, linkTimes, type GoodsKind, type HostData, type OrderRequest } from '@/core/till';
+import { cardShown, linkDays, linkTimes, tillRulesSchema, type GoodsKind, type HostData, type OrderRequest } from '@/core/till';
 import { HostTill, Outbox, type PaymentMessage, type Provider } from './index';
 
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-following-'));
@@ -376,4 +376,36 @@ describe('papers', () => {
     expect(new Set(till.one('1001')?.books.letters.map(({ id }) => id)).size).toBe(3);
     expect(outbox.has('1001-4-paid')).toBe(false);
   });
+});
+
+test('a shop that counts in another money from now on leaves its orders, papers, cards and letters in theirs', () => {
+  const path = join(folder, `${n++}`, 'orders.jsonl');
+  const outbox = new Outbox(join(path, '..', 'outbox.jsonl'));
+  let now: HostData = data;
+  const office = { data: () => now, address: () => 'https://glas.example/', outbox };
+  const till = new HostTill(path, undefined, office);
+  const { books } = bought(till, { bowl: 2, card: 1 }, at(0));
+  const yen = tillRulesSchema.parse({ ...data.rules, currency: 'JPY', digits: 0, zones: [{ id: 'z', label: 'All', countries: ['*'], rates: [{ id: 'r', label: 'Post', price: 800, freeFrom: null, upTo: null }] }] }); // prettier-ignore
+  now = { ...data, rules: yen, prices: data.prices.map((entry) => ({ ...entry, price: entry.price * 2 })) };
+  // The old order is refunded, credited, written about and seen in euro.
+  expect(till.refund('1001', { lines: [{ variant: 'bowl', quantity: 1 }], delivery: false, sum: 0, restock: true, why: '' }, at(1))).toMatchObject({ ok: true }); // prettier-ignore
+  const order = till.one('1001');
+  expect(order).toMatchObject({ currency: 'EUR', total: 4990, books: { refunded: 1000, toGiveBack: 1000 } });
+  expect(order?.books.papers.map(({ currency, total }) => [currency, total])).toEqual([['EUR', 4990], ['EUR', 1000]]); // prettier-ignore
+  expect(outbox.find(order?.books.letters.at(-1)?.id ?? '')?.subject).toBe('€10.00 of order 1001 is given back');
+  expect(till.find('1001', 'r', at(1))).toMatchObject({ currency: 'EUR', digits: 2 });
+  // The new one is in yen, and a card in euro pays nothing of it.
+  const code = books.cards[0]?.code ?? '';
+  expect(till.place(now, request({ bowl: 1 }, { giftCard: code }), 'r', at(2))).toMatchObject({ ok: false });
+  const placed = till.place(now, request({ bowl: 1 }, { payment: 'cash' }), 'r', at(2));
+  expect(placed.ok && placed.value.order).toMatchObject({ currency: 'JPY', total: 2800 });
+  expect(till.onCard(code, 'EUR')).toBe(2500);
+});
+
+test('papers of a series go on from their last day, where the clock goes back', () => {
+  const { till } = open();
+  bought(till, { bowl: 1 }, at(20));
+  bought(till, { bowl: 1 }, at(3));
+  const papers = ['1001', '1002'].flatMap((number) => till.one(number)?.books.papers ?? []);
+  expect(papers.map(({ number, date }) => [number, date])).toEqual([['R-2026-0001', '2026-01-21'], ['R-2026-0002', '2026-01-21']]); // prettier-ignore
 });

@@ -1,5 +1,6 @@
 import { germanTill, tillWith } from '../../tests/till';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { appendFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { zipSync, strToU8 } from 'fflate';
@@ -142,7 +143,7 @@ describe('the host’s till', () => {
     for (const key of ['attempt-a', 'attempt-b', 'attempt-c']) till.place(data(9), request(key), 'r', at(1));
     const lines = readFileSync(path, 'utf8').split('\n');
     const changed = lines.with(2, (lines[2] ?? '').replace('"quantity":1', '"quantity":7')).with(3, 'nothing of the kind');
-    writeFileSync(path, changed.map((line, i) => (i === 1 ? line.slice(17) : line)).join('\n'));
+    writeFileSync(path, changed.map((line, i) => (i === 1 ? line.replace(/^([0-9a-f]{16} )+/, '') : line)).join('\n'));
     const woken = new HostTill(path);
     expect(woken.damage).toEqual([
       { line: 3, because: 'its checksum does not fit' },
@@ -152,8 +153,55 @@ describe('the host’s till', () => {
     const next = woken.place(data(9), request('attempt-d'), 'r', at(2));
     expect(next.ok && next.value.order.number).toBe('1004');
     expect(readFileSync(path, 'utf8').split('\n').slice(0, 4)).toEqual(
-      changed.map((line, i) => (i === 1 ? line.slice(17) : line)).slice(0, 4),
+      changed.map((line, i) => (i === 1 ? line.replace(/^([0-9a-f]{16} )+/, '') : line)).slice(0, 4),
     );
+  });
+
+  test('misses a line that is gone, whichever it is, and gives the number of none of the orders anew', () => {
+    const { till, path } = open(9);
+    for (const key of ['attempt-a', 'attempt-b', 'attempt-c']) {
+      const placed = till.place(data(9), request(key), 'r', at(1));
+      if (placed.ok) tell(till, placed.value.order.number, 'accepted', at(2));
+    }
+    const lines = readFileSync(path, 'utf8').trimEnd().split('\n');
+    for (let gone = 0; gone < lines.length - 1; gone++) {
+      const holed = `${path}-hole-${gone}`;
+      writeFileSync(holed, `${lines.filter((_, i) => i !== gone).join('\n')}\n`);
+      const woken = new HostTill(holed);
+      const because = 'what stood before it is gone';
+      expect([gone, woken.damage]).toEqual([gone, [{ line: gone + 1, because }]]);
+      const next = woken.place(data(9), request('attempt-d'), 'r', at(3));
+      expect(Number(next.ok && next.value.order.number)).toBeGreaterThan(1003);
+      expect(new HostTill(holed).damage).toEqual(woken.damage);
+    }
+  });
+
+  test('a journal of a later version: what is not known is said and left where it is, what is known holds', () => {
+    const { till, path } = open(9);
+    till.place(data(9), request('attempt-a'), 'r', at(1));
+    const later = JSON.stringify({ type: 'loyalty', at: at(2), number: '1001', points: 7 });
+    const sum = createHash('sha256').update(later).digest('hex').slice(0, 16);
+    appendFileSync(path, `${sum} ${later}\n`);
+    const woken = new HostTill(path);
+    expect(woken.damage).toEqual([{ line: 3, because: 'it is of another form than is known here' }]);
+    expect(tell(woken, '1001', 'accepted', at(3)).ok).toBe(true);
+    expect(new HostTill(path).find('1001', 'r', at(4))?.state).toBe('paid');
+    expect(readFileSync(path, 'utf8')).toContain('loyalty');
+  });
+
+  test('a clock that is wrong: back, nothing runs out and nothing is dated before what came before it; ahead, money that came is kept', () => {
+    const { till } = open(9);
+    till.place(data(9), request('attempt-a'), 'r', at(60));
+    // An hour back: the order waits on, and is paid.
+    expect(till.find('1001', 'r', at(0))?.state).toBe('awaiting-payment');
+    expect(tell(till, '1001', 'accepted', at(1)).ok).toBe(true);
+    expect(till.find('1001', 'r', at(0))?.state).toBe('paid');
+    // A year ahead: the second order runs out, and is paid all the same once its payment comes and the goods are there.
+    till.place(data(9), request('attempt-b'), 'r', at(62));
+    expect(till.find('1002', 'r', at(600_000))?.state).toBe('expired');
+    expect(tell(till, '1002', 'accepted', at(63)).ok).toBe(true);
+    expect(till.find('1002', 'r', at(64))?.state).toBe('paid');
+    expect(till.all(at(64)).every(({ books }) => books.toGiveBack === 0)).toBe(true);
   });
 
   test('a key stands for what was asked for under it: another cart or street is another order, and the old one is let go', () => {

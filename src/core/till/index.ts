@@ -53,5 +53,6 @@ export { customersOf, figuresOf, type Customer, type Figures, type Grain } from 
 export { ublOf } from './ubl';
 export { hostDataSchema, ruleFileSchema, tillRulesSchema, type HostData } from './published';
 export { countryOfTaxNumber } from './taxNumber';
+export { taxStart, zoneStarts, type ZoneStart } from './starts';
 export { areaPlaces, standardRateOf, taxTableAsOf } from './taxTable';
 export { makeOrder, priceLines, type PriceList, type PriceListEntry } from './sell';

@@ -1,6 +1,8 @@
 import { parseDocument, DomUtils } from 'htmlparser2';
 import { chanceOrder } from '../../../tests/orders';
 import { germanTill } from '../../../tests/till';
+import { minorDigits } from './currencies';
+import { formatMoney } from './money';
 import { letterKinds } from './rules';
 import { letterSlots, writeLetter } from './letters';
 import { type HostData } from './published';
@@ -48,7 +50,7 @@ describe.each(['en-GB', 'de-DE'])('in %s', (locale) => {
       expect(page.text).toContain(order.buyer.name);
       expect(page.links.at(-1)).toBe(matter.orderPage);
       expect(['script', 'img', 'link'].map(page.count)).toEqual([0, 0, 0]);
-      const about: Partial<Record<typeof kind, string>> = { placed: 'DE02 1203', files: matter.files[0]?.href ?? '', cards: 'ABCD-EFGH-IJKL-MNOP', time: 'Tuesday at 10', sent: 'Post 00 340', refunded: '12' }; // prettier-ignore
+      const about: Partial<Record<typeof kind, string>> = { placed: 'DE02 1203', files: matter.files[0]?.href ?? '', cards: 'ABCD-EFGH-IJKL-MNOP', time: 'Tuesday at 10', sent: 'Post 00 340', refunded: formatMoney(1234, { locale, currency: order.currency, digits: minorDigits(order.currency) }) }; // prettier-ignore
       expect(letter.text).toContain(about[kind] ?? order.number);
     },
   );

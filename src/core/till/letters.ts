@@ -1,5 +1,6 @@
 import { fill, phrasesOf } from '../phrases';
 import { cardShown, linkTimes } from './following';
+import { minorDigits } from './currencies';
 import { formatMoney } from './money';
 import type { Order } from './order';
 import type { HostData } from './published';
@@ -50,7 +51,8 @@ export const letterSlots = ['name', 'number', 'shop', 'total', 'sum', 'title', '
 export function writeLetter(kind: LetterKind, order: Order, matter: LetterMatter, shop: Shop): Letter {
   const { rules, name } = shop;
   const say = phrasesOf(rules).papers;
-  const money = (amount: number) => formatMoney(amount, { ...rules, currency: order.currency });
+  const { currency } = order;
+  const money = (amount: number) => formatMoney(amount, { ...rules, currency, digits: minorDigits(currency) });
   const slots: Record<(typeof letterSlots)[number], string> = {
     name: order.buyer.name,
     number: order.number,

@@ -203,6 +203,8 @@ export type Books = z.infer<typeof booksSchema>;
 
 /** An order as its buyer sees it: with what follows of it. */
 export interface OrderView extends Order {
+  /** Decimals of its currency: the shop's may be another one by now. */
+  digits: number;
   follows: {
     /** `left`: how often the link still opens. */
     files: { title: string; token: string; left: number; until: string }[];

@@ -56,7 +56,7 @@ export class Desk {
     const { rules } = this.office?.data() ?? {};
     if (!rules?.invoices || kept.papers.length || !isInvoiced(kept.order, rules)) return;
     const { prefix } = rules.invoices;
-    const by = { number: this.nextOf(prefix, rules.invoices.first), date: now.slice(0, 10), rules, by: rules.invoices };
+    const by = { number: this.nextOf(prefix, rules.invoices.first), date: this.dayFor(prefix, now), rules, by: rules.invoices };
     this.paper(kept, invoiceOf(kept.order, by), now);
   }
 
@@ -67,13 +67,19 @@ export class Desk {
     if (!rules?.invoices || !invoice) return;
     const { creditPrefix, first } = rules.invoices;
     const notes = kept.papers.filter(({ kind }) => kind === 'credit-note');
-    const by = { number: this.nextOf(creditPrefix, first), date: now.slice(0, 10), rules, by: rules.invoices };
+    const by = { number: this.nextOf(creditPrefix, first), date: this.dayFor(creditPrefix, now), rules, by: rules.invoices };
     const made = creditNoteOf(kept.order, given, notes, invoice.number, by);
     if (made.ok) this.paper(kept, made.value, now);
   }
 
   private paper({ order: { number } }: Kept, paper: Paper, now: string): void {
     this.ledger.record({ type: 'paper', at: now, number, paper });
+  }
+
+  /** The day of the next paper of a series: never before that of the last one, wherever the clock went since. */
+  private dayFor(prefix: string, now: string): string {
+    const [today, last] = [now.slice(0, 10), this.ledger.lastDay.get(prefix) ?? ''];
+    return today < last ? last : today;
   }
 
   /** The next number of a series. Each record that can't be read may have been a paper: its number is given to no other. */

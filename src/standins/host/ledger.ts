@@ -14,6 +14,8 @@ export const day = 24 * 60 * 60_000;
 export class Ledger {
   private readonly journal: Journal<HostEvent>;
   readonly orders = new Map<string, Kept>();
+  /** The highest number that an order has. */
+  lastNumber = 0;
   /** What was ordered under a key. */
   readonly byKey = new Map<string, Kept[]>();
   /** Orders in which a discount was used, by its code. */
@@ -24,6 +26,8 @@ export class Ledger {
   readonly repeats = new Repeats();
   /** Papers of each series: the next one has the number after them. */
   readonly series = new Map<string, number>();
+  /** The day of the last paper of a series, ISO date. */
+  readonly lastDay = new Map<string, string>();
   /** What waits for its payment. */
   readonly open = new Set<Kept>();
   /** Records that can't be used. Orders may be missing for each of them. */
@@ -69,6 +73,7 @@ export class Ledger {
     const { order, key, at } = event;
     const kept = newKept(event);
     this.orders.set(order.number, kept);
+    this.lastNumber = Math.max(this.lastNumber, Number(order.number));
     this.byKey.set(key, [...(this.byKey.get(key) ?? []), kept]);
     for (const { code } of order.discounts) this.byCode.set(codeKey(code), [...(this.byCode.get(codeKey(code)) ?? []), kept]);
     if (order.state === 'awaiting-payment') this.open.add(kept);
@@ -197,6 +202,7 @@ export class Ledger {
       kept.papers.push(event.paper);
       const series = event.paper.number.replace(/\d+$/, '');
       this.series.set(series, (this.series.get(series) ?? 0) + 1);
+      this.lastDay.set(series, event.paper.date);
     }
   }
 

@@ -12,6 +12,7 @@ import {
   linkDays,
   linkTimes,
   makeOrder,
+  minorDigits,
   orderMoves,
   refundPartsOf,
   reminderDays,
@@ -196,9 +197,9 @@ export class HostTill {
     return ok({ order: kept.order, receipt });
   }
 
-  /** Each record that can't be read may have been an order: its number is given to nobody else. */
+  /** Each record that can't be read may have been an order: its number is given to nobody else, nor is one that was given before. */
   private get nextNumber(): string {
-    return String(1001 + this.ledger.orders.size + this.ledger.damage.length);
+    return String(Math.max(1001 + this.ledger.orders.size + this.ledger.damage.length, this.ledger.lastNumber + 1));
   }
 
   /** The published prices, with what is left of each. */
@@ -538,7 +539,7 @@ export class HostTill {
   private turnCosts(first: Order, line: Pick<Repeat, 'variant' | 'quantity'>, now: string): number | null {
     const data = this.published;
     const made = data && makeTurn(first, line, data, this.listOf(data), '0', now);
-    return made?.ok ? made.value.order.total : null;
+    return made?.ok && made.value.order.currency === first.currency ? made.value.order.total : null;
   }
 
   /** Orders the turns that are due, and reminds of those that are near. */
@@ -660,6 +661,7 @@ export class HostTill {
     const titleOf = (variant: string) => order.lines.find((line) => line.variant === variant)?.title ?? '';
     return {
       ...order,
+      digits: minorDigits(order.currency),
       follows: {
         files: files.map((file) => ({
           title: (data && data.files[productOf(data, file.variant)]?.name) ?? titleOf(file.variant),

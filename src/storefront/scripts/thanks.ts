@@ -26,7 +26,8 @@ async function showThanks(refused = ''): Promise<void> {
     return place.replaceChildren(make('p', {}, phrases.noOrder, make('a', { href: address('shop/') }, phrases.toTheShop)));
   try {
     const order = await load<OrderView>(`api/orders/${encodeURIComponent(number)}?receipt=${receipt}`);
-    const rules = await loadRules();
+    // The order is in its own money, whatever the shop has now.
+    const rules = { ...(await loadRules()), currency: order.currency, digits: order.digits };
     sessionStorage.removeItem(attempt);
     const { state } = order;
     if (state === 'paid' || state === 'sent' || (order.payment !== 'card' && state === 'awaiting-payment')) writeCart([]);

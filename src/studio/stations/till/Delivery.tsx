@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import { set, tillPlaces } from '@/core/places';
 import {} from '@/core/site';
-import { doZonesMeet, formatMoney } from '@/core/till/page';
-import { type DeliveryRate, type DeliveryZone } from '@/core/till';
-import { Button, Check, Notice, Row, TextButton } from '../../parts';
+import { doZonesMeet, formatMoney, zoneStarts } from '@/core/till/page';
+import { type DeliveryRate, type DeliveryZone, type ZoneStart } from '@/core/till';
+import { Button, Check, Notice, Row, Soft, TextButton } from '../../parts';
 import {
   anyText,
   AsTyped,
@@ -26,37 +26,40 @@ import {
 } from './parts';
 import { useRegions } from './regions';
 
+const worldName = 'Rest of the world';
+const zoneNames = (country: string) => ({ home: countryName(country), area: 'European Union', world: worldName });
+const listed = (names: readonly string[]) => new Intl.ListFormat('en-GB').format(names);
+
 const plainRate = { price: 0, freeFrom: null, upTo: null, steps: null, perPiece: 0, collection: false };
 const destinations = [{ id: '*', name: 'everywhere else' }, ...countriesByName];
 
-/** Zones and their rates, and the days to send something back. */
+/** Zones and their rates. */
 export function Delivery({ state, rules, saidOfDelivery: said }: FieldProps) {
   const { zones } = rules;
   const [draft, setDraft] = useState<Draft | null>(null);
   const setZones = (next: DeliveryZone[]) => state.decide(set(tillPlaces.zones, next));
-  const begin = (price?: number) => {
-    const home = rules.country && !zones.some(({ countries }) => countries.includes(rules.country));
+  /** What is still to be said of a start, one zone after another. */
+  const [next, setNext] = useState<ZoneStart['zones']>([]);
+  const draftOf = (countries: string[], label: string, price?: number, among = zones): Draft => {
     const rate = unused(
       'rate',
-      zones.flatMap(({ rates }) => rates.map(({ id }) => id)),
+      among.flatMap(({ rates }) => rates.map(({ id }) => id)),
     );
-    setDraft({
-      instead: null,
-      untold: price === undefined ? [rate] : [],
-      zone: {
-        id: unused(
-          'zone',
-          zones.map(({ id }) => id),
-        ),
-        label: home ? countryName(rules.country) : 'Rest of the world',
-        countries: home ? [rules.country] : ['*'],
-        regions: [],
-        postal: [],
-        surcharge: 0,
-        closed: false,
-        rates: [{ ...plainRate, id: rate, label: 'Post', price: price ?? 0 }],
-      },
-    });
+    const id = unused(
+      'zone',
+      among.map((zone) => zone.id),
+    );
+    const rates = [{ ...plainRate, id: rate, label: 'Post', price: price ?? 0 }];
+    const whole = { regions: [], postal: [], surcharge: 0, closed: false };
+    return { instead: null, untold: price === undefined ? [rate] : [], zone: { id, label, countries, ...whole, rates } };
+  };
+  const begin = (price?: number) => {
+    const home = rules.country && !zones.some(({ countries }) => countries.includes(rules.country));
+    setDraft(home ? draftOf([rules.country], countryName(rules.country), price) : draftOf(['*'], worldName, price));
+  };
+  const beginWith = ([first, ...others]: ZoneStart['zones'], among = zones) => {
+    setNext(others);
+    setDraft(first ? draftOf(first.countries, zoneNames(rules.country)[first.kind], undefined, among) : null);
   };
   /** A further rate holds once its price is said: until then the zone is a draft beside the one that holds. */
   const further = (zone: DeliveryZone) => {
@@ -76,10 +79,12 @@ export function Delivery({ state, rules, saidOfDelivery: said }: FieldProps) {
     setClash(other ? { id: zone.id, other: other.label } : null);
     if (!other) setZones(zones.map((one) => (one.id === zone.id ? next : one)));
   };
+  const starts = zoneStarts(rules.country).filter(({ zones: parts }) => parts.length > 1);
   const meets = draft && zones.find((zone) => zone.id !== draft.instead && doZonesMeet(zone, draft.zone));
   const keep = ({ zone, instead }: Draft) => {
-    setZones(instead ? zones.map((other) => (other.id === instead ? zone : other)) : [...zones, zone]);
-    setDraft(null);
+    const kept = instead ? zones.map((other) => (other.id === instead ? zone : other)) : [...zones, zone];
+    setZones(kept);
+    beginWith(next, kept);
   };
   return (
     <Part aria-label="Delivery">
@@ -137,27 +142,22 @@ export function Delivery({ state, rules, saidOfDelivery: said }: FieldProps) {
             >
               {draft.zone.closed ? 'Keep it so' : 'Deliver so'}
             </Button>
-            <TextButton onPress={() => setDraft(null)}>Leave it</TextButton>
+            <TextButton onPress={() => beginWith(next)}>Leave it</TextButton>
+            {next.length ? <Soft>Then {next.map(({ kind }) => zoneNames(rules.country)[kind]).join(', ')}.</Soft> : null}
           </Row>
         </Rules>
       ) : (
         <Row>
           <TextButton onPress={() => begin()}>Add a zone</TextButton>
+          {zones.length
+            ? null
+            : starts.map(({ id, zones: parts }) => (
+                <TextButton key={id} onPress={() => beginWith(parts)}>
+                  Begin with {listed(parts.map(({ kind }) => zoneNames(rules.country)[kind]))}
+                </TextButton>
+              ))}
         </Row>
       )}
-      <Sentence>
-        What was bought can be sent back for{' '}
-        <Blank
-          label="Days to send something back"
-          size={4}
-          value={rules.returnsDays === null ? '' : String(rules.returnsDays)}
-          read={wholeNumber(0, 3650, true)}
-          onSet={(text) =>
-            text.trim() ? state.decide(set(tillPlaces.returnsDays, Number(text))) : state.withdraw(tillPlaces.returnsDays)
-          }
-        />{' '}
-        days.
-      </Sentence>
     </Part>
   );
 }
@@ -289,7 +289,7 @@ function Rate({ rate, rules, isUntold, onTold, onChange, onOut }: RateProps) {
         {steps ? null : (
           <Blank
             label="Price"
-            size={6}
+            size={8}
             placeholder="how much"
             value={isUntold ? '' : sums.written(rate.price)}
             read={isUntold ? sums.readOrNone : sums.read}

@@ -1,7 +1,6 @@
 'use client';
 
 import { set, tillPlaces } from '@/core/places';
-import { Row, TextButton } from '../../parts';
 import { Blank, Part, Sentence, wholeNumber, type PartProps } from './parts';
 
 /** How long buyers may send something back. */
@@ -11,22 +10,18 @@ export function Returns({ state, rules }: PartProps) {
     <Part aria-label="Returns">
       <h2>Returns</h2>
       <Sentence>
-        Things can be sent back within{' '}
+        What was bought can be sent back for{' '}
         <Blank
           label="Days to send something back"
           size={4}
-          placeholder="not said"
           value={returnsDays === null ? '' : String(returnsDays)}
-          read={wholeNumber(0, 3650, returnsDays === null)}
-          onSet={(text) => (text.trim() ? state.decide(set(tillPlaces.returnsDays, Number(text))) : undefined)}
+          read={wholeNumber(0, 3650, true)}
+          onSet={(text) =>
+            text.trim() ? state.decide(set(tillPlaces.returnsDays, Number(text))) : state.withdraw(tillPlaces.returnsDays)
+          }
         />{' '}
         days.
       </Sentence>
-      {returnsDays === null ? null : (
-        <Row>
-          <TextButton onPress={() => state.withdraw(tillPlaces.returnsDays)}>Say nothing of it</TextButton>
-        </Row>
-      )}
     </Part>
   );
 }

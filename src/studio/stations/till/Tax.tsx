@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { tillPlaces, set as place } from '@/core/places';
-import { areaPlaces, standardRateOf, taxTableAsOf } from '@/core/till/page';
+import { areaPlaces, standardRateOf, taxStart, taxTableAsOf } from '@/core/till/page';
 import { type TaxRules } from '@/core/till';
 import { Check, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import {
@@ -28,7 +28,9 @@ export function Tax({ state, rules, saidOfPrices: said }: FieldProps) {
   const change = (part: Partial<TaxRules>) => state.decide(place(tillPlaces.tax, { ...tax, ...part }));
   const set = (name: 'standard' | 'reduced', text: string) =>
     state.decide(place(tillPlaces.taxes, { standard: 0, reduced: 0, ...taxes, zero: 0, [name]: basisPoints(text) }));
-  const begin = standardRateOf(rules.country);
+  const begin = taxStart(rules.country);
+  // What the brief says of tax in its prices is not overruled by what is usual.
+  const isAdded = begin !== null && !begin.pricesIncludeTax && !said.length;
   const rateOrNone = (text: string) => (text === '' && !taxes ? anyText() : isPercent(text));
   return (
     <Part aria-label="Tax">
@@ -57,8 +59,16 @@ export function Tax({ state, rules, saidOfPrices: said }: FieldProps) {
           <p>No rates are set. Ask your tax office or adviser which apply; write 0 if you charge none.</p>
           {begin === null ? null : (
             <Row>
-              <QuietButton onPress={() => state.decide(place(tillPlaces.taxes, { standard: begin, reduced: begin, zero: 0 }))}>
-                Begin with {percent(begin)} %, the standard rate of {countryName(rules.country)}
+              <QuietButton
+                onPress={() =>
+                  state.decide([
+                    place(tillPlaces.taxes, begin.taxes),
+                    ...(isAdded ? [place(tillPlaces.pricesIncludeTax, false)] : []),
+                  ])
+                }
+              >
+                Begin with {percent(begin.taxes.standard)} %{isAdded ? ' on top of prices' : ''}, the standard rate of{' '}
+                {countryName(rules.country)}
               </QuietButton>
               <Soft>
                 <small>As of {taxTableAsOf}; look it over.</small>

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { phrasesOf } from '@/core/phrases';
 import { type HostData, type Order } from '@/core/till';
-import { orderRequestSchema } from '@/core/till/page';
+import { minorDigits, orderRequestSchema } from '@/core/till/page';
 import { giftCardPdf, invoicePdf } from '@/papers';
 import { addresses, askFor, fetchFile, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
 import { answering, json, refuse } from '../../../standin/doors';
@@ -139,7 +139,7 @@ function paymentPage(address: string, order: Order, receipt: string, data: HostD
   const intent = askFor({
     amount: order.total - order.giftCard,
     currency: order.currency,
-    digits: data.rules.digits,
+    digits: minorDigits(order.currency),
     locale: data.rules.locale,
     shop: data.name,
     order: order.number,
