@@ -4,6 +4,7 @@ import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, wri
 import { gzipSync } from 'node:zlib';
 import { buildFaces } from './faces.mjs';
 import { buildLexicon } from './lexicon.mjs';
+import { buildPaperFaces } from './paperFaces.mjs';
 import { buildRegions } from './regions.mjs';
 import { buildTaxes } from './taxes.mjs';
 
@@ -54,13 +55,7 @@ export async function buildAssets(said = false) {
   mkdirSync(path('public/raster'), { recursive: true });
   cpSync(path('node_modules/@resvg/resvg-wasm/index_bg.wasm'), path('public/raster/resvg.wasm'));
 
-  // Invoices, packing slips and gift cards are set in one face, in the scripts that it has.
-  mkdirSync(path('public/papers'), { recursive: true });
-  const face = 'node_modules/@fontsource/source-sans-3';
-  for (const script of ['latin', 'latin-ext', 'cyrillic', 'cyrillic-ext', 'greek', 'vietnamese'])
-    for (const weight of [400, 600])
-      cpSync(path(`${face}/files/source-sans-3-${script}-${weight}-normal.woff`), path(`public/papers/${script}-${weight}.woff`));
-  cpSync(path(`${face}/LICENSE`), path('public/papers/license.txt'));
+  buildPaperFaces();
 
   // Open data asks for its notices to travel with it.
   const notices = [

@@ -1,6 +1,7 @@
 import { phrasesOf } from '@/core/phrases';
 import { cardShown, formatMoney, minorDigits, type HostData } from '@/core/till';
-import { Sheet, type Faces } from './sheet';
+import { type Faces } from './faces';
+import { Sheet } from './sheet';
 
 /** A5 across, points. */
 const [width, height] = [595.28, 419.53];

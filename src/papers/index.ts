@@ -1,4 +1,4 @@
-export { type Faces } from './sheet';
+export { facesIn, type Faces } from './faces';
 export { invoicePdf } from './invoice';
 export { packingSlipPdf } from './slip';
 export { giftCardPdf } from './giftCard';

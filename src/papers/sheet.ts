@@ -1,17 +1,10 @@
 import PDFDocument from 'pdfkit';
-import * as fontkit from 'fontkit';
+import bidiFactory from 'bidi-js';
+import { type Face, type Faces } from './faces';
 
-/** Fonts of a weight, in the order in which they are asked for a letter. */
-export interface Faces {
-  regular: readonly Uint8Array[];
-  strong: readonly Uint8Array[];
-}
 type Weight = keyof Faces;
-
-interface Face {
-  name: string;
-  covers: (codePoint: number) => boolean;
-}
+const bidi = bidiFactory();
+const questionMark = 0x3f;
 
 /** Lengths are points (1/72 inch). */
 export const a4 = { width: 595.28, height: 841.89 } as const;
@@ -20,10 +13,10 @@ export const margin = 56;
 /** A page of a paper, written from the top down. Letters that no face has are written as “?”, as a letter that is missing would be read over. */
 export class Sheet {
   readonly doc: InstanceType<typeof PDFDocument>;
-  private readonly faces: Record<Weight, Face[]>;
+  private readonly registered = new Set<string>();
 
   constructor(
-    fonts: Faces,
+    private readonly faces: Faces,
     title: string,
     language: string,
     private readonly ink: string,
@@ -37,26 +30,52 @@ export class Sheet {
       // The same paper gives the same file.
       info: { Title: title, Producer: 'Arcatum', Creator: 'Arcatum', CreationDate: new Date(0), ModDate: new Date(0) },
     });
-    const taken = (weight: Weight) =>
-      fonts[weight].map((bytes, i) => {
-        const name = `${weight}-${i}`;
-        const buffer = Buffer.from(bytes);
-        this.doc.registerFont(name, buffer);
-        const face = fontkit.create(buffer);
-        return { name, covers: (codePoint: number) => 'hasGlyphForCodePoint' in face && face.hasGlyphForCodePoint(codePoint) };
-      });
-    this.faces = { regular: taken('regular'), strong: taken('strong') };
     this.doc.fillColor(ink);
   }
 
-  /** Text in stretches that one face has. */
+  /** The font of a face, which the document has from then on. */
+  private fontOf({ name, bytes }: Face): string {
+    if (!this.registered.has(name)) this.doc.registerFont(name, bytes());
+    this.registered.add(name);
+    return name;
+  }
+
+  /**
+   * Text in stretches that one face has, in the order in which they stand from left to right (Unicode standard annex 9). The letters of a
+   * word are in the order of reading: its font sets them.
+   */
   private runs(text: string, weight: Weight): { face: string; text: string }[] {
+    const whole = text.normalize('NFC').replace(/\s/gu, ' ');
+    const { levels } = bidi.getEmbeddingLevels(whole, 'auto');
+    const pieces: { text: string; level: number }[] = [];
+    for (let at = 0; at < whole.length;) {
+      const read = String.fromCodePoint(whole.codePointAt(at) ?? 0);
+      const level = levels[at] ?? 0;
+      const letter = (level % 2 ? bidi.getMirroredCharacter(read) : null) ?? read;
+      const last = pieces.at(-1);
+      // A word from right to left is set as one; the gaps between such words are pieces of their own.
+      const isOne = last?.level === level && (level % 2 === 0 || (letter !== ' ' && !last.text.endsWith(' ')));
+      if (isOne) last.text += letter;
+      else pieces.push({ text: letter, level });
+      at += read.length;
+    }
+    return inSight(pieces).flatMap((piece) => this.inFaces(piece.text, weight));
+  }
+
+  /** The face of what no other has, and of the line that all stand on. */
+  private usual(weight: Weight): Face {
+    const face = this.faces[weight].find(({ covers }) => covers(questionMark));
+    if (!face) throw new Error('No face has a question mark.');
+    return face;
+  }
+
+  private inFaces(text: string, weight: Weight): { face: string; text: string }[] {
     const runs: { face: string; text: string }[] = [];
-    for (const letter of text.normalize('NFC').replace(/\s/gu, ' ')) {
+    for (const letter of text) {
       const codePoint = letter.codePointAt(0) ?? 0;
       const last = runs.at(-1);
-      const face = this.faces[weight].find(({ covers }) => covers(codePoint));
-      const name = face?.name ?? this.faces[weight][0]?.name ?? '';
+      const face = this.faces[weight].find(({ covers }) => covers(codePoint)) ?? null;
+      const name = this.fontOf(face ?? this.usual(weight));
       const written = face ? letter : '?';
       if (last?.face === name) last.text += written;
       else runs.push({ face: name, text: written });
@@ -71,8 +90,10 @@ export class Sheet {
   /** One line of text; `x` is its left end, or its right where it is set to the right. */
   line(text: string, x: number, y: number, size: number, weight: Weight = 'regular', to: 'left' | 'right' = 'left'): void {
     let at = to === 'right' ? x - this.widthOf(text, size, weight) : x;
+    // All faces stand on one line, whatever room each wants above it.
+    const line = y + this.usual(weight).ascent() * size;
     for (const run of this.runs(text, weight)) {
-      this.doc.font(run.face).fontSize(size).text(run.text, at, y, { lineBreak: false });
+      this.doc.font(run.face).fontSize(size).text(run.text, at, line, { lineBreak: false, baseline: 'alphabetic' });
       at += this.doc.widthOfString(run.text);
     }
   }
@@ -135,4 +156,19 @@ export class Sheet {
     await done;
     return new Uint8Array(Buffer.concat(parts));
   }
+}
+
+/** Pieces in the order in which they are seen: those of each level that is read from the right are turned about, the deepest first (rule L2). */
+function inSight<T extends { level: number }>(pieces: readonly T[]): T[] {
+  const seen = [...pieces];
+  const deepest = Math.max(0, ...pieces.map(({ level }) => level));
+  for (let level = deepest; level > 0; level--) {
+    for (let from = 0; from < seen.length; from++) {
+      let to = from;
+      while ((seen[to]?.level ?? -1) >= level) to++;
+      if (to > from) seen.splice(from, to - from, ...seen.slice(from, to).reverse());
+      from = to;
+    }
+  }
+  return seen;
 }

@@ -1,6 +1,7 @@
 import { fill, languageOf, phrasesOf } from '@/core/phrases';
 import { addressOf, followings, type BookedOrder } from '@/core/till';
-import { a4, margin, Sheet, type Faces } from './sheet';
+import { type Faces } from './faces';
+import { a4, margin, Sheet } from './sheet';
 
 const right = a4.width - margin;
 

@@ -1,14 +1,9 @@
-import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { type Faces } from '@/papers';
-
-const scripts = ['latin', 'latin-ext', 'cyrillic', 'cyrillic-ext', 'greek', 'vietnamese'];
-const read = (weight: number) =>
-  scripts.map((script) => readFileSync(join(process.cwd(), 'public', 'papers', `${script}-${weight}.woff`)));
+import { facesIn, type Faces } from '@/papers';
 
 let known: Faces | undefined;
-/** The fonts that papers are set in, read once. */
-export const faces = (): Faces => (known ??= { regular: read(400), strong: read(600) });
+/** The fonts that papers are set in. */
+export const faces = (): Faces => (known ??= facesIn(join(process.cwd(), 'public', 'papers')));
 
 /** A file that is saved under a name, whatever letters are in it (RFC 6266, RFC 8187). */
 export const fileAnswer = (bytes: Uint8Array, name: string, type: string): Response =>

@@ -19,7 +19,6 @@ import {
   sumsOf,
   unused,
   wanted,
-  wholeNumber,
   Word,
   type FieldProps,
   type PartProps,
