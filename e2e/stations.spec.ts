@@ -235,3 +235,39 @@ test('an earlier release is brought back, and a foreign address is refused', asy
   await stranger.getByRole('button', { name: 'Publish', exact: true }).click();
   await expect(stranger.getByText('belongs to another shop')).toBeVisible({ timeout: 20_000 });
 });
+
+test('zones to begin with wait for their prices one after another, and what holds is said where the shop is published', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, 'Kiln Nine makes mugs in Cork, Ireland. Prices in euro. mugs@kiln.example');
+  await pasteList(page, 'title,price,weight\nMug,24,400\n');
+  await station(page, 'Till');
+  await page.getByRole('button', { name: 'Begin with Ireland, European Union and Rest of the world' }).click();
+  const draft = page.getByRole('group', { name: 'A zone that is not set yet' });
+  await expect(draft).toContainText('Then European Union, Rest of the world.');
+  for (const [zone, price] of [
+    ['Ireland', '6'],
+    ['European Union', '12.50'],
+  ] as const) {
+    await expect(draft.getByLabel('Zone', { exact: true })).toHaveValue(zone);
+    await expect(draft.getByRole('button', { name: 'Deliver so' })).toBeDisabled();
+    await draft.getByLabel('Price', { exact: true }).fill(price);
+    await draft.getByLabel('Price', { exact: true }).press('Enter');
+    await draft.getByRole('button', { name: 'Deliver so' }).click();
+  }
+  await expect(draft.getByLabel('Zone', { exact: true })).toHaveValue('Rest of the world');
+  await draft.getByRole('button', { name: 'Leave it' }).click();
+  await expect(draft).toBeHidden();
+  await page.getByLabel('Days to send something back').fill('30');
+  await page.getByLabel('Days to send something back').press('Enter');
+  await saved(page);
+  await station(page, 'Publish');
+  await page.getByText('What holds at the till').click();
+  for (const sentence of [
+    'The shop is in Ireland.',
+    'Parcels go to Ireland (Post €6.00) and European Union (Post €12.50).',
+    'Things can be sent back within 30 days.',
+  ])
+    await expect(page.getByText(sentence, { exact: true })).toBeVisible();
+});

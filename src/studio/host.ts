@@ -66,15 +66,29 @@ export interface Orders extends z.infer<typeof ordersSchema> {
   revision: string;
 }
 
-/** All orders; null where they are as they were at a revision. */
+/** Orders that are asked for at once: as many as a page reads without a halt. */
+const perAnswer = 500;
+
+/** All orders, asked for in stretches; null where they are as they were at a revision. */
 export async function ordersOf(owner: Owner, known: string): Promise<Result<Orders | null>> {
   let revision = '';
-  const found = await call(ordersSchema, '/orders', owner, { headers: known ? { 'if-none-match': known } : {} }, (answer) => {
-    revision = answer.headers.get('etag') ?? '';
-    return answer.status === 304;
-  });
-  if (!found.ok) return found;
-  return ok(found.value && { ...found.value, revision });
+  let all = null as Orders | null;
+  for (let from = 0; ; from += perAnswer) {
+    let at = '';
+    const init = known && from === 0 ? { headers: { 'if-none-match': known } } : {};
+    const found = await call(ordersSchema, `/orders?from=${from}&count=${perAnswer}`, owner, init, (answer) => {
+      at = answer.headers.get('etag') ?? '';
+      return answer.status === 304;
+    });
+    if (!found.ok) return found;
+    const { value } = found;
+    if (!value) return ok(null);
+    // Something came in between two stretches: it begins anew, as the places of all have moved.
+    if (all && at !== revision) return ordersOf(owner, '');
+    revision = at;
+    all = { damage: value.damage, orders: [...(all?.orders ?? []), ...value.orders], revision };
+    if (value.orders.length < perAnswer) return ok(all);
+  }
 }
 
 /** What a seller does with an order. */

@@ -706,10 +706,11 @@ export class HostTill {
 
   holdsReceipt = (number: string, receipt: string): boolean => this.ledger.orders.get(number)?.receipt === receipt;
 
-  /** All orders with their books, newest first. */
-  all(now: string): BookedOrder[] {
+  /** Orders with their books, newest first: all of them, or a stretch. */
+  all(now: string, from = 0, count = Infinity): BookedOrder[] {
     this.expire(now);
-    return [...this.ledger.orders.values()].map((kept) => ({ ...kept.order, books: this.books(kept) })).reverse();
+    const newest = [...this.ledger.orders.values()].reverse();
+    return newest.slice(from, from + count).map((kept) => ({ ...kept.order, books: this.books(kept) }));
   }
 
   /** Another one is another state of the orders and their letters. */

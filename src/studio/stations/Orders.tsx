@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { csvOf } from '@/core/csv';
@@ -11,13 +11,12 @@ import { OpenFile } from '../OpenFile';
 import { download } from '../projects';
 import { Choice, Field, Head, Notice, QuietButton, Row, Soft, Tab, TextButton, Unseen } from '../parts';
 import { tokens } from '../theme';
-import { when } from '../when';
 import { Customers } from './orders/Customers';
 import { FiguresView } from './orders/Figures';
 import { LetterWords } from './orders/LetterWords';
 import { OrderSheet } from './orders/OrderSheet';
-import { Table } from './orders/Table';
-import { money, ordersIn, standing, views, type View } from './orders/told';
+import { List } from './orders/List';
+import { ordersIn, readInto, views, type View } from './orders/told';
 import { type StationProps } from './station';
 
 const Split = styled.div`
@@ -36,19 +35,12 @@ const Split = styled.div`
   }
 `;
 
-const List = styled(Table)`
-  margin-top: 14px;
-`;
-
 const Sieve = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 200px;
   gap: 12px;
   margin-top: 14px;
 `;
-
-/** Rows that are shown at first, and further at each press. */
-const perStretch = 100;
 
 /** What a step makes of an order, as the end of a sentence. */
 function becomes(step: OrderStep): string {
@@ -88,7 +80,6 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
   const [selected, setSelected] = useState('');
   const [view, setView] = useState<View>('all');
   const [search, setSearch] = useState('');
-  const [shown, setShown] = useState(perStretch);
   /** The state of the orders that is shown, and of which address. */
   const revision = useRef({ of: '', name: '' });
 
@@ -98,9 +89,11 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
     if (found.ok) {
       if (!found.value) return;
       revision.current = { of: owner.address, name: found.value.revision };
-      setOrders(found.value.orders);
+      const { orders: all } = found.value;
+      setOrders(all);
+      void readInto(all);
       setDamage(found.value.damage);
-      onOrders(found.value.orders.length);
+      onOrders(all.length);
     } else setSaid({ kind: 'mend', say: found.say });
   }, [owner, onOrders]);
 
@@ -110,6 +103,11 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
     const timer = setInterval(() => void read(), 10_000);
     return () => clearInterval(timer);
   }, [read]);
+
+  // Keys of a search come before what they find.
+  const wanted = useDeferredValue(search);
+  const found = useMemo(() => ordersIn(orders ?? [], view, wanted), [orders, view, wanted]);
+  const owing = useMemo(() => (orders ?? []).filter(({ books }) => books.toGiveBack > 0).length, [orders]);
 
   const rules = shop.summary?.rules;
   const palette = shop.summary?.look.palette;
@@ -179,9 +177,7 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
     );
   }
 
-  const found = ordersIn(orders ?? [], view, search);
   const current = found.find((order) => order.number === selected) ?? found[0];
-  const owing = (orders ?? []).filter(({ books }) => books.toGiveBack > 0).length;
   const step = async (number: string, wanted: OrderStep) => {
     const done = await changeOrder(owner, number, wanted);
     setSelected(number);
@@ -255,45 +251,7 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
           </Sieve>
         ) : null}
         {orders?.length && !found.length ? <Soft style={{ marginTop: 14 }}>No order is like this.</Soft> : null}
-        {found.length ? (
-          <List>
-            <thead>
-              <tr>
-                <th scope="col">Order</th>
-                <th scope="col">Placed</th>
-                <th scope="col">Buyer</th>
-                <th scope="col">State</th>
-                <th scope="col" className="sum">
-                  Total
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {found.slice(0, shown).map((order) => (
-                <tr key={order.number} aria-selected={order.number === current?.number}>
-                  <th scope="row">
-                    <TextButton onPress={() => setSelected(order.number)}>{order.number}</TextButton>
-                  </th>
-                  <td>{when(order.placed)}</td>
-                  <td>{order.buyer.name}</td>
-                  <td>
-                    {standing(order)}
-                    {order.books.toGiveBack ? `, ${money(order.books.toGiveBack, order)} to give back` : ''}
-                  </td>
-                  <td className="sum">{money(order.total, order)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </List>
-        ) : null}
-        {found.length > shown ? (
-          <Row style={{ marginTop: 10 }}>
-            <QuietButton onPress={() => setShown(shown + perStretch)}>Show more</QuietButton>
-            <Soft>
-              {shown} of {found.length}
-            </Soft>
-          </Row>
-        ) : null}
+        {found.length ? <List key={view} orders={found} selected={current?.number ?? ''} onSelect={setSelected} /> : null}
       </div>
       <aside aria-label="The order">
         {current ? (

@@ -8,9 +8,14 @@ import { answering, closed, json, keyOf, refuse } from '../../../doors';
 
 type Call = { params: Promise<{ address: string }> };
 
+const stretchSchema = z.object({
+  from: z.coerce.number().int().nonnegative().optional(),
+  count: z.coerce.number().int().positive().optional(),
+});
+
 const now = () => new Date().toISOString();
 
-/** The shop's orders with their books, newest first, and the records that can't be read. For the owner alone. */
+/** The shop's orders with their books, newest first, all or (`?from=…&count=…`) a stretch, and the records that can't be read. For the owner alone. */
 export const GET = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const shut = closed(request, address, mayRead(address, keyOf(request)));
@@ -19,7 +24,9 @@ export const GET = answering<Call>(async (request, { params }) => {
   // A long list is sent once, and again when something of it has changed (RFC 9110, section 13.1.2).
   const etag = `"${till.revision(now())}"`;
   if (request.headers.get('if-none-match') === etag) return new Response(null, { status: 304, headers: { etag } });
-  const answer = json(200, { orders: till.all(now()), damage: till.damage });
+  const asked = stretchSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+  if (!asked.success) return refuse(400, 'Say from which order on, and how many, in whole numbers.');
+  const answer = json(200, { orders: till.all(now(), asked.data.from, asked.data.count), damage: till.damage });
   answer.headers.set('etag', etag);
   return answer;
 });
