@@ -153,8 +153,20 @@ test('a discount code, delivery abroad and a zero-rated download are worked out 
   // 49.00 + 6.00 = 55.00; post 3.95; 20 % VAT is contained in 52.95 of it: 8.83 (HMRC, VAT fraction 1/6).
   await expect(page.locator('.total')).toContainText('£58.95');
   await expect(page.locator('[data-summary]')).toContainText('£8.83');
-  await page.getByLabel('Discount code').fill('firstskein');
+  // A code is taken at the cart already, and the checkout has it from there.
+  await page.goto(`${shopAt(address)}cart/`);
+  const code = page.getByLabel('Discount code');
+  await code.fill('NEVER');
+  await code.press('Enter');
+  await expect(page.getByText('The shop knows no such code.')).toBeVisible();
+  await expect(code).toBeFocused();
+  await code.fill('firstskein');
   await page.getByRole('button', { name: 'Apply' }).click();
+  await expect(page.locator('.total')).toContainText('£49.50');
+  await settled(page);
+  await expectNoAxeFindings(page, 'a cart with a code');
+  await page.getByRole('link', { name: 'To the checkout' }).click();
+  await expect(page.getByLabel('Discount code or gift card')).toHaveValue('firstskein');
   await expect(page.locator('.total')).toContainText('£53.45');
   await page.getByLabel('Country').selectOption('IE');
   await expect(page.getByText('Tracked post, 5–9 days').first()).toBeVisible();

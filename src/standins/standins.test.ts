@@ -1,5 +1,6 @@
 import { germanTill, tillWith } from '../../tests/till';
 import { createHash } from 'node:crypto';
+import fs from 'node:fs';
 import { appendFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -187,6 +188,36 @@ describe('the host’s till', () => {
     expect(tell(woken, '1001', 'accepted', at(3)).ok).toBe(true);
     expect(new HostTill(path).find('1001', 'r', at(4))?.state).toBe('paid');
     expect(readFileSync(path, 'utf8')).toContain('loyalty');
+  });
+
+  test('a disk that is full in the middle of a record: nothing of it stays, nobody is told, and the next one is whole', () => {
+    const { till, path } = open(9);
+    const first = till.place(data(9), request('attempt-a'), 'r', at(1));
+    const before = readFileSync(path, 'utf8');
+    const write = fs.writeSync;
+    for (const taken of [0, 1, 40]) {
+      const full = jest.spyOn(fs, 'writeSync').mockImplementation(((file: number, bytes: Buffer) => {
+        write(file, bytes.subarray(0, taken));
+        throw Object.assign(new Error('ENOSPC: no space left on device'), { code: 'ENOSPC' });
+      }) as unknown as typeof fs.writeSync);
+      expect(() => till.place(data(9), request(`attempt-full-${taken}`), 'r', at(2))).toThrow('ENOSPC');
+      full.mockRestore();
+      expect(readFileSync(path, 'utf8')).toBe(before);
+    }
+    expect(till.stock(['v'], at(2))).toEqual({ v: 8 });
+    const next = till.place(data(9), request('attempt-b'), 'r', at(3));
+    const woken = new HostTill(path);
+    expect(woken.damage).toEqual([]);
+    expect(woken.all(at(4)).map(({ number }) => number)).toEqual([first, next].map((one) => (one.ok ? one.value.order.number : '')).reverse()); // prettier-ignore
+  });
+
+  test('a code that ends while it is used: what was seen is not charged, the order is refused with a word, and nothing is taken', () => {
+    const { till } = open(9);
+    const rules = tillWith({ ...germanTill, codes: [{ code: 'MAY', kind: 'percent', amount: 1000, least: 0, until: '2026-01-01' }] }); // prettier-ignore
+    const wanted = { ...request('attempt-a'), code: 'may' };
+    expect(till.place({ ...data(9), rules }, wanted, 'r', '2026-01-02T00:00:01.000Z')).toMatchObject({ ok: false });
+    expect(till.stock(['v'], '2026-01-02T00:00:02.000Z')).toEqual({ v: 9 });
+    expect(till.place({ ...data(9), rules }, wanted, 'r', '2026-01-01T23:59:59.000Z')).toMatchObject({ ok: true });
   });
 
   test('a clock that is wrong: back, nothing runs out and nothing is dated before what came before it; ahead, money that came is kept', () => {

@@ -671,6 +671,8 @@ export const de: Phrases = {
     giftCard: 'Gutschein',
     oneGiftCard: 'Ein Gutschein bezahlt eine Bestellung. Nehmen Sie die anderen heraus.',
     giftCardRest: 'danach noch darauf',
+    discountCode: 'Rabattcode',
+    apply: 'Einlösen',
     toPay: 'Zu zahlen',
     everyWeek: 'jede Woche',
     everyMonth: 'jeden Monat',

@@ -675,6 +675,8 @@ export const en = {
     giftCard: 'Gift card',
     oneGiftCard: 'One gift card pays for an order. Take the others out.',
     giftCardRest: 'left on it afterwards',
+    discountCode: 'Discount code',
+    apply: 'Apply',
     toPay: 'To pay',
     everyWeek: 'every week',
     everyMonth: 'every month',

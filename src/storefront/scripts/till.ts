@@ -1,5 +1,5 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
-import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, followings, makeBill } from '@/core/till';
+import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, followings, makeBill, type TillRules } from '@/core/till';
 import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder } from './order';
 import { rhythmIn, row, taxRows } from './figures';
@@ -86,23 +86,43 @@ async function paintCart(): Promise<void> {
       make('p', { class: 'empty' }, phrases.cartEmpty, make('a', { href: address('shop/') }, phrases.toTheShop)),
     ]);
   }
-  const bill = makeBill(rules, { lines, country: '', rate: '', code: '', today: today() });
+  const typed = String(typedBefore().code ?? '');
+  const bill = makeBill(rules, { lines, country: '', rate: '', code: discountsIn(typed, rules), today: today() });
   redraw(place, [
     ...changeList(cart),
     make('ul', { class: 'lines' }, ...lines.map((line) => cartLine(line, cart))),
     make(
       'div',
       { class: 'cart-foot' },
+      ...(rules.codes.some(({ automatic }) => !automatic) ? [codeForm(typed, bill, cart)] : []),
       billList(bill, cart, false),
-      ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, sayDelivery(cart)))]),
+      ...(bill.deliveryState === 'none-needed' ? [] : [make('p', {}, make('small', {}, sayDelivery(cart, typed)))]),
       make('a', { class: 'button', href: address('checkout/') }, phrases.toCheckout),
     ),
   ]);
 }
 
+/** A code that is typed at the cart already: the checkout has it from here. A gift card, which pays there, is passed on. */
+function codeForm(typed: string, bill: Bill, { phrases }: Priced): HTMLElement {
+  const refused = bill.codes.find((one) => one.refused)?.refused ?? '';
+  return make(
+    'form',
+    { class: 'field', 'data-cart-code': '' },
+    make('label', { for: 'cart-code' }, phrases.discountCode),
+    make(
+      'span',
+      { class: 'buy-row' },
+      make('input', { id: 'cart-code', name: 'code', autocomplete: 'off', value: typed, 'aria-describedby': 'cart-code-said' }),
+      make('button', { class: 'button second' }, phrases.apply),
+    ),
+    make('span', { class: 'error', id: 'cart-code-said' }, refusals(phrases)[refused]),
+  );
+}
+
 /** What delivery costs at home, before anybody says where they live. */
-function sayDelivery({ rules, phrases, lines }: Priced): string {
-  const { delivery } = makeBill(rules, { lines, country: rules.country, rate: '', code: '', today: today() });
+function sayDelivery({ rules, phrases, lines }: Priced, typed: string): string {
+  const code = discountsIn(typed, rules);
+  const { delivery } = makeBill(rules, { lines, country: rules.country, rate: '', code, today: today() });
   if (!rules.country || !delivery) return phrases.deliveryLater;
   const place = new Intl.DisplayNames([rules.locale], { type: 'region' }).of(rules.country) ?? rules.country;
   return delivery.price
@@ -189,6 +209,12 @@ function currentBill(form: HTMLFormElement, { rules, lines }: Priced, codes = co
   });
 }
 
+/** Of what was typed the codes of discounts, known or not: what may be a gift card is none. */
+const discountsIn = (typed: string, { codes }: TillRules): string =>
+  codesIn(typed)
+    .filter((one) => codes.some((known) => codeKey(known.code) === one) || !cardTyped(one))
+    .join(',');
+
 /** The gift card that pays, with what is on it; none while the host hasn't been asked. */
 let card: { code: string; left: number } | null = null;
 let cardRefused = '';
@@ -221,10 +247,24 @@ const formKey = 'arcatum-checkout';
 /** What a buyer typed stays through a refusal, a reload and the way back, as long as the browser's tab; consent is given each time. */
 function keepForm(form: HTMLFormElement): void {
   const typed = [...new FormData(form)].filter(([name, value]) => name !== 'consent' && typeof value === 'string');
+  keepTyped(Object.fromEntries(typed));
+}
+
+function keepTyped(typed: Record<string, unknown>): void {
   try {
-    sessionStorage.setItem(formKey, JSON.stringify(Object.fromEntries(typed)));
+    sessionStorage.setItem(formKey, JSON.stringify(typed));
   } catch {
     // Storage is shut: the form lasts as long as the page.
+  }
+}
+
+function typedBefore(): Record<string, unknown> {
+  try {
+    const typed: unknown = JSON.parse(sessionStorage.getItem(formKey) ?? 'null');
+    return typeof typed === 'object' && typed !== null ? { ...typed } : {};
+  } catch {
+    // Damaged or shut: nothing was typed.
+    return {};
   }
 }
 
@@ -235,14 +275,7 @@ let rateBefore = '';
 function restoreForm(form: HTMLFormElement): void {
   if (restored === form) return;
   restored = form;
-  let typed: unknown = null;
-  try {
-    typed = JSON.parse(sessionStorage.getItem(formKey) ?? 'null');
-  } catch {
-    // Damaged or shut: nothing was typed.
-  }
-  if (typeof typed !== 'object' || typed === null) return;
-  for (const [name, value] of Object.entries(typed)) {
+  for (const [name, value] of Object.entries(typedBefore())) {
     const field = form.elements.namedItem(name);
     if (typeof value !== 'string' || !value) continue;
     if (name === 'rate') rateBefore = value;
@@ -453,6 +486,13 @@ document.addEventListener('click', (event) => {
 });
 
 document.addEventListener('submit', (event) => {
+  if (event.target instanceof HTMLFormElement && event.target.matches('[data-cart-code]')) {
+    event.preventDefault();
+    keepTyped({ ...typedBefore(), code: String(new FormData(event.target).get('code') ?? '') });
+    // Who typed it goes on there.
+    void paintCart().then(() => document.querySelector<HTMLElement>('#cart-code')?.focus());
+    return;
+  }
   const form = checkoutForm();
   if (!form || event.target !== form) return;
   event.preventDefault();
