@@ -96,7 +96,8 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .cart-foot :focus-visible{outline-color:var(--on-accent)}
 .bill .total{font:900 var(--h1)/1 var(--head);text-transform:uppercase}
 .cart-foot .total{font-size:clamp(2.6rem,9vw,8rem);border-width:4px;border-color:currentColor;flex-wrap:wrap}
-.cart-foot .bill small{color:inherit}
+.cart-foot .bill small,.cart-foot .error{color:inherit}
+.cart-foot .button.second{background:transparent;color:inherit;border-color:currentColor}
 .cart-foot .button{background:var(--on-accent);color:var(--accent);border-color:var(--on-accent);min-height:3.75rem;font-size:1.2rem}
 .lines{border-top:3px solid var(--text)}
 .line .sum{font:800 1.75rem/1 var(--head)}

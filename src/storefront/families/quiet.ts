@@ -16,7 +16,7 @@ body{background:linear-gradient(var(--third,transparent),var(--third,transparent
 .opening h1{font-size:var(--h1);line-height:1.12;font-weight:400}
 .opening .lead{font-size:var(--body);line-height:1.6;max-width:26rem}
 .button{background:transparent;color:var(--link);border:0;border-bottom:1px solid var(--link);padding:.25rem 0;min-height:2.75rem;font-weight:500}
-.buy .button,.summary .button,.cart-foot .button,.thanks .button,.search .button{background:var(--accent);color:var(--on-accent);border:0;padding:.6rem 1.75rem;min-height:3.25rem}
+.buy .button,.summary .button,.cart-foot>.button,.thanks .button,.search .button{background:var(--accent);color:var(--on-accent);border:0;padding:.6rem 1.75rem;min-height:3.25rem}
 .buy .button:disabled{background:transparent;color:var(--soft);border:1px solid var(--line)}
 .summary .button.second{background:transparent;color:var(--text);border:1px solid var(--soft)}
 main>section:not(.opening,.text,.shelf){padding:var(--rest) var(--edge) 0}

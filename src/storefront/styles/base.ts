@@ -174,7 +174,9 @@ textarea{display:block}
 .bill dt small{color:var(--soft)}
 .bill .total{border-top:2px solid var(--text);padding-top:.6rem;margin-top:.35rem;font-size:var(--h3);font-weight:var(--strong)}
 .cart-foot{display:grid;justify-items:end;gap:1rem;margin-top:1.5rem}
-.cart-foot .bill,.cart-foot form{min-width:min(22rem,100%)}
+.cart-foot .bill{min-width:min(22rem,100%)}
+.cart-foot form{justify-self:start;width:min(24rem,100%)}
+.cart-foot .error{margin-top:.5rem}
 .page-cart main,.page-checkout main{min-height:100vh}
 .checkout form{display:grid;grid-template-columns:minmax(0,1fr) minmax(18rem,24rem);gap:clamp(2rem,5vw,4.5rem);align-items:start}
 .checkout-fields{display:grid;gap:2.25rem}
