@@ -197,6 +197,20 @@ test('what is sold out or sold no more rests; with its order cancelled it is sto
   expect(repeatOf(till)?.state).toBe('stopped');
 });
 
+test('what is refunded as a whole rests; a part of it does not', () => {
+  const opened = open();
+  const { till } = opened;
+  begin(opened, '2026-01-10');
+  const refund = { delivery: false, sum: 0, restock: false, why: '' };
+  till.refund('1001', { ...refund, lines: [{ variant: 'box', quantity: 1 }] }, on('2026-01-12'));
+  expect(repeatOf(till)?.state).toBe('running');
+  till.refund('1001', { ...refund, lines: [{ variant: 'box', quantity: 1 }] }, on('2026-01-13'));
+  expect(repeatOf(till)).toMatchObject({ state: 'paused', why: 'It was refunded in order 1001.' });
+  // It goes on where somebody wants it to.
+  expect(till.repeat('1001', 'box', 'running', 'buyer', on('2026-01-14'))).toMatchObject({ ok: true });
+  expect(repeatOf(till)?.next[0]).toBe('2026-02-10');
+});
+
 test('by bank and in cash each turn waits for its payment, and one that is not paid lets it rest', () => {
   for (const payment of ['bank', 'cash'] as const) {
     const opened = open();

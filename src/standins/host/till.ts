@@ -5,9 +5,7 @@ import {
   cardCode,
   cardLetters,
   cardTyped,
-  daysUntil,
   followings,
-  formatMoney,
   isInvoiced,
   linkDays,
   linkTimes,
@@ -15,7 +13,6 @@ import {
   minorDigits,
   orderMoves,
   refundPartsOf,
-  reminderDays,
   type Actor,
   type BookedOrder,
   type Following,
@@ -47,8 +44,9 @@ import {
   type Placed,
 } from './kept';
 import { day, Ledger } from './ledger';
-import { dueTurn, nextDates, turnFrom, type Repeat } from './repeats';
-import { makeTurn } from './turns';
+import { type HostEvent } from './events';
+import { type Repeat } from './repeats';
+import { Turns } from './turns';
 
 export { type Office } from './desk';
 export { type Placed } from './kept';
@@ -116,8 +114,7 @@ const untilOf = (now: string) => new Date(Date.parse(now) + linkDays * day).toIS
 export class HostTill {
   private readonly ledger: Ledger;
   private readonly desk: Desk;
-  /** The hour in which dates were looked at last. */
-  private lookedAt = '';
+  private readonly turns: Turns;
 
   constructor(
     path: string,
@@ -126,6 +123,14 @@ export class HostTill {
   ) {
     this.ledger = new Ledger(path);
     this.desk = new Desk(this.ledger, office);
+    this.turns = new Turns(this.ledger, this.desk, {
+      listOf: this.listOf,
+      nextNumber: () => this.nextNumber,
+      take: (event, at) => {
+        const kept = this.keep(event, at);
+        if (kept) this.ask(kept, at);
+      },
+    });
   }
 
   /** Records that can't be used. Orders may be missing for each of them. */
@@ -183,18 +188,27 @@ export class HostTill {
     const card = code && worked.total > 0 ? { code, amount: Math.min(left, worked.total) } : undefined;
     const order = { ...worked, giftCard: card?.amount ?? 0 };
     const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
-    this.ledger.record({
-      ...{ type: 'order', at: now, key: request.key, content, receipt, letters: true, order },
-      invoiced: data.rules.invoices !== null,
-      ...(days ? { days } : {}),
-      ...(card ? { card } : {}),
-    });
-    // Where nothing is to be paid, nothing is waited for.
-    const kept = this.ledger.orders.get(number);
+    const kept = this.keep(
+      {
+        ...{ type: 'order', at: now, key: request.key, content, receipt, letters: true, order },
+        invoiced: data.rules.invoices !== null,
+        ...(days ? { days } : {}),
+        ...(card ? { card } : {}),
+      },
+      now,
+    );
     if (!kept) return fail('The order was not kept.');
-    if (dueOf(order) === 0) this.go(kept, 'paid', now, 'host', order.total ? '' : 'There was nothing to pay.');
-    else this.settle(kept, now);
     return ok({ order: kept.order, receipt });
+  }
+
+  /** Keeps an order. Where nothing is to be paid, nothing is waited for. */
+  private keep(event: Extract<HostEvent, { type: 'order' }>, now: string): Kept | undefined {
+    this.ledger.record(event);
+    const kept = this.ledger.orders.get(event.order.number);
+    if (!kept) return undefined;
+    if (dueOf(kept.order) === 0) this.go(kept, 'paid', now, 'host', kept.order.total ? '' : 'There was nothing to pay.');
+    else this.settle(kept, now);
+    return kept;
   }
 
   /** Each record that can't be read may have been an order: its number is given to nobody else, nor is one that was given before. */
@@ -452,6 +466,7 @@ export class HostTill {
     });
     this.desk.issue(kept, parts.value, now);
     this.settle(kept, now);
+    this.turns.refunded(kept, now);
     return ok(kept.order);
   }
 
@@ -486,7 +501,7 @@ export class HostTill {
       // What a turn came to when it was ordered is what was agreed to.
       repeats: of('dates').map((line) => ({
         ...{ variant: line.variant, from: now.slice(0, 10) },
-        agreed: this.turnCosts(order, line, now) ?? (line.paid ?? line.sum) + (order.delivery?.paid ?? 0),
+        agreed: this.turns.costs(order, line, now) ?? (line.paid ?? line.sum) + (order.delivery?.paid ?? 0),
       })),
     });
   }
@@ -496,7 +511,7 @@ export class HostTill {
     const { order } = kept;
     if (isPaid(order) && !kept.followed) this.follow(kept, now);
     if (kept.invoiced) this.desk.issueMissing(kept, now);
-    this.settleRepeats(kept, now);
+    this.turns.settle(kept, now);
     if (kept.order.state === 'paid' && isAllHanded(kept)) {
       const hosts = order.lines.every(({ kind }) => followings[kind].by === 'host');
       this.ledger.record({
@@ -505,91 +520,6 @@ export class HostTill {
       });
     }
     this.desk.post(kept, now);
-  }
-
-  /** What comes again is stopped with its order, rests when a turn is not paid, and goes on when it is. */
-  private settleRepeats({ order, again }: Kept, now: string): void {
-    const { repeats } = this.ledger;
-    if (order.state === 'cancelled')
-      for (const repeat of repeats.of(order.number))
-        if (repeat.order === order.number && repeat.state !== 'stopped')
-          this.turnTo(repeat, 'stopped', now, 'host', 'Its order was cancelled.');
-    const mine = again && repeats.find(again.order, again.variant);
-    if (!mine || mine.orders.at(-1) !== order.number) return;
-    if (mine.state === 'running' && (order.state === 'refused' || order.state === 'expired'))
-      this.turnTo(mine, 'paused', now, 'host', `Order ${order.number} was not paid.`);
-    if (mine.waitsFor === order.number && isPaid(order))
-      this.turnTo(mine, 'running', now, 'host', 'Its payment has come.', { turn: turnFrom(mine, now.slice(0, 10)) });
-  }
-
-  private turnTo(
-    { order, variant }: Repeat,
-    state: Repeat['state'],
-    now: string,
-    by: Actor,
-    why: string,
-    more: { turn?: number; agreed?: number } = {},
-  ): void {
-    this.ledger.record({ type: 'repeat', at: now, number: order, variant, state, by, why, ...more });
-    const first = this.ledger.orders.get(order);
-    if (first) this.desk.post(first, now);
-  }
-
-  /** What a turn would come to now, minor units; null where it can't be ordered now. */
-  private turnCosts(first: Order, line: Pick<Repeat, 'variant' | 'quantity'>, now: string): number | null {
-    const data = this.published;
-    const made = data && makeTurn(first, line, data, this.listOf(data), '0', now);
-    return made?.ok && made.value.order.currency === first.currency ? made.value.order.total : null;
-  }
-
-  /** Orders the turns that are due, and reminds of those that are near. */
-  private comeAgain(now: string): void {
-    // Dates are days: an hour is looked at once.
-    const hour = now.slice(0, 13);
-    const data = this.published;
-    if (hour === this.lookedAt || !data) return;
-    this.lookedAt = hour;
-    const today = now.slice(0, 10);
-    for (const repeat of this.ledger.repeats.all.values()) {
-      const turn = dueTurn(repeat, today);
-      const [next] = nextDates(repeat, 1);
-      if (turn !== null) this.takeTurn(repeat, turn, data, now);
-      else if (next && repeat.told < repeat.turn && daysUntil(today, next) <= reminderDays) {
-        const { order: number, variant, turn: near } = repeat;
-        this.ledger.record({ type: 'remind', at: now, number, variant, turn: near });
-        const first = this.ledger.orders.get(number);
-        if (first) this.desk.post(first, now);
-      }
-    }
-  }
-
-  private takeTurn(repeat: Repeat, turn: number, data: HostData, now: string): void {
-    const first = this.ledger.orders.get(repeat.order);
-    if (!first) return;
-    const number = this.nextNumber;
-    const made = makeTurn(first.order, repeat, data, this.listOf(data), number, now);
-    if (!made.ok) return this.turnTo(repeat, 'paused', now, 'host', made.say);
-    const { order } = made.value;
-    const money = (amount: number) => formatMoney(amount, data.rules);
-    if (order.currency !== first.order.currency || order.total > repeat.agreed)
-      return this.turnTo(
-        repeat,
-        'paused',
-        now,
-        'host',
-        `It would come to ${money(order.total)} now, which the buyer has not agreed to.`,
-      );
-    const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
-    this.ledger.record({
-      ...{ type: 'order', at: now, key: `turn-${repeat.order}-${repeat.variant}-${turn}`, receipt: randomUUID(), letters: true },
-      ...{ order, invoiced: data.rules.invoices !== null, again: { number: repeat.order, variant: repeat.variant, turn } },
-      ...(days ? { days } : {}),
-    });
-    const kept = this.ledger.orders.get(number);
-    if (!kept) return;
-    if (dueOf(order) === 0) this.go(kept, 'paid', now, 'host', 'There was nothing to pay.');
-    else this.settle(kept, now);
-    this.ask(kept, now);
   }
 
   /** Lets what comes again rest, go on, or stop: as its buyer or the seller wants. `seen` is the sum that the buyer agrees to anew. */
@@ -603,24 +533,8 @@ export class HostTill {
   ): Result<Order> {
     const found = this.known(number);
     if (!found.ok) return found;
-    const repeat = this.ledger.repeats.of(number).find((one) => one.variant === variant);
-    const first = repeat && this.ledger.orders.get(repeat.order);
-    if (!repeat || !first) return fail('Nothing of this order comes again.');
-    if (repeat.state === state) return ok(found.value.order);
-    if (repeat.state === 'stopped') return fail('It was stopped, so it does not go on. It can be ordered anew.');
-    if (state !== 'running') this.turnTo(repeat, state, now, by, '');
-    else {
-      const costs = this.turnCosts(first.order, repeat, now);
-      if (costs === null) return fail('It can’t be ordered just now: it is not sold, or none is left.');
-      const isMore = costs > repeat.agreed;
-      if (isMore && (by === 'seller' || seen !== costs))
-        return fail('It costs more than was agreed, so its buyer alone can let it go on.');
-      const turn = turnFrom(repeat, now.slice(0, 10));
-      this.turnTo(repeat, state, now, by, '', { turn, ...(isMore ? { agreed: costs } : {}) });
-      this.lookedAt = '';
-      this.comeAgain(now);
-    }
-    return ok(found.value.order);
+    const turned = this.turns.change(number, variant, state, by, now, seen);
+    return turned.ok ? ok(found.value.order) : turned;
   }
 
   /** What is still to be paid of an order by card, for whoever holds its receipt: a turn whose payment did not go through. */
@@ -677,7 +591,7 @@ export class HostTill {
         repeats: repeats.map(({ order: began, variant, title, rhythm, state, next, agreed }) => {
           const repeat = this.ledger.repeats.find(began, variant);
           const first = this.ledger.orders.get(began);
-          const costs = state === 'paused' && repeat && first ? this.turnCosts(first.order, repeat, now) : null;
+          const costs = state === 'paused' && repeat && first ? this.turns.costs(first.order, repeat, now) : null;
           return { variant, title, rhythm, state, next, costs: costs !== null && costs > agreed ? costs : 0 };
         }),
         payable: HostTill.isPayable(kept),
@@ -762,6 +676,6 @@ export class HostTill {
       // Nobody's goods go back on the shelf before the provider was asked.
       if (this.ask(kept, now)) this.end(kept, now, 'host', 'It was not paid in time.');
     }
-    this.comeAgain(now);
+    this.turns.comeAgain(now);
   }
 }
