@@ -222,6 +222,12 @@ test('the seller agrees on a time, sends in parts, refunds, and each has its let
   await expect(seller.getByRole('heading', { name: 'Order 1002, sent' })).toBeVisible();
   await expect(seller.getByText('1 × Market basket sent, to be followed by: ES 0034')).toBeVisible();
 
+  await seller.getByRole('button', { name: 'How it was worked out' }).click();
+  const working = seller.getByRole('region', { name: 'How it was worked out' });
+  await expect(working).toContainText('1 × €48.00 Market basket + 1 × €60.00 Weaving lesson');
+  await expect(working).toContainText('€113.00');
+  await expectNoAxeFindings(seller, 'how an order was worked out');
+  await working.getByRole('button', { name: 'Close it' }).click();
   await seller.getByRole('button', { name: 'Refund a part …' }).click();
   await seller.getByLabel('A sum beside, up to 113.00').fill('10');
   await seller.getByRole('button', { name: 'Refund €10.00' }).click();

@@ -409,3 +409,13 @@ test('papers of a series go on from their last day, where the clock goes back', 
   const papers = ['1001', '1002'].flatMap((number) => till.one(number)?.books.papers ?? []);
   expect(papers.map(({ number, date }) => [number, date])).toEqual([['R-2026-0001', '2026-01-21'], ['R-2026-0002', '2026-01-21']]); // prettier-ignore
 });
+
+test('how each figure of an order was worked out is kept with it, and comes to its total, whatever the rules are by then', () => {
+  const { till, wake } = open();
+  bought(till, { bowl: 2, cup: 1 }, at(0));
+  const working = till.workingOf('1001');
+  expect(working.map(({ what, amount }) => [what, amount])).toEqual([['Goods', 2400], ['Delivery', 490], ['Tax at 19\u00a0%', 461], ['Total', 2890]]); // prettier-ignore
+  expect(working.at(-1)?.amount).toBe(till.one('1001')?.total);
+  expect(wake().workingOf('1001')).toEqual(working);
+  expect(till.workingOf('1009')).toEqual([]);
+});

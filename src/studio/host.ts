@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
 import { type Refund } from '@/core/till';
-import { bookedOrderSchema, orderSchema } from '@/core/till/page';
+import { bookedOrderSchema, orderSchema, stepSchema } from '@/core/till/page';
 import { type Owner } from '@/core/project';
 
 const releaseSchema = z.object({ id: z.string(), at: z.string(), files: z.number(), bytes: z.number() });
@@ -121,6 +121,10 @@ export type SentLetter = z.infer<typeof letterSchema>;
 /** A letter as it went out. */
 export const letterOf = (owner: Owner, order: string, id: string) =>
   call(letterSchema, `/papers?${new URLSearchParams({ order, letter: id }).toString()}`, owner);
+
+/** How each figure of an order was worked out, by the rules of that moment. */
+export const workingOf = (owner: Owner, order: string) =>
+  call(z.object({ working: z.array(stepSchema) }), `/papers?${new URLSearchParams({ order, working: '' }).toString()}`, owner);
 
 /** A paper of an order as a file: an invoice, or its packing slip. */
 export async function paperFile(

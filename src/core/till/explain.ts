@@ -1,16 +1,18 @@
+import { z } from 'zod';
 import type { Bill } from './bill';
 import { formatMoney } from './money';
 import { ruleIds, tillRules, type TillRules } from './rules';
 
 /** A figure of a bill with its working, in words that a seller can check by hand. */
-export interface Step {
-  what: string;
+export const stepSchema = z.object({
+  what: z.string(),
   /** Minor units; below zero it is taken off. */
-  amount: number;
+  amount: z.number(),
   /** How it was come by. */
-  rule: string;
-  rounding?: string;
-}
+  rule: z.string(),
+  rounding: z.string().optional(),
+});
+export type Step = z.infer<typeof stepSchema>;
 
 /** Unfolds every figure of a bill, in the order in which they are worked out: what each rule makes of it, between the goods and the total. */
 export function stepsOf(bill: Bill, rules: TillRules): Step[] {

@@ -11,7 +11,7 @@ export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from 
 export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';
 export { refundOf, refundPartsOf, refundSchema, type Refund, type Refunded } from './refund';
 export { orderRows } from './orderRows';
-export { stepsOf, type Step } from './explain';
+export { stepSchema, stepsOf, type Step } from './explain';
 export { totalsOf, typicalBuyers, type TypicalBuyer } from './typical';
 export { addressOf } from './envelope';
 export {

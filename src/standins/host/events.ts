@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { actorSchema, orderSchema, paperSchema, piecesSchema, refundSchema } from '@/core/till';
+import { actorSchema, orderSchema, paperSchema, piecesSchema, refundSchema, stepSchema } from '@/core/till';
 
 const stockSchema = z.record(z.string(), z.number().nullable());
 const stateSchema = orderSchema.shape.state;
@@ -29,6 +29,8 @@ export const eventSchema = z.discriminatedUnion('type', [
     /** The turn that it is of a thing that comes again and again: of the order that this began with. */
     again: z.object({ number: z.string(), variant: z.string(), turn: z.number().int().positive() }).optional(),
     order: orderSchema,
+    /** How each figure of it was worked out, by the rules of that moment; orders of before it was kept don't say. */
+    working: z.array(stepSchema).optional(),
   }),
   /** An order moved. Records of before there were names for it say nobody. */
   z.object({

@@ -1,4 +1,13 @@
-import { followings, type Books, type LetterKind, type LetterMatter, type Order, type OrderState, type Paper } from '@/core/till';
+import {
+  followings,
+  type Books,
+  type LetterKind,
+  type LetterMatter,
+  type Order,
+  type OrderState,
+  type Paper,
+  type Step,
+} from '@/core/till';
 import { type Cards } from './cards';
 import { type HostEvent } from './events';
 import { nextDates, type Repeat } from './repeats';
@@ -28,6 +37,8 @@ export interface Kept extends Placed {
   refunded: { pieces: Map<string, number>; delivery: boolean; amount: number };
   /** Pieces that are on the shelf again, by variant. */
   restocked: Map<string, number>;
+  /** How each figure of it was worked out. */
+  working: Step[];
   /** The turn that it is of a thing that comes again. */
   again: { order: string; variant: string; turn: number } | null;
   /** Whether links, cards and dates were made. */
@@ -55,6 +66,7 @@ export function newKept({
   letters,
   invoiced,
   again,
+  working,
   at,
 }: Extract<HostEvent, { type: 'order' }>): Kept {
   return {
@@ -62,6 +74,7 @@ export function newKept({
     content,
     receipt,
     days,
+    working: working ?? [],
     again: again ? { order: again.number, variant: again.variant, turn: again.turn } : null,
     history: [
       {

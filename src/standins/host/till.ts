@@ -13,6 +13,7 @@ import {
   minorDigits,
   orderMoves,
   refundPartsOf,
+  stepsOf,
   type Actor,
   type BookedOrder,
   type Following,
@@ -24,6 +25,7 @@ import {
   type Paper,
   type PriceList,
   type Refund,
+  type Step,
   type Used,
 } from '@/core/till';
 import { type Damage } from '../journal';
@@ -192,6 +194,7 @@ export class HostTill {
       {
         ...{ type: 'order', at: now, key: request.key, content, receipt, letters: true, order },
         invoiced: data.rules.invoices !== null,
+        working: stepsOf(made.value.bill, data.rules),
         ...(days ? { days } : {}),
         ...(card ? { card } : {}),
       },
@@ -598,6 +601,11 @@ export class HostTill {
         papers: papers.map(({ number: paper, kind }) => ({ number: paper, kind })),
       },
     };
+  }
+
+  /** How each figure of an order was worked out; nothing where that was not kept. */
+  workingOf(number: string): readonly Step[] {
+    return this.ledger.orders.get(number)?.working ?? [];
   }
 
   /** A paper of an order, for whoever may see the order. */

@@ -4,6 +4,7 @@ import {
   formatMoney,
   makeOrder,
   reminderDays,
+  stepsOf,
   type Actor,
   type HostData,
   type Order,
@@ -66,7 +67,7 @@ export class Turns {
     if (!first) return;
     const made = makeTurn(first.order, repeat, data, this.at.listOf(data), this.at.nextNumber(), now);
     if (!made.ok) return this.turnTo(repeat, 'paused', now, 'host', made.say);
-    const { order } = made.value;
+    const { order, bill } = made.value;
     if (order.currency !== first.order.currency || order.total > repeat.agreed) {
       const sum = formatMoney(order.total, data.rules);
       return this.turnTo(repeat, 'paused', now, 'host', `It would come to ${sum} now, which the buyer has not agreed to.`);
@@ -77,6 +78,7 @@ export class Turns {
       {
         ...{ type: 'order', at: now, key: `turn-${number}-${variant}-${turn}`, receipt: randomUUID(), letters: true },
         ...{ order, invoiced: data.rules.invoices !== null, again: { number, variant, turn } },
+        working: stepsOf(bill, data.rules),
         ...(days ? { days } : {}),
       },
       now,
@@ -172,7 +174,7 @@ function makeTurn(
   list: PriceList,
   number: string,
   now: string,
-): Result<{ order: Order }> {
+): ReturnType<typeof makeOrder> {
   const { buyer, delivery, taxNumber, payment, answers } = first;
   const { country, region, ...person } = buyer;
   const request: OrderRequest = {

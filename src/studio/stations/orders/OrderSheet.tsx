@@ -4,7 +4,8 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { addressOf, orderMoves, type BookedOrder } from '@/core/till/page';
 import { type Owner } from '@/core/project';
-import { type OrderStep } from '../../host';
+import { type Step } from '@/core/till';
+import { workingOf, type OrderStep } from '../../host';
 import { Button, Field, Notice, QuietButton, Row, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { when } from '../../when';
@@ -152,6 +153,7 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
           </div>
         ) : null}
       </Figures>
+      <Working key={`working ${order.number}`} order={order} owner={owner} />
       <Times key={`times ${order.number}`} order={order} onStep={onStep} />
       <Steps key={order.number} order={order} onStep={onStep} />
       <Follows key={`follows ${order.number}`} order={order} owner={owner} onStep={onStep} />
@@ -168,6 +170,52 @@ export function OrderSheet({ order, owner, onStep }: OrderSheetProps) {
         <NoteField key={`note ${order.number}`} onStep={onStep} />
       </section>
     </>
+  );
+}
+
+/** How each figure was worked out, when the seller wants to see it. */
+function Working({ order, owner }: Pick<OrderSheetProps, 'order' | 'owner'>) {
+  const [steps, setSteps] = useState<readonly Step[] | string | null>(null);
+  const open = async () => {
+    const got = await workingOf(owner, order.number);
+    setSteps(got.ok ? got.value.working : got.say);
+  };
+  if (steps === null)
+    return (
+      <Row>
+        <TextButton onPress={() => void open()}>How it was worked out</TextButton>
+      </Row>
+    );
+  if (typeof steps === 'string')
+    return (
+      <Notice role="alert" $kind="mend">
+        {steps}
+      </Notice>
+    );
+  return (
+    <section aria-label="How it was worked out">
+      <h3>How it was worked out</h3>
+      {steps.length ? (
+        <Figures>
+          {steps.map(({ what, amount, rule, rounding }) => (
+            <div key={what}>
+              <dt>
+                {what}
+                <br />
+                <small>
+                  {rule}
+                  {rounding ? ` (rounded ${rounding})` : ''}
+                </small>
+              </dt>
+              <dd>{money(amount, order)}</dd>
+            </div>
+          ))}
+        </Figures>
+      ) : (
+        <p>It was placed before that was kept.</p>
+      )}
+      <TextButton onPress={() => setSteps(null)}>Close it</TextButton>
+    </section>
   );
 }
 

@@ -6,7 +6,7 @@ import { faces, fileAnswer } from '../../../papers';
 
 type Call = { params: Promise<{ address: string }> };
 
-/** Papers and letters of an order, for the owner: `?order=…&paper=…` as PDF or (`&form=ubl`) XML, `&slip` the packing slip of all, or (`&slip=1`) of a parcel, `&letter=…`. */
+/** Papers and letters of an order, for the owner: `?order=…&paper=…` as PDF or (`&form=ubl`) XML, `&slip` the packing slip of all, or (`&slip=1`) of a parcel, `&letter=…`, `&working` how its figures were worked out. */
 export const GET = answering<Call>(async (request, { params }) => {
   const { address } = await params;
   const shut = closed(request, address, mayRead(address, keyOf(request)));
@@ -14,6 +14,7 @@ export const GET = answering<Call>(async (request, { params }) => {
   const asked = new URL(request.url).searchParams;
   const number = asked.get('order') ?? '';
   const till = tillOf(address);
+  if (asked.has('working')) return json(200, { working: till.workingOf(number) });
   const letter = asked.get('letter');
   if (letter !== null) {
     const found = outboxOf(address).find(letter);
