@@ -313,6 +313,7 @@ test('what comes again: a bank that asks, a present, a pause and a stop by its b
   await expect(page.locator('[data-again=running]')).toContainText('Reed bundle: again every 2 weeks. Next on');
   await page.getByRole('button', { name: 'Pause it' }).click();
   await expect(page.locator('[data-again=paused]')).toContainText('It is paused.');
+  await expect(page.locator('[data-again]')).toBeFocused();
   await settled(page);
   await expectNoAxeFindings(page, 'a pause');
   await page.getByRole('button', { name: 'Go on with it' }).click();

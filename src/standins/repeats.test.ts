@@ -211,6 +211,20 @@ test('what is refunded as a whole rests; a part of it does not', () => {
   expect(repeatOf(till)?.next[0]).toBe('2026-02-10');
 });
 
+test('resting for another cause tells of no payment, although one is still awaited', () => {
+  const opened = open();
+  const { till, data } = opened;
+  begin(opened, '2026-01-10', { payment: 'cash' });
+  expect(numbers(till, '2026-02-10')[0]).toBe('1002 awaiting-payment');
+  data.now = shop(1500);
+  numbers(till, '2026-03-10');
+  expect(repeatOf(till)?.state).toBe('paused');
+  expect(subjects(opened, '1001').at(-1)).toBe('Bread box is paused');
+  expect(subjects(opened, '1002')).toEqual(['Your order 1002 at Brot & Korb']);
+  till.pay('1002', on('2026-03-11'));
+  expect(repeatOf(till)?.state).toBe('paused');
+});
+
 test('by bank and in cash each turn waits for its payment, and one that is not paid lets it rest', () => {
   for (const payment of ['bank', 'cash'] as const) {
     const opened = open();

@@ -84,6 +84,8 @@ export const eventSchema = z.discriminatedUnion('type', [
     why: z.string(),
     /** The turn that is next, and the most that it may come to from now on, where that is agreed anew. */
     turn: z.number().int().positive().optional(),
+    /** The order whose payment it rests for. */
+    unpaid: z.string().optional(),
     agreed: z.number().int().nonnegative().optional(),
   }),
   /** Its buyer is reminded of a turn. */

@@ -206,7 +206,10 @@ export class Ledger {
     }
   }
 
-  private applyRepeat(kept: Kept, { at, variant, state, by, why, turn, agreed }: Extract<HostEvent, { type: 'repeat' }>): void {
+  private applyRepeat(
+    kept: Kept,
+    { at, variant, state, by, why, turn, agreed, unpaid }: Extract<HostEvent, { type: 'repeat' }>,
+  ): void {
     const repeat = this.repeats.find(kept.order.number, variant);
     if (!repeat) return;
     const was = repeat.state;
@@ -221,10 +224,9 @@ export class Ledger {
     });
     const letter = { paused: 'paused', running: 'resumed', stopped: 'stopped' } as const;
     // Of a payment that did not go through, a letter of its own tells.
-    const last = repeat.orders.at(-1);
-    const unpaid = by === 'host' && state === 'paused' ? this.orders.get(last ?? '') : undefined;
-    repeat.waitsFor = unpaid && !isPaid(unpaid.order) ? unpaid.order.number : null;
-    if (unpaid && repeat.waitsFor) this.owe(unpaid, 'unpaid', { title: repeat.title });
+    repeat.waitsFor = unpaid ?? null;
+    const waiting = this.orders.get(unpaid ?? '');
+    if (waiting) this.owe(waiting, 'unpaid', { title: repeat.title });
     else if (was !== state) this.owe(kept, letter[state], { title: repeat.title, day: nextDates(repeat, 1)[0] ?? '' });
   }
 

@@ -102,7 +102,7 @@ export class Turns {
     const mine = again && repeats.find(again.order, again.variant);
     if (!mine || mine.orders.at(-1) !== order.number) return;
     if (mine.state === 'running' && (order.state === 'refused' || order.state === 'expired'))
-      this.turnTo(mine, 'paused', now, 'host', `Order ${order.number} was not paid.`);
+      this.turnTo(mine, 'paused', now, 'host', `Order ${order.number} was not paid.`, { unpaid: order.number });
     if (mine.waitsFor === order.number && isPaid(order))
       this.turnTo(mine, 'running', now, 'host', 'Its payment has come.', { turn: turnFrom(mine, now.slice(0, 10)) });
   }
@@ -153,7 +153,7 @@ export class Turns {
     now: string,
     by: Actor,
     why: string,
-    more: { turn?: number; agreed?: number } = {},
+    more: { turn?: number; agreed?: number; unpaid?: string } = {},
   ): void {
     const { order: number, variant } = repeat;
     this.ledger.record({ type: 'repeat', at: now, number, variant, state, by, why, ...more });

@@ -44,7 +44,11 @@ async function showThanks(refused = ''): Promise<void> {
       });
       const said = (await answer.json()) as { pay?: string; say?: string };
       if (said.pay) location.href = said.pay;
-      else await showThanks(said.say);
+      else {
+        await showThanks(said.say);
+        // Who used the keyboard goes on where they were.
+        document.querySelector<HTMLElement>('[data-again]')?.focus();
+      }
     };
     const again = order.follows.repeats.map((one) => againOf(one, rules, phrases, (body) => ask('repeats', body)));
     place.replaceChildren(
@@ -101,7 +105,7 @@ function againOf(
   ];
   return make(
     'div',
-    { class: 'again', 'data-again': state },
+    { class: 'again', tabindex: '-1', 'data-again': state },
     make('p', {}, fill(said, { title, every: rhythmIn(rhythm, phrases), dates })),
     ...(costs ? [make('p', {}, fill(phrases.againPrice, { sum: money(costs, rules) }))] : []),
     ...(state === 'stopped'
