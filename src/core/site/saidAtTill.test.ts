@@ -9,6 +9,8 @@ test('sums are those of the shop’s money: its sign, code or name stands beside
   expect(amountsIn('Versand 4,90 €, ab 60 Euro frei', { currency: 'EUR', digits: 2 })).toEqual([490, 6000]);
   expect(amountsIn('送料 800円', { currency: 'JPY', digits: 0 })).toEqual([800]);
   expect(amountsIn('2 days, 3 vans, 40 kg', pounds)).toEqual([]);
+  expect(amountsIn('Sending within Finland costs 6.50. A parcel weighs 6.50 kg at most; abroad $7.95.', { currency: 'EUR', digits: 2 })).toEqual([650]); // prettier-ignore
+  expect(amountsIn('送料 800.', { currency: 'JPY', digits: 0 })).toEqual([]);
 });
 
 test('what a brief says of delivery is proposed in its words, and nothing else of it', () => {

@@ -14,14 +14,23 @@ const likely = 0.3;
 const likelyWithSum = 0.1;
 const number = /\d(?:[\d.,'’ ]*\d)?/g;
 
-/** The sums of money in a text that are in a currency: those with its sign, code or name right before or after. */
+/**
+ * The sums of money in a text that are in a currency: those with its sign, code or name right before or after, and those that are written
+ * with its decimals and nothing after them that could be what is counted.
+ */
 export function amountsIn(text: string, { currency, digits }: Pick<TillRules, 'currency' | 'digits'>): number[] {
   const isMoney = (word: string) => word !== '' && (currenciesOf(word).includes(currency) || isNameOfMoney(word, currency));
   return [...text.matchAll(number)].flatMap(({ 0: figure, index }) => {
     const before = /(\S+?)\s?$/.exec(text.slice(0, index))?.[1] ?? '';
     const after = text.slice(index + figure.length).trimStart();
     const [, word = ''] = /^(\p{L}+)/u.exec(after) ?? [];
-    if (![before, signAt(after), word].some(isMoney)) return [];
+    // A sign of another money before it makes it none of ours.
+    const isWrittenSo =
+      digits > 0 &&
+      currenciesOf(before).length === 0 &&
+      new RegExp(`[.,]\\d{${digits}}$`).test(figure) &&
+      /^(?:[.,;:!?)]|$)/.test(text.slice(index + figure.length));
+    if (!isWrittenSo && ![before, signAt(after), word].some(isMoney)) return [];
     const read = parsePrice(figure, digits);
     return read.ok ? [read.value] : [];
   });
