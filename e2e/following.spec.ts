@@ -370,6 +370,8 @@ test('what the brief says of delivery begins a rate; a region alone is delivered
   await page.goto(`${there}goods/plain-cup/`);
   await page.getByRole('button', { name: 'Add to cart' }).click();
   await expect(page.getByRole('link', { name: 'See the cart' })).toBeVisible();
+  await page.goto(`${there}cart/`);
+  await expect(page.getByText('Within Canada this can’t be delivered as it is.')).toBeVisible();
   await page.goto(`${there}checkout/`);
   await expect(page.getByText('The shop does not deliver there.')).toBeVisible();
   await page.getByLabel('Region').selectOption({ label: 'Nova Scotia' });

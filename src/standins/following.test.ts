@@ -21,7 +21,7 @@ const kinds: Record<string, [kind: GoodsKind, price: number]> = {
 const data: HostData = {
   shop: 'p',
   name: 'Glas & Ofen',
-  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7, cash: true }, invoices },
+  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7, cardMinutes: 30, cash: true }, invoices },
   prices: Object.entries(kinds).map(([id, [kind, price]]) => ({
     ...{ id, title: id, price, weight: 1, stock: kind === 'physical' ? 9 : null },
     ...{ taxClass: kind === 'gift-card' ? ('zero' as const) : ('standard' as const), physical: kind === 'physical' },

@@ -15,7 +15,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 const shop = (price = 1200, stock: number | null = null): HostData => ({
   shop: 'p',
   name: 'Brot & Korb',
-  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7, cash: true }, invoices },
+  rules: { ...germanTill, payments: { card: true, bank: 'DE02 …', bankDays: 7, cardMinutes: 30, cash: true }, invoices },
   prices: [
     { id: 'box', title: 'Bread box', price, weight: 900, taxClass: 'reduced', physical: true, kind: 'repeat', rhythm: { every: 1, unit: 'month' }, stock, product: 'box', shelves: [] }, // prettier-ignore
     { id: 'bowl', title: 'Bowl', price: 1000, weight: 500, taxClass: 'standard', physical: true, kind: 'physical', stock: 9, product: 'bowl', shelves: [] }, // prettier-ignore

@@ -9,7 +9,7 @@ import { HostTill, minutesToPay } from './index';
 const folder = mkdtempSync(join(tmpdir(), 'arcatum-rush-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const rules = { ...germanTill, payments: { card: true, bank: 'IBAN', bankDays: 14, cash: false } };
+const rules = { ...germanTill, payments: { card: true, bank: 'IBAN', bankDays: 14, cardMinutes: 30, cash: false } };
 const variants = ['a', 'b', 'c'] as const;
 type Counts = Record<(typeof variants)[number], number>;
 const data = (counts: Counts): HostData => ({

@@ -190,6 +190,16 @@ describe('the host’s till', () => {
     expect(readFileSync(path, 'utf8')).toContain('loyalty');
   });
 
+  test('goods are kept for the minutes that the seller gives a card payment', () => {
+    const { till, path } = open(3);
+    const patient = { ...data(3), rules: { ...rules, payments: { ...rules.payments, cardMinutes: 120 } } };
+    till.place(patient, request('attempt-a'), 'r', at(0));
+    expect(till.stock(['v'], at(119))).toEqual({ v: 2 });
+    // The order keeps what held when it was placed.
+    expect(new HostTill(path).stock(['v'], at(119))).toEqual({ v: 2 });
+    expect(till.stock(['v'], at(121))).toEqual({ v: 3 });
+  });
+
   test('a disk that is full in the middle of a record: nothing of it stays, nobody is told, and the next one is whole', () => {
     const { till, path } = open(9);
     const first = till.place(data(9), request('attempt-a'), 'r', at(1));
@@ -346,7 +356,10 @@ describe('money that comes late, double, wrong or unheard', () => {
 
   test('a bank’s transfer may take the days that the seller gives it', () => {
     const { till } = open(1);
-    const days = { ...data(1), rules: { ...rules, payments: { card: true, bank: 'IBAN', bankDays: 3, cash: false } } };
+    const days = {
+      ...data(1),
+      rules: { ...rules, payments: { card: true, bank: 'IBAN', bankDays: 3, cardMinutes: 30, cash: false } },
+    };
     till.place(days, { ...request('attempt-a'), payment: 'bank' }, 'r', at(0));
     const day = (many: number) => at(many * 24 * 60);
     expect(till.stock(['v'], day(3))).toEqual({ v: 0 });

@@ -662,6 +662,7 @@ export const de: Phrases = {
     taxRelief: 'Nicht berechnete Steuer',
     taxNumberSlip: 'In dieser Nummer ist ein Fehler. Sehen Sie noch einmal nach oder lassen Sie sie weg.',
     deliveryAbout: 'Versand nach {place} ab {price}; berechnet wird er an der Kasse.',
+    deliveryNot: 'Innerhalb von {place} kann das so nicht geliefert werden. Die Kasse sagt, wohin es geht.',
     deliveryFree: 'Der Versand nach {place} kostet nichts.',
     codeNotYet: 'Dieser Code gilt noch nicht.',
     codeNotThese: 'Dieser Code gilt für andere Dinge als die im Warenkorb.',

@@ -667,6 +667,7 @@ export const en = {
     taxNumberSlip: 'This tax number has a slip in it. Look at it again, or leave it out.',
     deliveryAbout: 'Delivery within {place} from {price}, worked out at the checkout.',
     deliveryFree: 'Delivery within {place} is free.',
+    deliveryNot: 'Within {place} this can’t be delivered as it is. The checkout says where it can.',
     codeNotYet: 'This code does not hold yet.',
     codeNotThese: 'This code is for other things than those in the cart.',
     codeUsedUp: 'This code has been used as often as it can be.',

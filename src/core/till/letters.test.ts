@@ -31,7 +31,12 @@ const matter = {
 };
 const shop = (locale: string, part: Partial<HostData['rules']> = {}): Pick<HostData, 'name' | 'rules' | 'look'> => ({
   name: 'Glas & Ofen',
-  rules: { ...germanTill, locale, payments: { card: true, bank: 'DE02 1203', bankDays: 7, cash: true }, ...part },
+  rules: {
+    ...germanTill,
+    locale,
+    payments: { card: true, bank: 'DE02 1203', bankDays: 7, cardMinutes: 30, cash: true },
+    ...part,
+  },
 });
 
 describe.each(['en-GB', 'de-DE'])('in %s', (locale) => {

@@ -21,6 +21,8 @@ export const eventSchema = z.discriminatedUnion('type', [
     receipt: z.string(),
     /** Days that its bank transfer may take; orders of before it was kept wait without end. */
     days: z.number().optional(),
+    /** Minutes that its card payment may take; orders of before it was kept have the usual ones. */
+    minutes: z.number().optional(),
     card: partSchema.optional(),
     /** Whether the buyer is written to; orders of before there were letters are not. */
     letters: z.boolean().default(false),

@@ -29,6 +29,7 @@ export interface Due {
 export interface Kept extends Placed {
   content: string | undefined;
   days: number | undefined;
+  minutes: number | undefined;
   history: Books['history'];
   /** What came in by card or gift card and has not gone back, by the names of the payments. */
   payments: Map<string, number>;
@@ -62,6 +63,7 @@ export function newKept({
   content,
   receipt,
   days,
+  minutes,
   card,
   letters,
   invoiced,
@@ -74,6 +76,7 @@ export function newKept({
     content,
     receipt,
     days,
+    minutes,
     working: working ?? [],
     again: again ? { order: again.number, variant: again.variant, turn: again.turn } : null,
     history: [

@@ -14,6 +14,7 @@ import {
   orderMoves,
   refundPartsOf,
   stepsOf,
+  usualCardMinutes,
   type Actor,
   type BookedOrder,
   type Following,
@@ -48,7 +49,7 @@ import {
 import { day, Ledger } from './ledger';
 import { type HostEvent } from './events';
 import { type Repeat } from './repeats';
-import { Turns } from './turns';
+import { patienceOf, Turns } from './turns';
 
 export { type Office } from './desk';
 export { type Placed } from './kept';
@@ -83,8 +84,8 @@ const noProvider: Provider = {
   giveBack: () => ok(null),
 };
 
-/** How long an order waits for its card payment before the goods go back on the shelf. */
-export const minutesToPay = 30;
+/** How long an order waits for its card payment before the goods go back on the shelf, where the seller says nothing. */
+export const minutesToPay = usualCardMinutes;
 const minute = 60_000;
 
 /** What an attempt asks for: one key stands for one of these. */
@@ -189,13 +190,12 @@ export class HostTill {
     if (request.giftCard && !left) return fail(phrasesOf(data.rules).refused.giftCard);
     const card = code && worked.total > 0 ? { code, amount: Math.min(left, worked.total) } : undefined;
     const order = { ...worked, giftCard: card?.amount ?? 0 };
-    const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
     const kept = this.keep(
       {
         ...{ type: 'order', at: now, key: request.key, content, receipt, letters: true, order },
         invoiced: data.rules.invoices !== null,
         working: stepsOf(made.value.bill, data.rules),
-        ...(days ? { days } : {}),
+        ...patienceOf(order, data),
         ...(card ? { card } : {}),
       },
       now,
@@ -668,9 +668,9 @@ export class HostTill {
   }
 
   /** How long an order may wait for its payment, milliseconds. */
-  private patience({ order, days }: Kept): number {
+  private patience({ order, days, minutes }: Kept): number {
     if (order.payment === 'cash') return Infinity;
-    return order.payment === 'card' ? minutesToPay * minute : (days ?? Infinity) * day;
+    return order.payment === 'card' ? (minutes ?? minutesToPay) * minute : (days ?? Infinity) * day;
   }
 
   /** What time brings: payments that are too late, and what comes again. */

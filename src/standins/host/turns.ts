@@ -73,13 +73,12 @@ export class Turns {
       return this.turnTo(repeat, 'paused', now, 'host', `It would come to ${sum} now, which the buyer has not agreed to.`);
     }
     const { order: number, variant } = repeat;
-    const days = order.payment === 'bank' ? data.rules.payments.bankDays : undefined;
     this.at.take(
       {
         ...{ type: 'order', at: now, key: `turn-${number}-${variant}-${turn}`, receipt: randomUUID(), letters: true },
         ...{ order, invoiced: data.rules.invoices !== null, again: { number, variant, turn } },
         working: stepsOf(bill, data.rules),
-        ...(days ? { days } : {}),
+        ...patienceOf(order, data),
       },
       now,
     );
@@ -164,6 +163,12 @@ export class Turns {
     const first = this.ledger.orders.get(order);
     if (first) this.desk.post(first, now);
   }
+}
+
+/** How long an order waits for its payment, as the seller has it. */
+export function patienceOf({ payment }: Order, { rules }: HostData): { days?: number; minutes?: number } {
+  const { bankDays: days, cardMinutes: minutes } = rules.payments;
+  return payment === 'bank' ? { days } : payment === 'card' ? { minutes } : {};
 }
 
 /** The order of a turn: what the first one was for, by the rules and prices of today, without what was typed for that one alone. */

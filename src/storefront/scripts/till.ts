@@ -123,8 +123,9 @@ function codeForm(typed: string, bill: Bill, { phrases }: Priced): HTMLElement {
 function sayDelivery({ rules, phrases, lines }: Priced, typed: string): string {
   const code = discountsIn(typed, rules);
   const { delivery } = makeBill(rules, { lines, country: rules.country, rate: '', code, today: today() });
-  if (!rules.country || !delivery) return phrases.deliveryLater;
+  if (!rules.country) return phrases.deliveryLater;
   const place = new Intl.DisplayNames([rules.locale], { type: 'region' }).of(rules.country) ?? rules.country;
+  if (!delivery) return fill(phrases.deliveryNot, { place });
   return delivery.price
     ? fill(phrases.deliveryAbout, { place, price: money(delivery.price, rules) })
     : fill(phrases.deliveryFree, { place });

@@ -18,7 +18,7 @@ export { type TaxClassName, type TaxRates, taxRateSchema, taxRatesSchema } from 
 export { plainTax, type TaxPlace, type TaxRules, taxRulesSchema } from './tax';
 export { type DeliveryRate, type DeliveryZone, zoneSchema } from './zones';
 export { type DiscountCode, discountCodeSchema } from './codes';
-export { type Payments, paymentsSchema, usualBankDays } from './payments';
+export { type Payments, paymentsSchema, usualBankDays, usualCardMinutes } from './payments';
 export { type Invoices, invoicesSchema } from './invoices';
 export { type Question, questionsSchema } from './questions';
 export { letterKinds, type LetterKind, type Letters, lettersSchema } from './letters';

@@ -14,6 +14,19 @@ export function Payment({ state, rules }: PartProps) {
       <Check isSelected={payments.card} onChange={(card) => set({ card })}>
         Cards, through the provider
       </Check>
+      {payments.card ? (
+        <Sentence>
+          While a card is asked for, the goods are kept for{' '}
+          <Blank
+            label="Minutes that a card payment may take"
+            size={4}
+            value={String(payments.cardMinutes)}
+            read={wholeNumber(10, 1440)}
+            onSet={(text) => set({ cardMinutes: Number(text) })}
+          />{' '}
+          minutes.
+        </Sentence>
+      ) : null}
       <Check isSelected={payments.cash} onChange={(cash) => set({ cash })}>
         Cash, when it is delivered or fetched
       </Check>
