@@ -9,7 +9,6 @@ export const appointment: Following = {
   wants: null,
   makes: null,
   isOver: ({ isAgreed }) => isAgreed,
-  letters: ['time'],
 };
 
 export const appointmentSays: FollowingSays = {

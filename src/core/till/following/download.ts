@@ -9,7 +9,6 @@ export const download: Following = {
   wants: 'file',
   makes: 'link',
   isOver: () => true,
-  letters: ['files'],
 };
 
 export const downloadSays: FollowingSays = {

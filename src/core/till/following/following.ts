@@ -1,6 +1,5 @@
 import type { z } from 'zod';
 import type { productKindSchema } from '../../goods/about';
-import type { LetterKind } from '../rules';
 
 export type GoodsKind = z.infer<typeof productKindSchema>;
 
@@ -28,8 +27,6 @@ export interface Following {
   makes: 'link' | 'code' | 'dates' | null;
   /** Whether it is all with its buyer. */
   isOver: (line: LineStands) => boolean;
-  /** Letters that it comes to, beside those of every order. */
-  letters: readonly LetterKind[];
 }
 
 /** What the studio calls a kind, and what it says that follows. It stands by itself, so that shops needn't load it. */

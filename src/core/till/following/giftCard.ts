@@ -12,7 +12,6 @@ export const giftCard: Following = {
   wants: null,
   makes: 'code',
   isOver: () => true,
-  letters: ['cards'],
 };
 
 export const giftCardSays: FollowingSays = {

@@ -9,7 +9,6 @@ export const parcel: Following = {
   wants: null,
   makes: null,
   isOver: ({ left }) => left === 0,
-  letters: ['sent', 'ready'],
 };
 
 export const parcelSays: FollowingSays = {

@@ -14,7 +14,6 @@ export const repeat: Following = {
   wants: 'rhythm',
   makes: 'dates',
   isOver: ({ left }) => left === 0,
-  letters: ['again', 'paused', 'resumed', 'stopped', 'unpaid'],
 };
 
 export const repeatSays: FollowingSays = {
