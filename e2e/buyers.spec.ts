@@ -37,6 +37,8 @@ const card = {
   confirm: '9000 0000 0000 0027',
   untold: '9000 0000 0000 0035',
   ended: '9000 0000 0000 0043',
+  working: '9000 0000 0000 0068',
+  late: '9000 0000 0000 0076',
 };
 
 async function put(page: Page, thing: string): Promise<void> {
@@ -109,6 +111,43 @@ test('an accepted payment that the shop was never told of is found when the buye
   await pay(page, card.untold);
   await expect(heading(page)).toHaveText('Thank you');
   await expect(page.getByText('The order is paid.')).toBeVisible();
+});
+
+test('a bank that answers slowly: the page after it waits, says so when the order is paid, and empties the cart then', async ({
+  page,
+}) => {
+  await put(page, 'old-gouda');
+  await toPay(page);
+  await pay(page, card.working);
+  // On a slow machine the bank may have answered before the page is there.
+  const waits = page.getByText('The shop sends it when the payment has arrived.');
+  const paid = page.getByText('The order is paid.');
+  await expect(waits.or(paid)).toBeVisible();
+  await expect(paid).toBeVisible({ timeout: 60_000 });
+  await page.goto(`${shop}cart/`);
+  await expect(page.getByText('Nothing is in it yet.')).toBeVisible();
+});
+
+test('money that comes after the order ended pays it while the goods are there, told late and out of order; it is paid once', async ({
+  page,
+}) => {
+  await put(page, 'alp-cheese');
+  await toPay(page);
+  await pay(page, card.late);
+  await expect(heading(page)).toHaveText('This order was not paid');
+  const number = new URL(page.url()).searchParams.get('order') ?? '';
+  await expect(async () => {
+    await page.reload();
+    await expect(page.getByText('The order is paid.')).toBeVisible({ timeout: 2000 });
+  }).toPass({ timeout: 60_000 });
+  await expect(page.locator('.number')).toContainText(number);
+  // After the yes, the provider told of the end once more: that changes nothing.
+  await station(seller, 'Orders');
+  await seller.getByRole('button', { name: 'Look again' }).click();
+  await seller.getByLabel('Search').fill(number);
+  await expect(seller.getByRole('row', { name: /paid.*€23\.90/ })).toHaveCount(1);
+  await expect(seller.getByText('money is to be given back')).toHaveCount(0);
+  await seller.getByLabel('Search').fill('');
 });
 
 test('back from the payment page with another cart and street: the new order is paid, the old one can’t be any more', async ({

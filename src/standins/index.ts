@@ -30,6 +30,7 @@ export {
   messageOf,
   messagesOn,
   payWith,
+  secondsLater,
   testCards,
   type Intent,
 } from './payment/payment';

@@ -15,8 +15,10 @@ import {
   HostTill,
   minutesToPay,
   payWith,
+  secondsLater,
   askFor,
   confirm,
+  findIntent,
   publish,
   serve,
   status,
@@ -477,17 +479,18 @@ describe('the host', () => {
 
 describe('the payment provider', () => {
   let asked = 0;
+  const noon = '2026-03-02T12:00:00.000Z';
   const ask = (order = String(++asked), amount = 100) =>
     askFor({ amount, currency: 'EUR', locale: 'en-GB', digits: 2, shop: 'Shop', order, address: 'a', back: '/' });
 
   test('of one order there is one payment at a time, also after it was made; another sum is another payment', () => {
     const first = ask('one');
     expect(ask('one').id).toBe(first.id);
-    payWith(first.id, testCards[0].number);
+    payWith(first.id, testCards[0].number, noon);
     expect(ask('one')).toMatchObject({ id: first.id, state: 'accepted' });
     expect(ask('one', 200).id).not.toBe(first.id);
     const refused = ask('two');
-    payWith(refused.id, testCards[1].number);
+    payWith(refused.id, testCards[1].number, noon);
     expect(ask('two').id).not.toBe(refused.id);
   });
 
@@ -504,8 +507,11 @@ describe('the payment provider', () => {
     [2, 'confirm'],
     [3, 'accepted'],
     [4, 'ended'],
+    [5, 'accepted'],
+    [6, 'working'],
+    [7, 'ended'],
   ])('card %i is %s', (card, state) => {
-    const paid = payWith(ask().id, testCards[card]?.number ?? '');
+    const paid = payWith(ask().id, testCards[card]?.number ?? '', noon);
     expect(paid.ok && paid.value.state).toBe(state);
   });
 
@@ -515,7 +521,7 @@ describe('the payment provider', () => {
       [false, 'refused'],
     ] as const) {
       const { id } = ask();
-      payWith(id, testCards[2].number);
+      payWith(id, testCards[2].number, noon);
       const answered = confirm(id, yes);
       expect(answered.ok && answered.value.state).toBe(state);
     }
@@ -528,9 +534,9 @@ describe('the payment provider', () => {
       [1, 'refused'],
     ] as const) {
       const { id } = ask();
-      payWith(id, testCards[card].number);
+      payWith(id, testCards[card].number, noon);
       const written = intents();
-      const answers = [...testCards.map(({ number }) => payWith(id, number)), confirm(id, true), confirm(id, false)];
+      const answers = [...testCards.map(({ number }) => payWith(id, number, noon)), confirm(id, true), confirm(id, false)];
       expect(answers.map((answer) => answer.ok && answer.value.state)).toEqual(answers.map(() => state));
       expect(intents()).toBe(written);
     }
@@ -538,19 +544,37 @@ describe('the payment provider', () => {
 
   test('ends what is let go or takes too long, and tells of it; what was made can’t be let go', () => {
     const [one, two] = [ask('let-go'), ask('made')];
-    payWith(two.id, testCards[0].number);
+    payWith(two.id, testCards[0].number, noon);
     letGo('a', 'let-go');
     letGo('a', 'made');
-    expect(messagesOn('a', 'let-go').map(({ state }) => state)).toEqual(['ended']);
-    expect(messagesOn('a', 'made').map(({ state }) => state)).toEqual(['accepted']);
-    const late = payWith(one.id, testCards[0].number);
+    expect(messagesOn('a', 'let-go', noon).map(({ state }) => state)).toEqual(['ended']);
+    expect(messagesOn('a', 'made', noon).map(({ state }) => state)).toEqual(['accepted']);
+    const late = payWith(one.id, testCards[0].number, noon);
     expect(late.ok && late.value.state).toBe('ended');
+  });
+
+  test('a bank that answers slowly or late has said yes once its time has come, whoever asks then, and once', () => {
+    for (const [card, before] of [
+      [6, []],
+      [7, ['ended']],
+    ] as const) {
+      const order = `late-${card}`;
+      const { id } = ask(order);
+      payWith(id, testCards[card].number, noon);
+      const told = (seconds: number) =>
+        messagesOn('a', order, new Date(Date.parse(noon) + seconds * 1000).toISOString()).map(({ state }) => state);
+      letGo('a', order);
+      expect(told(secondsLater - 1)).toEqual(before);
+      expect(told(secondsLater)).toEqual(['accepted']);
+      expect(told(secondsLater + 60)).toEqual(['accepted']);
+      expect(findIntent(id)).toMatchObject({ state: 'accepted', later: null });
+    }
   });
 
   test('gives back what was paid, in parts, once each, and never more', () => {
     const { id } = ask('back', 100);
     expect(giveBack(id, 10, 'early').ok).toBe(false);
-    payWith(id, testCards[0].number);
+    payWith(id, testCards[0].number, noon);
     expect(giveBack(id, 60, 'first').ok).toBe(true);
     expect(giveBack(id, 60, 'first').ok).toBe(true);
     expect(giveBack(id, 60, 'second')).toMatchObject({ ok: false });
@@ -559,7 +583,7 @@ describe('the payment provider', () => {
   });
 
   test('refuses a mistyped card with a sentence', () => {
-    const slip = payWith(ask().id, '9000 0000 0000 0002');
+    const slip = payWith(ask().id, '9000 0000 0000 0002', noon);
     expect(slip.ok ? '' : slip.say).toContain('slip');
   });
 });

@@ -626,6 +626,8 @@ export const de: Phrases = {
     confirm: 'lässt den Käufer bestätigen',
     untold: 'wird angenommen, und der Laden muss fragen',
     ended: 'dauert zu lange',
+    working: 'wird nach einigen Sekunden angenommen',
+    late: 'dauert zu lange, und wird doch angenommen',
     notKnown: 'Diese Zahlung ist nicht bekannt.',
     slip: 'In dieser Kartennummer ist ein Fehler. Sehen Sie noch einmal nach.',
     onlyThese: 'Die Nachbildung nimmt nur die Karten, die hier stehen.',

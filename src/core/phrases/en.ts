@@ -629,6 +629,8 @@ export const en = {
     confirm: 'asks the buyer to confirm',
     untold: 'accepted, and the shop has to ask',
     ended: 'takes too long',
+    working: 'accepted after a few seconds',
+    late: 'takes too long, and is accepted all the same',
     notKnown: 'This payment is not known.',
     slip: 'This card number has a slip in it. Look at it again.',
     onlyThese: 'The stand-in takes only the cards that are listed here.',

@@ -75,7 +75,7 @@ export function tillOf(address: string): HostTill {
   const till = new HostTill(
     path,
     {
-      ask: (order) => messagesOn(address, order),
+      ask: (order) => messagesOn(address, order, new Date().toISOString()),
       letGo: (order) => letGo(address, order),
       again: (before, order, amount) => again(address, before, order, amount),
       giveBack,

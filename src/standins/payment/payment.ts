@@ -18,8 +18,10 @@ const intentSchema = z.object({
   order: z.string(),
   address: z.string(),
   back: z.string(),
-  /** "ended": it was let go, or took too long. */
-  state: z.enum(['open', 'confirm', 'accepted', 'refused', 'ended']),
+  /** "working": the card's bank hasn't answered yet. "ended": it was let go, or took too long. */
+  state: z.enum(['open', 'confirm', 'working', 'accepted', 'refused', 'ended']),
+  /** From when on it is accepted after all. */
+  later: z.iso.datetime().nullable().default(null),
   /** What was given back of it, minor units, by the name of each time. */
   returned: z.record(z.string(), z.number().int().positive()).default({}),
   /** Whether the card may be charged again for later orders. */
@@ -42,7 +44,12 @@ export const testCards = [
   { number: '9000 0000 0000 0035', outcome: 'untold' },
   { number: '9000 0000 0000 0043', outcome: 'ended' },
   { number: '9000 0000 0000 0050', outcome: 'once' },
+  { number: '9000 0000 0000 0068', outcome: 'working' },
+  { number: '9000 0000 0000 0076', outcome: 'late' },
 ] as const;
+
+/** How long a bank takes that answers slowly or late. */
+export const secondsLater = 5;
 
 /** The check digit of ISO/IEC 7812-1, Annex B. */
 export function hasRightCheckDigit(number: string): boolean {
@@ -97,19 +104,19 @@ function intents(): Intents {
 
 export const findIntent = (id: string): Intent | null => intents().find(id);
 
-const isLive = ({ state }: Intent) => state === 'open' || state === 'confirm' || state === 'accepted';
+const isLive = ({ state }: Intent) => state !== 'refused' && state !== 'ended';
 
 /** Asks for a payment. Of one order there is one at a time: asked again while it is open, or was made, it is the same. */
-export function askFor(wanted: Omit<Intent, 'id' | 'state' | 'told' | 'returned' | 'again'>): Intent {
+export function askFor(wanted: Omit<Intent, 'id' | 'state' | 'told' | 'returned' | 'again' | 'later'>): Intent {
   const last = intents().of(wanted.address, wanted.order).at(-1);
   if (last && isLive(last) && last.amount === wanted.amount && last.currency === wanted.currency) return last;
-  return intents().record({ ...wanted, id: randomUUID(), state: 'open', told: true, again: true, returned: {} });
+  return intents().record({ ...wanted, id: randomUUID(), state: 'open', told: true, again: true, later: null, returned: {} });
 }
 
 const step = (intent: Intent, state: Intent['state'], told = true): Intent => intents().record({ ...intent, state, told });
 
 /** A card is put in. */
-export function payWith(id: string, card: string): Result<Intent> {
+export function payWith(id: string, card: string, now: string): Result<Intent> {
   const intent = findIntent(id);
   if (!intent) return fail('This payment is not known.');
   if (intent.state !== 'open') return ok(intent);
@@ -118,7 +125,15 @@ export function payWith(id: string, card: string): Result<Intent> {
   if (!known) return fail(phrasesOf(intent).payment.onlyThese);
   if (known.outcome === 'untold') return ok(step(intent, 'accepted', false));
   if (known.outcome === 'once') return ok(step({ ...intent, again: false }, 'accepted'));
-  return ok(step(intent, known.outcome));
+  if (known.outcome !== 'working' && known.outcome !== 'late') return ok(step(intent, known.outcome));
+  const later = new Date(Date.parse(now) + secondsLater * 1000).toISOString();
+  return ok(step({ ...intent, later }, known.outcome === 'late' ? 'ended' : 'working'));
+}
+
+/** The bank's answer where it comes late: asked for by whoever looks, so that nothing depends on a process that went on running. */
+function answered(intent: Intent, now: string): Intent {
+  if (intent.later === null || Date.parse(now) < Date.parse(intent.later)) return intent;
+  return step({ ...intent, later: null }, 'accepted');
 }
 
 /** The buyer confirms, or doesn't, where the card's bank asked for it. */
@@ -130,15 +145,15 @@ export function confirm(id: string, yes: boolean): Result<Intent> {
 
 /** What is to be told of a payment, or nothing yet. */
 export function messageOf({ id, state, order, address, amount, currency }: Intent): PaymentMessage | null {
-  if (state === 'open' || state === 'confirm') return null;
+  if (state === 'open' || state === 'confirm' || state === 'working') return null;
   return { id: `${id}-${state}`, payment: id, order, address, amount, currency, state };
 }
 
 /** What the provider knows of an order, for a shop that asks: an answer may have been lost. */
-export const messagesOn = (address: string, order: string): PaymentMessage[] =>
+export const messagesOn = (address: string, order: string, now: string): PaymentMessage[] =>
   intents()
     .of(address, order)
-    .flatMap((intent) => messageOf(intent) ?? []);
+    .flatMap((intent) => messageOf(answered(intent, now)) ?? []);
 
 /** Lets payments go that nobody made yet: their pages say so from now on. */
 export function letGo(address: string, order: string): void {

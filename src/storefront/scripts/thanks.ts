@@ -9,7 +9,7 @@ const saidOf = ({ state, lines }: OrderView) =>
   state === 'sent' && lines.every(({ kind }) => !followings[kind].travels) ? ('done' as const) : state;
 
 /** The order as the host keeps it, on the page after paying. */
-async function showThanks(refused = ''): Promise<void> {
+async function showThanks(refused = '', before = ''): Promise<void> {
   const place = document.querySelector('[data-thanks]');
   if (!place) return;
   const phrases = await loadPhrases();
@@ -31,6 +31,9 @@ async function showThanks(refused = ''): Promise<void> {
     sessionStorage.removeItem(attempt);
     const { state } = order;
     if (state === 'paid' || state === 'sent' || (order.payment !== 'card' && state === 'awaiting-payment')) writeCart([]);
+    // A bank may answer later than it sends its buyer back.
+    if (order.payment === 'card' && state === 'awaiting-payment') setTimeout(() => void showThanks('', state), 2000);
+    if (state === before) return;
     head(phrases[`head-${saidOf(order)}`]);
     if ((state === 'refused' || state === 'expired') && !order.follows.payable)
       return place.replaceChildren(

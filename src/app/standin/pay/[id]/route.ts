@@ -1,4 +1,18 @@
-import { addresses, bytesOf, confirm, findIntent, hear, messageOf, most, payPage, payWith, sign, type Intent } from '@/standins';
+import {
+  addresses,
+  bytesOf,
+  confirm,
+  findIntent,
+  hear,
+  messageOf,
+  messagesOn,
+  most,
+  payPage,
+  payWith,
+  sign,
+  type Intent,
+  type PaymentMessage,
+} from '@/standins';
 import { answering } from '../../doors';
 
 type Call = { params: Promise<{ id: string }> };
@@ -21,15 +35,27 @@ const answer = (html: string, back: string, status: number) =>
 const unknown = () => answer('<!doctype html><title>Unknown payment</title><p>This payment is not known.</p>', '', 404);
 const page = (intent: Intent, say = '', status = 200) => answer(payPage(intent, say), new URL(intent.back).origin, status);
 
+function tell(intent: Intent, messages: readonly (PaymentMessage | null)[]): void {
+  const now = new Date().toISOString();
+  for (const message of messages) if (message) hear(intent.address, sign(message, now), now);
+}
+
+/** The bank's late answer, and after it once more what was told before: messages don't arrive in order. */
+function tellLater(intent: Intent): void {
+  const { address, order, later } = intent;
+  if (later === null) return;
+  const wait = Math.max(0, Date.parse(later) - Date.now()) + 10;
+  setTimeout(() => tell(intent, [...messagesOn(address, order, new Date().toISOString()), messageOf(intent)]), wait).unref();
+}
+
 /** Tells the shop's host how it went, twice, as providers do, and sends the buyer back. A host that is away asks later. */
 function finish(intent: Intent): Response {
   const message = messageOf(intent);
-  const now = new Date().toISOString();
-  if (message && intent.told) for (let told = 0; told < 2; told++) hear(intent.address, sign(message, now), now);
+  if (intent.told) tell(intent, [message, message]);
   return new Response(null, { status: 303, headers: { location: intent.back } });
 }
 
-const isOver = (intent: Intent) => messageOf(intent) !== null;
+const isOver = (intent: Intent) => intent.state !== 'open' && intent.state !== 'confirm';
 
 export const GET = answering<Call>(async (_request, { params }) => {
   const intent = findIntent((await params).id);
@@ -45,9 +71,10 @@ export const POST = answering<Call>(async (request, { params }) => {
   if (!body.ok) return page(intent, body.say, 413);
   const form = new URLSearchParams(new TextDecoder().decode(body.value));
   const said = form.get('answer');
-  const next = said === null ? payWith(id, form.get('card') ?? '') : confirm(id, said === 'yes');
+  const next = said === null ? payWith(id, form.get('card') ?? '', new Date().toISOString()) : confirm(id, said === 'yes');
   if (!next.ok) return page(intent, next.say, 422);
   // A page that was paid is left by an address of its own, so that going back and forth pays nothing twice.
   if (!isOver(next.value)) return page(next.value);
+  tellLater(next.value);
   return new Response(null, { status: 303, headers: { location: addresses().payment(id) } });
 });
