@@ -21,12 +21,14 @@ const areas = [
   'brief',
   'words',
   'sections',
+  'things',
   'plan',
   'writing',
   'look',
   'pictures',
   'site',
   'proof',
+  'requests',
   'interview',
 ];
 

@@ -20,6 +20,7 @@ import { phrasesOf, type Phrases } from '@/core/phrases';
 import { formatMoney } from '@/core/till';
 import { askedAt, choosable, firstGoal, splitBlock, type Text } from '@/core/words';
 import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
+import { thingId, type Thing } from '@/core/things/about';
 import { html, type Markup } from './html';
 
 /** What every piece of a page is drawn from. */
@@ -65,6 +66,24 @@ export const money = (amount: number, { shop }: Pick<Context, 'shop'>): string =
 /** Which place a text stands at, for the studio's window. Published pages don't carry it. */
 const placeAttribute = ({ target, page, section }: SectionContext, at: TextAt): Markup | null =>
   target.kind === 'preview' ? html` data-place="${placeOfText(page, section, at).address}"` : null;
+
+/** The name of a thing, for the studio's window. Published pages don't carry it. */
+export const thing = ({ target }: Pick<Context, 'target'>, is: Thing): Markup | null =>
+  target.kind === 'preview' ? html` data-thing="${thingId(is)}"` : null;
+
+/** What a section's own element is named by: on its page, and as a thing that can be pointed at. */
+export const own = (context: Context & { section: Pick<WrittenSection, 'id'> }): Markup =>
+  html`id="${context.section.id}"${thing(context, { kind: 'section', page: ownerOf(context.page), section: context.section.id })}`;
+
+/** Whose decisions hold for the sections of a page: products have theirs together. */
+const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);
+
+/** The same for an item of a list. */
+export const itemThing = <K extends SectionKind>(
+  context: SectionContext<K>,
+  list: ListName<K>,
+  { key }: Pick<Item, 'key'>,
+): Markup | null => thing(context, { kind: 'item', page: ownerOf(context.page), section: context.section.id, list, key });
 
 /** The same, for an element that a section draws itself. */
 export const place = <K extends SectionKind>(context: SectionContext<K>, field: TextName<K>): Markup | null =>
@@ -240,11 +259,12 @@ export function productPicture(
   options: { eager?: boolean; decorative?: boolean; sizes?: string } = {},
 ): Markup {
   const picture = name ? context.addresses.picture(name) : null;
-  if (!picture) return html`<span class="no-picture" aria-hidden="true"><span>${product.title.slice(0, 1)}</span></span>`;
+  const is = thing(context, { kind: 'product-picture', product: product.id });
+  if (!picture) return html`<span class="no-picture" aria-hidden="true" ${is}><span>${product.title.slice(0, 1)}</span></span>`;
   return html`<img
     src="${picture.src}"
     ${picture.srcset ? html`srcset="${picture.srcset}" sizes="${options.sizes ?? '(max-width: 600px) 92vw, 30vw'}"` : null}
-    ${standing(picture)}
+    ${standing(picture)}${is}
     alt="${options.decorative ? '' : picture.says || product.title}"
     width="${picture.width}"
     height="${picture.height}"
@@ -285,10 +305,11 @@ export function noPrice(c: Pick<Context, 'shop'>, { variants }: Product): string
 /** "£5.50" or "from £5.50", with the earlier price struck out. */
 export function priceTag(context: Context, product: Product): Markup {
   const range = priceRange(product);
-  if (!range) return html`<span class="price"><small>${noPrice(context, product)}</small></span>`;
+  const is = thing(context, { kind: 'price', product: product.id });
+  if (!range) return html`<span class="price" ${is}><small>${noPrice(context, product)}</small></span>`;
   const { low, high, earlier } = range;
   const { priceFrom, priceBefore } = say(context).goods;
-  return html`<span class="price"
+  return html`<span class="price" ${is}
     >${low === high ? null : html`<small>${priceFrom}</small> `}${earlier ? html`<s><span class="aside">${priceBefore} </span>${money(earlier, context)}</s> <b>${money(low, context)}</b>` : money(low, context)}</span
   >`;
 }
@@ -312,8 +333,13 @@ export function stateOf(c: Pick<Context, 'shop'>, left: number | null): string {
   return left === 0 ? goods.gone : left !== null && left <= 3 ? goods.left(left) : goods.there;
 }
 
-/** A few goods that show the whole range: what the brief wants to be bought most, then spread over the list, those with a picture and in stock first. */
+/** A few goods that show the whole range: what the seller put first, what the brief wants to be bought most, then spread over the list, those with a picture and in stock first. */
 export function chosenGoods({ catalogue, reading }: Pick<Shop, 'catalogue' | 'reading'>, count: number): Product[] {
+  const front = catalogue.products.slice(0, Math.min(catalogue.first, count));
+  if (front.length) {
+    const others = chosenGoods({ catalogue: { ...catalogue, first: 0 }, reading }, count).filter((one) => !front.includes(one));
+    return [...front, ...others.slice(0, count - front.length)];
+  }
   const good = catalogue.products.filter((product) => product.pictures.length > 0 && stockOf(product) !== 0);
   const from = good.length >= count ? good : catalogue.products;
   const { goods, source } = firstGoal({ reading, catalogue });

@@ -14,7 +14,7 @@ import {
 } from '@/core/site';
 import { type Picture } from '@/core/project';
 import { type WrittenPage, type WrittenSection } from '@/core/writing';
-import { isThere, say, type Context, type Drawing } from './context';
+import { isThere, say, thing, type Context, type Drawing } from './context';
 import { type SectionKind } from '@/core/sections';
 import { drawing, html, jsonIn, type Markup } from './html';
 import { drawings } from './sections';
@@ -43,7 +43,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
       <head>
         ${head(context)}
       </head>
-      <body>
+      <body${thing(context, { kind: 'page', page: page.kind === 'product' ? 'product' : page.id })}>
         <a class="skip" href="#main">${say(context).drawn.toContent}</a>${header(context)}
         <main id="main">${shown.map((section) => drawSection(context, section))}</main>
         ${footer(context)}
@@ -176,16 +176,25 @@ function header(context: Context): Markup {
   const { shop, page, addresses } = context;
   const { drawn } = say(context);
   const menu = shop.pages.filter((candidate) => candidate.inMenu && isThere(context, candidate));
-  return html`<header class="top">
-    <a class="brand" href="${addresses.page('')}" ${page.kind === 'home' ? html` aria-current="page"` : null}
+  return html`<header class="top" ${thing(context, { kind: 'header' })}>
+    <a
+      class="brand"
+      href="${addresses.page('')}"
+      ${thing(context, { kind: 'logo' })}
+      ${page.kind === 'home' ? html` aria-current="page"` : null}
       >${brand(context, 'top')}</a
     >
-    <nav aria-label="${drawn.mainMenu}">
+    <nav aria-label="${drawn.mainMenu}" ${thing(context, { kind: 'menu' })}>
       <ul>
         ${menu.map(
           (item) =>
             html`<li>
-              <a href="${addresses.page(item.path)}" ${item.id === page.id ? html` aria-current="page"` : null}>${item.name}</a>
+              <a
+                href="${addresses.page(item.path)}"
+                ${thing(context, { kind: 'entry', page: item.id })}
+                ${item.id === page.id ? html` aria-current="page"` : null}
+                >${item.name}</a
+              >
             </li>`,
         )}
       </ul>
@@ -200,13 +209,18 @@ function header(context: Context): Markup {
 function footer(context: Context): Markup {
   const { shop, addresses } = context;
   const { email, phone, place } = shop.reading;
-  return html`<footer class="foot">
+  return html`<footer class="foot" ${thing(context, { kind: 'footer' })}>
     <p class="brand">${shop.mark.foot ? brand(context, 'foot') : shop.name}</p>
     <nav aria-label="${say(context).drawn.allPages}">
       <ul>
         ${shop.pages
           .filter((page) => page.inFooter && isThere(context, page))
-          .map((page) => html`<li><a href="${addresses.page(page.path)}">${page.name}</a></li>`)}
+          .map(
+            (page) =>
+              html`<li>
+                <a href="${addresses.page(page.path)}" ${thing(context, { kind: 'footer-entry', page: page.id })}>${page.name}</a>
+              </li>`,
+          )}
       </ul>
     </nav>
     <address>

@@ -233,7 +233,17 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         </Sheet>
         {wide ? null : (
           <Safe what="The window" turn={path} onUndo={state.undo}>
-            <Window shop={shop} path={path} onPath={onPath} show={show} lit={lit} onSource={onSource} onDecide={state.decide} />
+            <Window
+              shop={shop}
+              path={path}
+              onPath={onPath}
+              show={show}
+              lit={lit}
+              onSource={onSource}
+              onDecide={state.decide}
+              onUndo={state.undo}
+              onRedo={state.redo}
+            />
           </Safe>
         )}
       </Floor>

@@ -7,7 +7,8 @@ import { type Source } from '@/core/brief';
 import { type Address, type Wish } from '@/core/places';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
-import { Slip, type Pointed } from './Slip';
+import { type PointedAt } from '@/workers/pointer';
+import { Slip } from './slip/Slip';
 import { type ShopState } from './useShop';
 import { tokens } from './theme';
 
@@ -108,11 +109,16 @@ interface WindowProps {
   lit: readonly Address[];
   /** Leads to the words of the brief that a text was made of. */
   onSource: (source: Source) => void;
-  onDecide: (wish: Wish) => void;
+  onDecide: (wishes: Wish | readonly Wish[], label?: string) => void;
+  onUndo: () => void;
+  onRedo: () => void;
 }
 
-/** The live shop, at any width, on any page. */
-export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: WindowProps) {
+/** Where the keyboard goes from the window: to the sheet beside it. */
+const nextOf = (pane: HTMLElement | null) => pane?.parentElement?.querySelector<HTMLElement>('main') ?? null;
+
+/** The live shop, at any width, on any page. At rest it is pointed at; links are followed with a modifier key, or where it is told so. */
+export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUndo, onRedo }: WindowProps) {
   const { worker, summary, watch } = shop;
   const made = shop.turn > 0;
   const frame = useRef<HTMLIFrameElement>(null);
@@ -120,8 +126,10 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
   const [ready, setReady] = useState(false);
   const [width, setWidth] = useState<WidthId>('wide');
   const [room, setRoom] = useState({ width: 800, height: 600 });
-  const [pointing, setPointing] = useState(false);
-  const [pointed, setPointed] = useState<Pointed | null>(null);
+  const [following, setFollowing] = useState(false);
+  const [pointed, setPointed] = useState<PointedAt | null>(null);
+  const pane = useRef<HTMLElement>(null);
+  const glass = useRef<HTMLDivElement>(null);
   const shown = useRef('');
 
   const tell = useCallback((message: ToFrame) => frame.current?.contentWindow?.postMessage(message, location.origin), []);
@@ -133,12 +141,16 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
       if (data.kind === 'go') onPath(data.path.split('#')[0]?.split('?')[0] ?? '');
       if (data.kind === 'load')
         void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
-      if (data.kind === 'point') setPointed({ place: data.place, text: data.text, rect: data.rect });
+      if (data.kind === 'point') setPointed(data.at);
+      if (data.kind === 'moved') setPointed((at) => (at && data.box ? { ...at, box: data.box } : null));
+      if (data.kind === 'leave') nextOf(pane.current)?.focus();
+      if (data.kind === 'undo') onUndo();
+      if (data.kind === 'redo') onRedo();
       if (data.kind === 'painted') performance.mark('arcatum:painted');
     };
     window.addEventListener('message', listen);
     return () => window.removeEventListener('message', listen);
-  }, [worker, tell, onPath]);
+  }, [worker, tell, onPath, onUndo, onRedo]);
 
   const paint = useCallback(
     (page: PaintedPage) => {
@@ -180,11 +192,6 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
     if (ready) tell({ kind: 'light', places: lit });
   }, [ready, lit, tell]);
 
-  // A frame that was not ready yet has missed it.
-  useEffect(() => {
-    if (ready) tell({ kind: 'pointing', on: pointing });
-  }, [ready, pointing, tell]);
-
   useEffect(() => {
     if (!stage.current) return;
     const watch = new ResizeObserver(([entry]) => {
@@ -196,16 +203,34 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
 
   const px = widths.find((candidate) => candidate.id === width)?.px ?? 1280;
   const scale = Math.min(1, room.width / px);
-  const sectionText =
-    pointed && summary
-      ? summary.outline
-          .flatMap((page) => page.sections)
-          .flatMap((section) => section.words)
-          .find((text) => text.place === pointed.place)
-      : undefined;
+
+  // A frame that was not ready yet has missed it.
+  useEffect(() => {
+    if (ready) tell({ kind: 'resting', on: !following, scale });
+  }, [ready, following, scale, tell]);
+
+  const close = useCallback(
+    (focus: boolean) => {
+      setPointed(null);
+      tell({ kind: 'closed', focus });
+      if (focus) frame.current?.focus();
+    },
+    [tell],
+  );
+
+  // F6 leads into the window and out of it, as it does between the panes of other programs.
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (event.key !== 'F6' || event.ctrlKey || event.altKey || event.metaKey) return;
+      event.preventDefault();
+      frame.current?.focus();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, []);
 
   return (
-    <Pane aria-label="The shop">
+    <Pane aria-label="The shop" ref={pane}>
       <Sill>
         <label>
           Page
@@ -225,8 +250,14 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
             {summary?.outline.some((page) => page.path === path) ? null : <option value="other">{path}</option>}
           </select>
         </label>
-        <Width isSelected={pointing} onChange={setPointing}>
-          Point at a text
+        <Width
+          isSelected={following}
+          onChange={(on) => {
+            setFollowing(on);
+            setPointed(null);
+          }}
+        >
+          Follow links
         </Width>
         <Widths
           aria-label="Width"
@@ -243,7 +274,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
         </Widths>
       </Sill>
       <Stage ref={stage}>
-        <div className="frame" style={{ width: px * scale, height: room.height }}>
+        <div className="frame" ref={glass} style={{ width: px * scale, height: room.height }}>
           <iframe
             ref={frame}
             title="Preview of the shop"
@@ -251,25 +282,24 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide }: Wi
             style={{ width: px, height: room.height / scale, transform: `scale(${scale})` }}
           />
           {!made ? <Empty>Making the shop …</Empty> : null}
-          {pointed ? (
-            <Slip
-              pointed={pointed}
-              scale={scale}
-              text={sectionText}
-              worker={worker}
-              onClose={() => setPointed(null)}
-              onSource={(source) => {
-                onSource(source);
-                setPointed(null);
-              }}
-              onDecide={(wish) => {
-                onDecide(wish);
-                setPointed(null);
-              }}
-            />
-          ) : null}
         </div>
       </Stage>
+      {pointed ? (
+        <Slip
+          pointed={pointed}
+          scale={scale}
+          frame={glass}
+          worker={worker}
+          turn={shop.turn}
+          onClose={close}
+          onPoint={(thing) => tell({ kind: 'pointTo', thing })}
+          onSource={(source) => {
+            onSource(source);
+            close(false);
+          }}
+          onDecide={onDecide}
+        />
+      ) : null}
     </Pane>
   );
 }

@@ -149,19 +149,23 @@ const NativeSelect = styled.label`
 
 export function Choice<Id extends string>({
   label,
+  unseen = false,
   value,
   options,
   onChange,
 }: {
   label: string;
+  /** Said to whoever does not see the page; those who do see a heading over it. */
+  unseen?: boolean;
   value: NoInfer<Id>;
   options: readonly { id: Id; name: string }[];
   onChange: (id: Id) => void;
 }) {
   return (
     <NativeSelect>
-      <span>{label}</span>
+      {unseen ? null : <span>{label}</span>}
       <select
+        aria-label={unseen ? label : undefined}
         value={value}
         onChange={(event) => {
           const chosen = options.find((option) => option.id === event.target.value);

@@ -1,4 +1,5 @@
 import morphdom from 'morphdom';
+import { Pointer, type Box, type PointedAt } from './pointer';
 import { windowRoot } from './protocol';
 
 /** The script of the studio's window: shows pages that the studio sends, and tells it where the visitor goes and points. */
@@ -9,12 +10,21 @@ export type FromFrame =
   | { kind: 'go'; path: string }
   | { kind: 'load'; id: number; path: string }
   | { kind: 'scrolled'; share: number }
-  | { kind: 'point'; place: string; text: string; rect: { x: number; y: number; width: number; height: number } };
+  | { kind: 'point'; at: PointedAt }
+  /** Where the thing stands that was pointed at, after the page moved; null where it is there no more. */
+  | { kind: 'moved'; box: Box | null }
+  /** The keyboard goes back to the studio. */
+  | { kind: 'leave' }
+  | { kind: 'undo' }
+  | { kind: 'redo' };
 
 export type ToFrame =
   | { kind: 'paint'; path: string; html: string; css: string; fresh: boolean }
   | { kind: 'loaded'; id: number; value: unknown }
-  | { kind: 'pointing'; on: boolean }
+  | { kind: 'resting'; on: boolean; scale: number }
+  | { kind: 'pointTo'; thing: string }
+  /** The slip was closed; `focus` where the keyboard closed it. */
+  | { kind: 'closed'; focus: boolean }
   | { kind: 'show'; section: string }
   | { kind: 'light'; places: readonly string[] }
   | { kind: 'scroll'; share: number };
@@ -23,8 +33,9 @@ const tell = (message: FromFrame) => parent.postMessage(message, location.origin
 
 const waiting = new Map<number, (value: unknown) => void>();
 let asked = 0;
-let pointing = false;
 let lit: readonly string[] = [];
+
+const pointer = new Pointer(tell);
 
 globalThis.arcatumFrame = {
   load: (path) =>
@@ -54,7 +65,7 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
         !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
     });
   }
-  document.documentElement.classList.toggle('pointing', pointing);
+  pointer.repainted();
   light(false);
   document.dispatchEvent(new Event('arcatum:repaint'));
   tell({ kind: 'painted', path });
@@ -88,10 +99,9 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
     waiting.get(data.id)?.(data.value);
     waiting.delete(data.id);
   }
-  if (data.kind === 'pointing') {
-    pointing = data.on;
-    document.documentElement.classList.toggle('pointing', pointing);
-  }
+  if (data.kind === 'resting') pointer.rest(data.on, data.scale);
+  if (data.kind === 'pointTo') pointer.pointTo(data.thing);
+  if (data.kind === 'closed') pointer.close(data.focus);
   if (data.kind === 'light') {
     lit = data.places;
     light(true);
@@ -100,21 +110,43 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
   if (data.kind === 'show') document.getElementById(data.section)?.scrollIntoView({ behavior: 'smooth' });
 });
 
+/** Pointing is what a press does at rest; with a modifier key it follows links, as it does where the studio has been told so. */
+const points = ({ ctrlKey, metaKey, altKey }: MouseEvent): boolean => pointer.isResting() && !ctrlKey && !metaKey && !altKey;
+
+// What would open or take the keyboard at a press, such as a list to choose from, does not where it is pointed at.
+document.addEventListener(
+  'mousedown',
+  (event) => {
+    if (points(event) && event.target !== document.documentElement) event.preventDefault();
+  },
+  true,
+);
+
+document.addEventListener(
+  'keydown',
+  (event) => {
+    const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
+    const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
+    if ((ctrlKey || metaKey) && key.toLowerCase() === 'z' && !typing) {
+      event.preventDefault();
+      return tell({ kind: shiftKey ? 'redo' : 'undo' });
+    }
+    if (ctrlKey || metaKey || altKey || (!pointer.isResting() && key !== 'F6')) return;
+    if (!pointer.key(event)) return;
+    event.preventDefault();
+    event.stopPropagation();
+  },
+  true,
+);
+
 document.addEventListener(
   'click',
   (event) => {
     const target = event.target instanceof Element ? event.target : null;
-    const place = pointing ? target?.closest<HTMLElement>('[data-place]') : null;
-    if (place) {
+    if (target && points(event)) {
       event.preventDefault();
       event.stopPropagation();
-      const { x, y, width, height } = place.getBoundingClientRect();
-      return tell({
-        kind: 'point',
-        place: place.dataset.place ?? '',
-        text: place.textContent ?? '',
-        rect: { x, y, width, height },
-      });
+      return pointer.pointAt(target);
     }
     const link = target?.closest('a');
     const href = link?.getAttribute('href');

@@ -9,6 +9,7 @@ import { type ArtId } from '@/core/pictures/about';
 import { type Address, type Wish } from '@/core/places';
 import { type SoldFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
+import { type SlipOf } from '@/core/requests';
 import { type Result } from '@/core/result';
 import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
 import {
@@ -173,6 +174,8 @@ export interface Jobs {
   };
   /** What else of the look would change with some wishes, as sentences. */
   follows: { give: { wishes: readonly Wish[] }; get: string[] };
+  /** What can be done to a thing that was pointed at, the text that stands there, and pictures that are offered, by name; null where it is not there any more. */
+  slip: { give: { thing: string }; get: { slip: SlipOf; text: OutlineText | null; pictures: Record<string, string> } | null };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
   /** Shelves for goods that have none, the fullest first: products by id. */
   shelves: { give: Record<string, never>; get: { shelf: string; because: string; products: string[] }[] };

@@ -2,7 +2,7 @@
 import { catalogueFile } from '@/core/goods';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { proposeShelves } from '@/core/lexicon';
-import { freshId, reason, type Section } from '@/core/plan';
+import { freshId, sectionToAdd } from '@/core/plan';
 import { given, lookPlaces, set, type Address, type Wish } from '@/core/places';
 import { pack, withWishes, type Picture, type Project } from '@/core/project';
 import { sectionLibrary } from '@/core/sections';
@@ -53,6 +53,7 @@ import { readGoods } from './goodsStore';
 import { ListDesk } from './listDesk';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type StateOf, type Stop } from './protocol';
+import { slipAt } from './slip';
 import { summarise } from './summary';
 import { differingTexts, saidElsewhere, textAt } from './texts';
 
@@ -229,19 +230,8 @@ function sketches(pageId: string): Jobs['sketches']['get'] {
   const addresses = windowAddresses(of);
   const css = `${storefront.styles(of, addresses)}.top,.foot,.skip{display:none!important}main{padding-top:0}body{min-height:0}`;
   return sectionLibrary.map((definition) => {
-    const { kind, label, visitorGets, doNext } = definition;
-    const section: Section = {
-      id: freshId(kind, []),
-      kind,
-      label,
-      because: reason(''),
-      visitorGets,
-      doNext,
-      hidden: false,
-      from: 'added',
-      arrangement: null,
-    };
-    const written = of.writer.write({ ...page, sections: [section] });
+    const { kind } = definition;
+    const written = of.writer.write({ ...page, sections: [sectionToAdd(kind, freshId(kind, []))] });
     if (!written.sections.length) return { kind, html: '' };
     const html = storefront.page(of, written, firstView, addresses, target);
     return { kind, html: html.replace(/<link rel="stylesheet"[^>]*>/, '').replace('</head>', `<style>${css}</style></head>`) };
@@ -282,6 +272,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const before = opened().look;
     return lookChanges(before, lookOf(withWishes(openedProject(), wishes)), wishes);
   },
+  slip: async ({ thing }) => slipAt(opened(), openedProject(), thing, (name) => urlOf(opened().pictures.get(name.toLowerCase()))),
   ideas: async () => ({
     names: nameIdeas(opened(), openedProject().seed),
     slogans: sloganIdeas(opened()),

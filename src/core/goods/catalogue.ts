@@ -1,5 +1,6 @@
 import {
   ownProduct,
+  goodsFirst,
   productHidden,
   productPlaces,
   variantPlaces,
@@ -26,6 +27,8 @@ export interface Category {
 /** The goods as the shop sells them: the list with the seller's decisions laid over it. */
 export interface Catalogue {
   products: Product[];
+  /** How many of them the seller wants before the others: the first so many. */
+  first: number;
   /** Those that stand in another come right after it. */
   categories: Category[];
   /** By the name that products call it with, in small letters. */
@@ -45,17 +48,28 @@ export function makeCatalogue(
   digits: number,
   isMoneyKnown = true,
 ): Catalogue {
-  const { products, setAside } = decidedGoods(list, decided, listDigits, digits, isMoneyKnown);
+  const decidedOn = decidedGoods(list, decided, listDigits, digits, isMoneyKnown);
+  const { products, first } = withFirst(decidedOn.products, decided.get(goodsFirst) ?? []);
+  const setAside = decided.has(goodsFirst) && !first ? [...decidedOn.setAside, goodsFirst.address] : decidedOn.setAside;
   const byShelf = categoriesOf(products);
   const all = [...byShelf.values()];
   return {
     products,
+    first,
     categories: topOf(all).flatMap((category) => [category, ...inside(all, category)]),
     byShelf,
     byId: new Map(products.map((product) => [product.id, product])),
     numbers: new Map(products.map(({ id }, i) => [id, i + 1])),
     setAside,
   };
+}
+
+/** Goods in the order of the list, those that the seller wants before the others in front; and how many these are. */
+function withFirst(products: readonly Product[], wanted: readonly string[]): Pick<Catalogue, 'products' | 'first'> {
+  const front = wanted.flatMap((id) => products.find((product) => product.id === id) ?? []);
+  return front.length
+    ? { products: [...front, ...products.filter((product) => !front.includes(product))], first: front.length }
+    : { products: [...products], first: 0 };
 }
 
 /**

@@ -74,6 +74,13 @@ export const productHidden = definePlace({
   says: (_, after, { parts: [id], names }: OfProduct) => `${names.product(id)} is ${after ? 'out of' : 'in'} the shop`,
 });
 
+/** Goods that stand before the others, in the seller's order. */
+export const goodsFirst = definePlace({
+  address: ['goods', 'first'],
+  value: z.array(z.string().min(1).max(200)).min(1).max(40),
+  says: (_, after) => (after ? `Before the other goods: ${after.length}` : 'Goods stand as the list has them'),
+});
+
 /** What the seller changed of a variant. Prices are minor units, weights grams. */
 export const variantPlaces = {
   price: definePlace({ address: ['goods', ':product', ':variant', 'price'], value: minorSchema, says: ofVariant('Price') }),

@@ -10,7 +10,7 @@ export {
   type Value,
   type Wish,
 } from './place';
-export { areaOf, locate, parseAt, placeKinds, sayAt, sayNow, whyNot, type Located, type Misfit } from './registry';
+export { areaOf, locate, parseAt, placeKinds, sayAt, sayNow, whyNot, whyNotAt, type Located, type Misfit } from './registry';
 export { Decided, Reads, type DecidedAt, type Decisions } from './decided';
 export * as given from './given';
 export { longestBrief } from './given';
@@ -19,6 +19,6 @@ export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
 export { listAnswer, listCell, listColumn, shelfRefused } from './list';
-export { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
-export { fieldAt, fieldOfText, onItem, textPlace, writeText, writtenTexts } from './words';
+export { goodsFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
+export { fieldAt, fieldOfText, onItem, standsAt, textPlace, writeText, writtenTexts } from './words';
 export { shortened, shown } from './says';

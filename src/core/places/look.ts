@@ -109,6 +109,12 @@ export const toneOf = definePlace({
   says: turnsAt((at: OfSection) => `Tone of ${sectionOf(at)}`),
 });
 
+/** Goods that stand beside each other where there is room: less of them where there is less. */
+export const goodsColumns = definePlace({
+  address: ['look', 'columns'],
+  value: z.number().int().min(1).max(6),
+  says: turns('Goods beside each other'),
+});
 export const phoneColumns = definePlace({
   address: ['look', 'phone', 'columns'],
   value: z.number().int().min(1).max(3),

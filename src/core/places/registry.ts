@@ -1,6 +1,6 @@
 import { type z } from 'zod';
 import * as given from './given';
-import { ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
+import { goodsFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 import { listAnswer, listCell, listColumn, shelfRefused } from './list';
 import * as look from './look';
 import { misfit } from './misfit';
@@ -33,6 +33,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   look.logo,
   look.locks,
   look.toneOf,
+  look.goodsColumns,
   look.phoneColumns,
   look.phoneSize,
   look.offPhone,
@@ -48,6 +49,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   ...Object.values(writtenTexts),
   ...Object.values(productPlaces),
   productHidden,
+  goodsFirst,
   ownProduct,
   ...Object.values(variantPlaces),
   listColumn,
@@ -150,8 +152,9 @@ export function parseAt(address: Address, value: unknown): Parsed {
 }
 
 /** Why a value can't stand at a place, for the field beside it; empty where it can. */
-export function whyNot(place: Place, value: Value): string {
-  const parsed = parseAt(place.address, value);
+export const whyNot = (place: Place, value: Value): string => whyNotAt(place.address, value);
+export function whyNotAt(address: Address, value: Value): string {
+  const parsed = parseAt(address, value);
   return parsed.ok ? '' : parsed.because;
 }
 

@@ -39,17 +39,17 @@ export const writtenTexts = { fieldText, itemText };
 export const textPlace = (page: string, section: string, at: TextAt): Place<string> =>
   at.key === undefined ? fieldText(page, section, at.field) : itemText(page, section, at.field, at.key, at.part);
 
-/** Where on a page an address of a text leads; null where it is of something else. */
-function textAt(address: Address): { section: string; at: TextAt } | null {
-  const [, section = '', field = ''] = partsOf(fieldText.kind, address) ?? [];
-  if (section) return { section, at: { field } };
-  const [, owner = '', list = '', key = '', part = ''] = partsOf(itemText.kind, address) ?? [];
-  return owner ? { section: owner, at: { field: list, key, part } } : null;
+/** Where in the shop an address of a text leads; null where it is of something else. */
+export function standsAt(address: Address): { page: string; section: string; at: TextAt } | null {
+  const [page = '', section = '', field = ''] = partsOf(fieldText.kind, address) ?? [];
+  if (section) return { page, section, at: { field } };
+  const [of = '', owner = '', list = '', key = '', part = ''] = partsOf(itemText.kind, address) ?? [];
+  return owner ? { page: of, section: owner, at: { field: list, key, part } } : null;
 }
 
 /** The field that an address of a text leads to. */
 export function fieldOfText(address: Address): TextField | undefined {
-  const found = textAt(address);
+  const found = standsAt(address);
   return found ? fieldAt(found.section, found.at) : undefined;
 }
 

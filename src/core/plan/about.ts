@@ -1,3 +1,3 @@
 export * from './page';
 export { pageDefinition, pageDefinitions, pageLibrary, type PageDefinition } from './pages';
-export { freshId } from './ids';
+export { freshId, sectionToAdd } from './ids';

@@ -1,6 +1,8 @@
 /** A text of a section, or of an item in one of its lists. */
 export interface TextField {
   kind: 'text';
+  /** What it is to shoppers: words to read, or words that lead somewhere. */
+  as: 'heading' | 'text' | 'button' | 'link';
   /** How many words suit it: the least and the most. */
   words: readonly [least: number, most: number];
   /** Characters beyond which a text is not taken. */
@@ -20,20 +22,20 @@ export interface ItemsField<Parts extends string = string> {
 export type Field = TextField | ItemsField;
 export type Fields = Readonly<Record<string, Field>>;
 
-type Wanted = Partial<Omit<TextField, 'kind'>>;
+type Wanted = Partial<Omit<TextField, 'kind' | 'as'>>;
 
 const text =
-  (words: TextField['words'], most: number) =>
-  (wanted: Wanted = {}): TextField => ({ kind: 'text', words, most, ...wanted });
+  (words: TextField['words'], most: number, as: TextField['as'] = 'text') =>
+  (wanted: Wanted = {}): TextField => ({ kind: 'text', as, words, most, ...wanted });
 
 /** Kinds of texts by what they are for. The ranges are common practice; the caps keep a page a page. */
-export const headline = text([1, 12], 160);
+export const headline = text([1, 12], 160, 'heading');
 export const lead = text([3, 34], 400);
-export const button = text([1, 6], 60);
-export const heading = text([1, 8], 120);
-export const title = text([1, 12], 160);
+export const button = text([1, 6], 60, 'button');
+export const heading = text([1, 8], 120, 'heading');
+export const title = text([1, 12], 160, 'heading');
 export const intro = text([2, 18], 240);
-export const link = text([1, 4], 60);
+export const link = text([1, 4], 60, 'link');
 export const question = text([2, 14], 200);
 export const answer = text([2, 60], 1000);
 export const figure = text([1, 2], 24);

@@ -2,6 +2,7 @@ import {
   corrections,
   Decided,
   given,
+  goodsFirst,
   lookPlaces,
   planPlaces,
   productHidden,
@@ -98,6 +99,9 @@ export function placesOf(shop: Shop, project: Project, pageId?: string): PlaceNo
   ];
 }
 
+/** Goods that the seller put before the others. */
+const decidedFirst = ({ catalogue: { products, first } }: Shop) => (first ? products.slice(0, first).map(({ id }) => id) : null);
+
 type Now = <T extends Value>(place: Place<T>, value: T | null | undefined, because: string) => PlaceNow;
 
 function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
@@ -153,8 +157,10 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
     now(lookPlaces.markFoot, mark.foot, 'Marks stand at the head.'),
     now(lookPlaces.markName, mark.named, 'A mark holds the name already.'),
     now(lookPlaces.logo, mark.logo, 'You brought none.'),
+    now(lookPlaces.goodsColumns, exceptions.columns, 'The family has a number of its own.'),
     now(lookPlaces.phoneColumns, exceptions.phone.columns, 'Phones have what the family likes.'),
     now(lookPlaces.phoneSize, exceptions.phone.size, 'Phones have the same size.'),
+    now(goodsFirst, decidedFirst(shop), 'Goods stand as the list has them.'),
     now(tillPlaces.country, rules.country || null, 'It follows from your brief.'),
     now(tillPlaces.pricesIncludeTax, rules.pricesIncludeTax, 'It is the usual way.'),
     now(tillPlaces.taxes, rules.taxes as { standard: number; reduced: number; zero: 0 } | null, till),

@@ -2,7 +2,7 @@ import { stockOf } from '@/core/goods';
 import { plainProse } from '@/core/prose';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
-import { namePlate, type Context, particulars, priceTag, productPicture, stateOf, say } from '../context';
+import { namePlate, type Context, particulars, priceTag, productPicture, stateOf, say, thing } from '../context';
 import { html, jsonIn, type Markup } from '../html';
 import { pageOffer } from './offer';
 
@@ -20,7 +20,10 @@ function item(context: Context, product: Product, i: number, eager: number, numb
   const note = particulars(context, product);
   const [picture] = product.pictures;
   const named = card.names && !(picture && context.addresses.picture(picture));
-  return html`<li class="good${gone ? ' gone' : card.state && left !== null && left <= 3 ? ' low' : ''}">
+  return html`<li
+    class="good${gone ? ' gone' : card.state && left !== null && left <= 3 ? ' low' : ''}"
+    ${thing(context, { kind: 'card', product: product.id })}
+  >
     <a href="${context.addresses.page(`goods/${product.slug}/`)}"
       ><span class="entry" aria-hidden="true">${String(number).padStart(2, '0')}</span
       ><span class="thumb"

@@ -1,10 +1,10 @@
-import { items, onward, paragraphs, type Drawing, say } from '../context';
+import { items, itemThing, onward, own, paragraphs, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'assurance'>['draw'] = (c) =>
-  html`<section class="assurance" id="${c.section.id}" aria-label="${say(c).drawn.withEveryOrder}">
+  html`<section class="assurance" ${own(c)} aria-label="${say(c).drawn.withEveryOrder}">
     <ul class="items">
-      ${items(c, 'passages').map((item) => html`<li>${paragraphs(c, 'passages', item, 'text')}</li>`)}
+      ${items(c, 'passages').map((item) => html`<li${itemThing(c, 'passages', item)}>${paragraphs(c, 'passages', item, 'text')}</li>`)}
     </ul>
     ${onward(c, 'delivery/')}
   </section>`;

@@ -1,11 +1,11 @@
-import { arranged, drawText, place, productPicture, type Drawing } from '../context';
+import { arranged, drawText, own, place, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'buy-one'>['draw'] = (c) => {
   const [item] = c.shop.catalogue.products;
   if (!item) return html``;
   const to = c.addresses.page(`goods/${item.slug}/`);
-  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     <a class="plate" href="${to}" tabindex="-1" aria-hidden="true"
       >${productPicture(c, item, item.pictures[0], { decorative: true })}</a
     >

@@ -1,5 +1,5 @@
 import { stockOf, topOf, type Category } from '@/core/goods';
-import { arranged, drawText, productPicture, type Drawing, type SectionContext } from '../context';
+import { arranged, drawText, own, productPicture, type Drawing, type SectionContext } from '../context';
 import { html } from '../html';
 
 const categoryPicture = (c: SectionContext<'categories'>, category: Category) => {
@@ -10,7 +10,7 @@ const categoryPicture = (c: SectionContext<'categories'>, category: Category) =>
 };
 
 const draw: Drawing<'categories'>['draw'] = (c) =>
-  html`<section class="${arranged(c)}" id="${c.section.id}">
+  html`<section class="${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <ul>
       ${topOf(c.shop.catalogue.categories).map(

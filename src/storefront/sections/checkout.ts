@@ -3,7 +3,7 @@ import { regionsOf } from '@/core/lexicon/page';
 import { type TillRules } from '@/core/till';
 import { noScripts } from '../pieces/noScripts';
 import { languageOf } from '@/core/phrases';
-import { drawText, say, type Drawing, type SectionContext } from '../context';
+import { drawText, own, say, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 const everyCountry = countries.map(({ code }) => code);
@@ -57,7 +57,7 @@ const draw: Drawing<'checkout'>['draw'] = (c) => {
   const regions = regionsAsked(rules);
   const { checkout: words, drawn } = say(c);
   const [agree, terms, read, kept, end] = words.agree;
-  return html`<section class="text checkout" id="checkout">
+  return html`<section class="text checkout" ${own(c)}>
     ${drawText(c, 'heading', 'h1')}${noScripts(c)}
     <p class="notice" data-empty hidden>${words.emptyCart} <a href="${c.addresses.page('shop/')}">${drawn.toTheShop}</a></p>
     <div data-changes></div>

@@ -1,10 +1,10 @@
-import { arranged, drawText, items, paragraphs, type Drawing } from '../context';
+import { arranged, drawText, items, own, paragraphs, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'contact'>['draw'] = (c) => {
   const { email, phone, place: where } = c.shop.reading;
   const onContactPage = c.page.kind === 'contact';
-  return html`<section class="${arranged(c)}" id="${c.section.id}">
+  return html`<section class="${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', onContactPage ? 'h1' : 'h2')}
     <address>
       ${

@@ -1,12 +1,13 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'details'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <dl class="items">
       ${items(c, 'details').map(
-        (item) => html`<div>${drawPart(c, 'details', item, 'name', 'dt')}${drawPart(c, 'details', item, 'text', 'dd')}</div>`,
+        (item) =>
+          html`<div${itemThing(c, 'details', item)}>${drawPart(c, 'details', item, 'name', 'dt')}${drawPart(c, 'details', item, 'text', 'dd')}</div>`,
       )}
     </dl>
   </section>`;

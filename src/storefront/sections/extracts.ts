@@ -1,4 +1,15 @@
-import { arranged, drawPart, drawText, isArranged, items, onward, type Drawing, type SectionContext } from '../context';
+import {
+  arranged,
+  drawPart,
+  drawText,
+  isArranged,
+  items,
+  itemThing,
+  onward,
+  own,
+  type Drawing,
+  type SectionContext,
+} from '../context';
 import { html, type Markup } from '../html';
 
 const entries = (c: SectionContext<'extracts'>, lines: boolean): Markup =>
@@ -6,12 +17,12 @@ const entries = (c: SectionContext<'extracts'>, lines: boolean): Markup =>
     ${items(c, 'entries').map((item) => {
       const text = item.texts.text?.text ?? '';
       const first = /^.*?[.!?](?=\s|$)/s.exec(text)?.[0] ?? text;
-      return html`<li>${drawPart(c, 'entries', item, 'title', 'h3')}${lines && first ? html`<p>${first}</p>` : null}</li>`;
+      return html`<li${itemThing(c, 'entries', item)}>${drawPart(c, 'entries', item, 'title', 'h3')}${lines && first ? html`<p>${first}</p>` : null}</li>`;
     })}
   </ol>`;
 
 const draw: Drawing<'extracts'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}${entries(c, isArranged(c, 'openings'))}${onward(c, 'journal/')}
   </section>`;
 

@@ -1,12 +1,12 @@
 import { goodsList } from '../pieces/goods';
-import { arranged, chosenGoods, drawText, place, type Drawing } from '../context';
+import { arranged, chosenGoods, drawText, own, place, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'featured'>['draw'] = (c) => {
   const cards = c.shop.catalogue.products.filter((product) => product.kind === 'gift-card');
   const goods = c.page.kind === 'gift-cards' ? cards : chosenGoods(c.shop, 8);
   const heading = drawText(c, 'heading', c.page.kind === 'gift-cards' ? 'h1' : 'h2');
-  return html`<section class="${arranged(c)}" id="${c.section.id}">
+  return html`<section class="${arranged(c)}" ${own(c)}>
     <div class="section-head">${heading}${drawText(c, 'intro', 'p')}</div>
     ${goodsList(c, goods)}
     <p class="onward"><a href="${c.addresses.page('shop/')}" ${place(c, 'link')}>${c.section.words.link?.text ?? ''}</a></p>

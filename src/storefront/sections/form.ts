@@ -1,9 +1,9 @@
 import { letter } from '../pieces/letter';
-import { arranged, drawText, type Drawing, say } from '../context';
+import { arranged, drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'form'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     ${letter(
       c,

@@ -1,8 +1,8 @@
-import { arranged, drawText, pictured, productPicture, type Drawing } from '../context';
+import { arranged, drawText, own, pictured, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'gallery'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', c.page.kind === 'gallery' ? 'h1' : 'h2')}
     <ul class="pictures">
       ${pictured(c)

@@ -1,12 +1,13 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'hours'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <dl class="items">
       ${items(c, 'openings').map(
-        (item) => html`<div>${drawPart(c, 'openings', item, 'days', 'dt')}${drawPart(c, 'openings', item, 'hours', 'dd')}</div>`,
+        (item) =>
+          html`<div${itemThing(c, 'openings', item)}>${drawPart(c, 'openings', item, 'days', 'dt')}${drawPart(c, 'openings', item, 'hours', 'dd')}</div>`,
       )}
     </dl>
   </section>`;

@@ -1,7 +1,7 @@
 import { inside, topOf, type Category } from '@/core/goods';
 import { perStretch, shelfOrders, shelfProducts, sortProducts, stretches } from '@/core/site';
 import { goodsList } from '../pieces/goods';
-import { drawText, type Drawing, say } from '../context';
+import { drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 /** The shelves that stand in no other, and after the one that is shown those that stand in it. */
@@ -19,7 +19,7 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
   const last = stretches(all.length);
   const { categories } = shop.catalogue;
   const { drawn } = say(c);
-  return html`<section class="shelf" id="listing">
+  return html`<section class="shelf" ${own(c)}>
     <div class="section-head">${drawText(c, 'heading', 'h1')}${drawText(c, 'intro', 'p')}</div>
     ${
       categories.length > 1

@@ -1,9 +1,9 @@
 import { drawMap } from '../pieces/map';
-import { arranged, drawText, type Drawing } from '../context';
+import { arranged, drawText, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'map'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     <div class="words">${drawText(c, 'heading', 'h2')}${drawText(c, 'address', 'p', 'large')}</div>
     ${drawMap(c)}
   </section>`;

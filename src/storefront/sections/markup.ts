@@ -1,11 +1,11 @@
-import { arranged, drawText, place, type Drawing } from '../context';
+import { arranged, drawText, own, place, type Drawing } from '../context';
 import { html } from '../html';
 
 /** The seller's markup in a frame of its own: no scripts, no forms, no reach into the page. */
 const draw: Drawing<'markup'>['draw'] = (c) => {
   const text = c.section.words.markup?.text ?? '';
   const title = c.section.words.heading?.text || 'From outside';
-  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}${
       text
         ? html`<div class="frame" ${place(c, 'markup')}>

@@ -1,8 +1,8 @@
-import { drawText, type Drawing, say } from '../context';
+import { drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'missing'>['draw'] = (c) =>
-  html`<section class="text" id="missing">
+  html`<section class="text" ${own(c)}>
     ${drawText(c, 'heading', 'h1')}
     <div class="prose">
       ${drawText(c, 'text', 'p')}

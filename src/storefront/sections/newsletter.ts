@@ -1,9 +1,9 @@
 import { letter } from '../pieces/letter';
-import { arranged, drawText, type Drawing, say } from '../context';
+import { arranged, drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'newsletter'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     <div class="words">${drawText(c, 'heading', 'h2')}${drawText(c, 'text', 'p')}</div>
     ${letter(c, say(c).drawn.newsletterOf(c.shop.name), html`<p class="field"><label for="${c.section.id}-name">${say(c).drawn.yourName}</label><input id="${c.section.id}-name" name="${say(c).drawn.onTheList}" autocomplete="name" required /></p>`)}
   </section>`;

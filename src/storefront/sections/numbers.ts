@@ -1,12 +1,13 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'numbers'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <dl class="items">
       ${items(c, 'figures').map(
-        (item) => html`<div>${drawPart(c, 'figures', item, 'what', 'dt')}${drawPart(c, 'figures', item, 'figure', 'dd')}</div>`,
+        (item) =>
+          html`<div${itemThing(c, 'figures', item)}>${drawPart(c, 'figures', item, 'what', 'dt')}${drawPart(c, 'figures', item, 'figure', 'dd')}</div>`,
       )}
     </dl>
   </section>`;

@@ -1,13 +1,13 @@
 import { artFile } from '@/core/site';
 import { firstGoal } from '@/core/words';
-import { arranged, chosenGoods, drawText, isArranged, place, productPicture, type Drawing } from '../context';
+import { arranged, chosenGoods, drawText, isArranged, own, place, productPicture, thing, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'opening'>['draw'] = (c) => {
   const chosen = chosenGoods(c.shop, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
   // Not the same thing first here and in the list below.
   const products = [...chosen.slice(1), ...chosen.slice(0, 1)];
-  return html`<section class="${arranged(c)}" id="${c.section.id}">
+  return html`<section class="${arranged(c)}" ${own(c)}>
     <div class="opening-words">
       ${drawText(c, 'headline', 'h1')}${drawText(c, 'lead', 'p', 'lead')}${
         c.section.words.button
@@ -21,7 +21,11 @@ const draw: Drawing<'opening'>['draw'] = (c) => {
     </div>
     ${
       c.shop.art && !isArranged(c, 'spoken')
-        ? html`<div class="opening-pictures made" data-count="1">
+        ? html`<div
+            class="opening-pictures made"
+            data-count="1"
+            ${thing(c, { kind: 'picture', page: c.page.id, section: c.section.id })}
+          >
             <div>
               <img
                 src="${c.addresses.asset(artFile)}"

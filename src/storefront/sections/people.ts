@@ -1,12 +1,13 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'people'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <ul class="items">
       ${items(c, 'people').map(
-        (item) => html`<li>${drawPart(c, 'people', item, 'name', 'h3')}${drawPart(c, 'people', item, 'text', 'p')}</li>`,
+        (item) =>
+          html`<li${itemThing(c, 'people', item)}>${drawPart(c, 'people', item, 'name', 'h3')}${drawPart(c, 'people', item, 'text', 'p')}</li>`,
       )}
     </ul>
   </section>`;

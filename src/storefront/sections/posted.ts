@@ -1,4 +1,4 @@
-import { arranged, drawText, pictured, place, productPicture, type Drawing } from '../context';
+import { arranged, drawText, own, pictured, place, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
 const webAddress = (text: string): string => (/^https?:\/\//i.test(text) ? text : `https://${text}`);
@@ -6,7 +6,7 @@ const webAddress = (text: string): string => (/^https?:\/\//i.test(text) ? text 
 const draw: Drawing<'posted'>['draw'] = (c) => {
   const address = c.section.words.address;
   const safe = address?.text && /^(?:https?:\/\/)?[\w.-]+\.[a-z]{2,}(?:\/[\w./@~-]*)?$/i.test(address.text) ? address.text : null;
-  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     <div class="head">
       ${drawText(c, 'heading', 'h2')}${safe ? html`<p class="onward"><a href="${webAddress(safe)}" rel="noopener" ${place(c, 'address')}>${safe}</a></p>` : drawText(c, 'address', 'p')}
     </div>

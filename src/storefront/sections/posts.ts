@@ -1,13 +1,13 @@
-import { drawPart, drawText, items, paragraphs, type Drawing, say } from '../context';
+import { drawPart, drawText, items, itemThing, own, paragraphs, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'posts'>['draw'] = (c) => {
   const entries = items(c, 'entries');
-  return html`<section class="text posts" id="${c.section.id}">
+  return html`<section class="text posts" ${own(c)}>
     ${drawText(c, 'heading', 'h1')}
     ${entries.map(
       (item) =>
-        html`<article class="prose">
+        html`<article class="prose" ${itemThing(c, 'entries', item)}>
           ${drawPart(c, 'entries', item, 'title', 'h2')}${paragraphs(c, 'entries', item, 'text')}
         </article>`,
     )}${entries.length ? null : html`<p class="empty">${say(c).drawn.nothingWritten}</p>`}

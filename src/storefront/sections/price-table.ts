@@ -1,6 +1,6 @@
 import { priceRange, topOf } from '@/core/goods';
 import { type Product } from '@/core/project';
-import { arranged, drawText, isArranged, money, noPrice, particulars, type Drawing, type SectionContext } from '../context';
+import { arranged, drawText, isArranged, money, noPrice, own, particulars, type Drawing, type SectionContext } from '../context';
 import { html, type Markup } from '../html';
 
 /** What one row of the price table says of a product: its options, or what kind of thing it is. */
@@ -37,7 +37,7 @@ const draw: Drawing<'price-table'>['draw'] = (c) => {
   );
   const byShelf = isArranged(c, 'columns') && shelves.length > 1;
   const heading = drawText(c, 'heading', c.page.kind === 'appointments' ? 'h1' : 'h2');
-  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     <div class="head">${heading}${drawText(c, 'intro', 'p', 'note')}</div>
     <div class="tables">
       ${

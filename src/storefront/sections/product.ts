@@ -9,6 +9,7 @@ import {
   fitClass,
   money,
   noPrice,
+  own,
   particulars,
   place,
   productPicture,
@@ -16,6 +17,7 @@ import {
   type Drawing,
   type SectionContext,
   say,
+  thing,
 } from '../context';
 import { html, type Markup, type Part } from '../html';
 
@@ -26,14 +28,14 @@ const draw: Drawing<'product'>['draw'] = (c) => {
   const form = c.shop.look.family.product;
   const category = shelfOf(c.shop.catalogue, item);
   const parts: Record<ProductPart, () => Markup | null> = {
-    name: () => html`<h1 class="${fitClass(c, item.title)}">${item.title}</h1>`,
+    name: () => html`<h1 class="${fitClass(c, item.title)}" ${thing(c, { kind: 'card', product: item.id })}>${item.title}</h1>`,
     price: () => price(c, item),
     about: () => about(c),
     facts: () => facts(c, item),
     buy: () => buyForm(c, item, form.order.includes('price') ? null : price(c, item)),
   };
   const { drawn } = say(c);
-  return html`<article class="product" id="product">
+  return html`<article class="product" ${own(c)}>
     <nav class="crumbs" aria-label="${drawn.youAreHere}">
       <a href="${c.addresses.page('shop/')}">${drawn.shop}</a>${[category?.parent, category].map((shelf) =>
         shelf
@@ -56,8 +58,14 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
   // Whatever is chosen has to fit, in families that say it large.
   const prices = new Set(item.variants.filter(isForSale).map((variant) => money(variant.price, c)));
   const now = first && isForSale(first) ? first.price : priceRange(item)?.low;
-  if (now === undefined) return html`<p class="product-price"><small>${noPrice(c, item)}</small></p>`;
-  return html`<p class="product-price ${widthClass(c, [...prices])}" data-price aria-live="polite">
+  if (now === undefined)
+    return html`<p class="product-price" ${thing(c, { kind: 'price', product: item.id })}><small>${noPrice(c, item)}</small></p>`;
+  return html`<p
+    class="product-price ${widthClass(c, [...prices])}"
+    ${thing(c, { kind: 'price', product: item.id })}
+    data-price
+    aria-live="polite"
+  >
     <s ${before ? null : html` hidden`}
       ><span class="aside">${say(c).goods.priceBefore} </span><span data-before>${before ? money(before, c) : null}</span></s
     >

@@ -1,16 +1,16 @@
-import { arranged, drawPart, drawText, isArranged, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, isArranged, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'questions'>['draw'] = (c) => {
   const answers = items(c, 'answers');
   const heading = drawText(c, 'heading', c.page.kind === 'questions' ? 'h1' : 'h2');
   if (isArranged(c, 'folded'))
-    return html`<section class="${arranged(c)}" id="${c.section.id}">
+    return html`<section class="${arranged(c)}" ${own(c)}>
       ${heading}
       <div class="folds">
         ${answers.map(
           (item) =>
-            html`<details>
+            html`<details${itemThing(c, 'answers', item)}>
               <summary>${drawPart(c, 'answers', item, 'question', 'span')}</summary>
               ${drawPart(c, 'answers', item, 'answer', 'p')}
             </details>`,
@@ -18,9 +18,10 @@ const draw: Drawing<'questions'>['draw'] = (c) => {
       </div>
     </section>`;
   const open = answers.map(
-    (item) => html`<div>${drawPart(c, 'answers', item, 'question', 'dt')}${drawPart(c, 'answers', item, 'answer', 'dd')}</div>`,
+    (item) =>
+      html`<div${itemThing(c, 'answers', item)}>${drawPart(c, 'answers', item, 'question', 'dt')}${drawPart(c, 'answers', item, 'answer', 'dd')}</div>`,
   );
-  return html`<section class="${arranged(c)}" id="${c.section.id}">
+  return html`<section class="${arranged(c)}" ${own(c)}>
     ${heading}
     <dl>${open}</dl>
   </section>`;

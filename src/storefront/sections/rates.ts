@@ -1,10 +1,10 @@
-import { drawText, items, money, paragraphs, type Drawing, say } from '../context';
+import { drawText, items, money, own, paragraphs, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'rates'>['draw'] = (c) => {
   const { zones, returnsDays } = c.shop.rules;
   const { drawn, weight } = say(c);
-  return html`<section class="text" id="rates">
+  return html`<section class="text" ${own(c)}>
     ${drawText(c, 'heading', 'h1')}
     <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}</div>
     ${

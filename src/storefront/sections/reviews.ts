@@ -1,13 +1,13 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'reviews'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <ul class="items">
       ${items(c, 'praise').map(
         (item) =>
-          html`<li>
+          html`<li${itemThing(c, 'praise', item)}>
             <figure>
               <blockquote>${drawPart(c, 'praise', item, 'text', 'p')}</blockquote>
               ${item.texts.by ? html`<figcaption>${drawPart(c, 'praise', item, 'by', 'span')}</figcaption>` : null}

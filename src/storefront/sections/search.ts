@@ -1,9 +1,9 @@
-import { drawText, type Drawing, say } from '../context';
+import { drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'search'>['draw'] = (c) => {
   const { drawn } = say(c);
-  return html`<section class="text search" id="search">
+  return html`<section class="text search" ${own(c)}>
     ${drawText(c, 'heading', 'h1')}
     <form role="search" data-search method="get" action="${c.addresses.page('search/')}">
       <label for="q">${drawn.lookingFor}</label>

@@ -1,11 +1,11 @@
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'steps'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <ol class="items">
-      ${items(c, 'steps').map((item, i) => html`<li><span class="count" aria-hidden="true">${i + 1}</span>${drawPart(c, 'steps', item, 'step', 'p')}</li>`)}
+      ${items(c, 'steps').map((item, i) => html`<li${itemThing(c, 'steps', item)}><span class="count" aria-hidden="true">${i + 1}</span>${drawPart(c, 'steps', item, 'step', 'p')}</li>`)}
     </ol>
   </section>`;
 

@@ -1,8 +1,8 @@
-import { arranged, drawText, items, onward, paragraphs, type Drawing } from '../context';
+import { arranged, drawText, items, onward, own, paragraphs, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'story'>['draw'] = (c) =>
-  html`<section class="${arranged(c)}" id="${c.section.id}">
+  html`<section class="${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${onward(c, 'about/')}</div>
   </section>`;

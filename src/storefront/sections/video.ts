@@ -1,4 +1,4 @@
-import { arranged, drawText, isArranged, place, productPicture, type Drawing, say } from '../context';
+import { arranged, drawText, isArranged, own, place, productPicture, say, type Drawing } from '../context';
 import { html } from '../html';
 
 /** A video is led to, not embedded: a shop loads nothing from another host. */
@@ -12,7 +12,7 @@ const draw: Drawing<'video'>['draw'] = (c) => {
       ? html`<p class="onward"><a href="${safe}" rel="noopener" ${place(c, 'address')}>${say(c).drawn.watchAt(host)}</a></p>`
       : drawText(c, 'address', 'p')
   }`;
-  return html`<section class="part ${arranged(c)}" id="${c.section.id}">
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     ${isArranged(c, 'plate') && item ? html`<div class="plate" aria-hidden="true">${productPicture(c, item, item.pictures[0], { decorative: true })}<span class="start"></span></div>` : null}
     <div class="words">${words}</div>
   </section>`;

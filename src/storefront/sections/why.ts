@@ -1,13 +1,13 @@
 import { type Item } from '@/core/sections';
-import { arranged, drawPart, drawText, items, type Drawing } from '../context';
+import { arranged, drawPart, drawText, items, itemThing, own, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'why'>['draw'] = (c) => {
   const reason = (item: Item<'title' | 'text'>) => {
     const title = drawPart(c, 'reasons', item, 'title', 'h3');
-    return html`<li>${title}${drawPart(c, 'reasons', item, 'text', 'p', title ? '' : 'claim')}</li>`;
+    return html`<li${itemThing(c, 'reasons', item)}>${title}${drawPart(c, 'reasons', item, 'text', 'p', title ? '' : 'claim')}</li>`;
   };
-  return html`<section class="${arranged(c)}" id="${c.section.id}">
+  return html`<section class="${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <ul>
       ${items(c, 'reasons').map(reason)}

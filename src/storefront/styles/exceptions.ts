@@ -11,10 +11,17 @@ const tones = `
 main>section:is(.tone-raised,.tone-accent,.tone-second,.tone-inverse){padding-block:var(--rest)}
 `;
 
+/** Goods beside each other: as many as asked for where there is room, no more than three on a tablet. Phones have a number of their own. */
+const columnsOf = (count: number): string => {
+  const grid = (n: number) =>
+    `.shelf .goods,.featured:not(.as-row) .goods{display:grid;grid-template-columns:repeat(${n},minmax(0,1fr))!important}`;
+  return `@media (min-width:601px){${grid(Math.min(count, 3))}}@media (min-width:1000px){${grid(count)}}`;
+};
+
 /** What stands alone: sections in another tone, and whatever is set for phones only. */
 export function exceptions(shop: Shop): string {
-  const { only, phone } = shop.exceptions;
-  const css = only.length ? tones : '';
+  const { only, phone, columns } = shop.exceptions;
+  const css = (only.length ? tones : '') + (columns === null ? '' : columnsOf(columns));
   const rules = [
     phone.size === null ? '' : `:root{--body:${phone.size.toFixed(2)}rem}`,
     phone.columns === null

@@ -1,37 +1,21 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
-import { fieldOfText, writeText, type Address, type Wish } from '@/core/places';
+import { fieldOfText, writeText, type Wish } from '@/core/places';
 import { wordCount } from '@/core/sections/about';
 import { manners, stockIn } from '@/core/words/page';
 import { type Manner, type Reworked, type Text } from '@/core/words';
 import { type ShopWorker } from '@/workers/client';
 import { type OutlineText } from '@/workers/protocol';
-import { sourceLine } from './because';
-import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
-import { tokens } from './theme';
+import { sourceLine } from '../because';
+import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from '../parts';
+import { tokens } from '../theme';
 
-export interface Pointed {
-  place: Address;
-  text: string;
-  rect: { x: number; y: number; width: number; height: number };
-}
-
-const Paper = styled(Popover)`
-  width: 380px;
-  max-height: min(620px, 90vh);
-  overflow: auto;
-  background: ${tokens.raised};
-  border: 1px solid ${tokens.ink};
-  box-shadow: 4px 4px 0 rgb(27 38 49 / 0.18);
-  padding: 14px 16px;
-  form {
-    display: grid;
-    gap: 10px;
-  }
+const Form = styled.form`
+  display: grid;
+  gap: 10px;
 `;
 
 const Others = styled.div`
@@ -78,86 +62,60 @@ const BeforeAfter = styled.dl`
   }
 `;
 
-const Anchor = styled.span`
-  position: absolute;
-  pointer-events: none;
-`;
-
-interface SlipProps {
-  pointed: Pointed;
-  scale: number;
-  text: OutlineText | undefined;
+interface TextFormProps {
+  text: OutlineText;
   worker: ShopWorker | null;
-  onClose: () => void;
+  onClose: (focus: boolean) => void;
   /** Leads to the words of the brief that the text was made of. */
   onSource: (source: Source) => void;
   onDecide: (wish: Wish) => void;
 }
 
-/** Opens at the thing that was pointed at: its text, where that comes from, others that would do, and the text in another manner. */
-export function Slip({ pointed, scale, text, worker, onClose, onSource, onDecide }: SlipProps) {
-  const anchor = useRef<HTMLSpanElement>(null);
-  const [draft, setDraft] = useState(text ? text.text : pointed.text);
-  const { x, y, width, height } = pointed.rect;
-  const [source] = text?.sources ?? [];
+/** A text: what stands, where that comes from, others that would do, and the text in another manner. */
+export function TextForm({ text, worker, onClose, onSource, onDecide }: TextFormProps) {
+  const { place } = text;
+  const [draft, setDraft] = useState(text.text);
+  const [source] = text.sources;
   const words = source?.kind === 'brief' ? source.source : null;
   const empty = stockIn(draft);
-  const field = fieldOfText(pointed.place);
+  const field = fieldOfText(place);
   const over = field ? draft.length - field.most : 0;
   return (
-    <>
-      <Anchor ref={anchor} style={{ left: x * scale, top: y * scale, width: width * scale, height: height * scale }} />
-      <Paper
-        triggerRef={anchor}
-        isOpen
-        onOpenChange={(open) => (open ? undefined : onClose())}
-        placement="bottom start"
-        offset={8}
-      >
-        <Dialog aria-label="Change this text">
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              const wish = writeText(pointed.place, draft);
-              if (wish && over <= 0) onDecide(wish);
-            }}
-          >
-            <Field label="Text" rows={3} value={draft} onChange={setDraft} autoFocus placeholder={text?.ask ?? ''} />
-            {text ? (
-              <Row>
-                <Soft>
-                  <small>{sourceLine(text)}</small>
-                </Soft>
-                {words ? <TextButton onPress={() => onSource(words)}>Show it in the brief</TextButton> : null}
-              </Row>
-            ) : null}
-            {field ? (
-              <small>
-                {wordCount(draft)} words; {field.words.join(' to ')} suit this place.
-              </small>
-            ) : null}
-            {over > 0 ? (
-              <Notice $kind="mend">
-                {over} characters more than the {field?.most} that fit here. Shorten it, then use it.
-              </Notice>
-            ) : null}
-            {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
-            <Row>
-              <Button type="submit" isDisabled={over > 0}>
-                Use it
-              </Button>
-              {text?.sources.some((source) => source.kind === 'seller') ? (
-                <TextButton onPress={() => onDecide({ place: pointed.place, value: undefined })}>
-                  Back to what was made
-                </TextButton>
-              ) : null}
-            </Row>
-            <Rework draft={draft} place={pointed.place} worker={worker} onTake={setDraft} />
-            <Choices place={pointed.place} worker={worker} onTake={setDraft} />
-          </form>
-        </Dialog>
-      </Paper>
-    </>
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        const wish = writeText(place, draft);
+        if (!wish || over > 0) return;
+        onDecide(wish);
+        onClose(true);
+      }}
+    >
+      <Field label="Text" rows={3} value={draft} onChange={setDraft} placeholder={text.ask ?? ''} />
+      <Row>
+        <Soft>
+          <small>{sourceLine(text)}</small>
+        </Soft>
+        {words ? <TextButton onPress={() => onSource(words)}>Show it in the brief</TextButton> : null}
+      </Row>
+      {field ? (
+        <small>
+          {wordCount(draft)} words; {field.words.join(' to ')} suit this place.
+        </small>
+      ) : null}
+      {over > 0 ? (
+        <Notice $kind="mend">
+          {over} characters more than the {field?.most} that fit here. Shorten it, then use it.
+        </Notice>
+      ) : null}
+      {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
+      <Row>
+        <Button type="submit" isDisabled={over > 0}>
+          Use it
+        </Button>
+      </Row>
+      <Rework draft={draft} place={place} worker={worker} onTake={setDraft} />
+      <Choices place={place} worker={worker} onTake={setDraft} />
+    </Form>
   );
 }
 

@@ -1,0 +1,77 @@
+import { type Address, type Wish } from '../places';
+import { type Because } from '../plan/about';
+
+/** Everything that can be done to a thing of a shop, by its slip. Definition and registry are held to this list by the compiler. */
+export const requestKinds = [
+  'leave-out-text',
+  'leave-out-item',
+  'order',
+  'hide',
+  'phones',
+  'arrangement',
+  'ground',
+  'add-section',
+  'duplicate',
+  'remove-section',
+  'page-name',
+  'page-place',
+  'take-out-page',
+  'mark',
+  'mark-size',
+  'mark-places',
+  'product-title',
+  'product-price',
+  'product-picture',
+  'product-hidden',
+  'goods-columns',
+  'goods-first',
+  'opening-picture',
+  'art',
+  'treatment',
+  'motion',
+  'scheme',
+  'corners',
+  'room',
+] as const;
+export type RequestKind = (typeof requestKinds)[number];
+
+/** One thing that can be chosen or done. */
+export interface Offer {
+  /** Among the offers of its request. */
+  id: string;
+  label: string;
+  /** What it is for whoever does not know. */
+  say?: string;
+  /** A picture by its name, where the offer is one. */
+  picture?: string;
+  wishes: readonly Wish[];
+  /** Whether it is as the shop stands now. */
+  stands?: boolean;
+}
+
+/** Something to type: a name, a sum. */
+export interface FieldOffer {
+  label: string;
+  place: Address;
+  /** What stands there now; of money, minor units as a number. */
+  value: string | number | null;
+  as: 'line' | 'money';
+}
+
+/** How a request is made: one of several that stand for each other, something that is done, or something that is typed. */
+export type Offered =
+  | { as: 'choice'; offers: readonly Offer[] }
+  | { as: 'acts'; offers: readonly Offer[] }
+  | { as: 'fields'; fields: readonly FieldOffer[]; digits: number; currency: string };
+
+export type Group = Offered & { kind: RequestKind; title: string };
+
+/** The slip of a thing, text fields and rework apart. */
+export interface SlipOf {
+  thing: string;
+  name: string;
+  because: Because | null;
+  /** Where else the same thing stands, or that it stands here alone; empty where each request says it. */
+  shared: string;
+  groups: readonly Group[];
+}

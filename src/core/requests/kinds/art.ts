@@ -1,0 +1,23 @@
+import { lookPlaces, set } from '../../places';
+import { artKinds } from '../../pictures';
+import { defineRequest } from '../request';
+
+/** What a made picture shows, and another one of the kind. */
+export const art = defineRequest({
+  kind: 'art',
+  title: 'It shows',
+  on: ['picture'],
+  offers: ({ shop, section }) =>
+    section?.kind === 'opening' && shop.art
+      ? {
+          as: 'choice',
+          offers: artKinds.map(({ id, name, say }) => ({
+            id,
+            label: name,
+            say,
+            wishes: [set(lookPlaces.art, id)],
+            stands: shop.look.genes.art === id,
+          })),
+        }
+      : null,
+});

@@ -1,0 +1,66 @@
+import { type RequestKind } from './about';
+import { addSection } from './kinds/add-section';
+import { arrangement } from './kinds/arrangement';
+import { art } from './kinds/art';
+import { cornersRequest } from './kinds/corners';
+import { duplicate } from './kinds/duplicate';
+import { goodsColumns } from './kinds/goods-columns';
+import { goodsFirst } from './kinds/goods-first';
+import { ground } from './kinds/ground';
+import { hide } from './kinds/hide';
+import { leaveOutItem } from './kinds/leave-out-item';
+import { leaveOutText } from './kinds/leave-out-text';
+import { mark } from './kinds/mark';
+import { markPlaces } from './kinds/mark-places';
+import { markSize } from './kinds/mark-size';
+import { motion } from './kinds/motion';
+import { openingPicture } from './kinds/opening-picture';
+import { order } from './kinds/order';
+import { pageName } from './kinds/page-name';
+import { pagePlace } from './kinds/page-place';
+import { phones } from './kinds/phones';
+import { productHidden } from './kinds/product-hidden';
+import { productPicture } from './kinds/product-picture';
+import { productPrice } from './kinds/product-price';
+import { productTitle } from './kinds/product-title';
+import { removeSection } from './kinds/remove-section';
+import { room } from './kinds/room';
+import { scheme } from './kinds/scheme';
+import { takeOutPage } from './kinds/take-out-page';
+import { treatment } from './kinds/treatment';
+import { type RequestDefinition } from './request';
+
+/** Every request there is, in the order of a slip. Leave one out and this does not compile. */
+export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
+  'leave-out-text': leaveOutText,
+  'leave-out-item': leaveOutItem,
+  order,
+  hide,
+  phones,
+  arrangement,
+  ground,
+  'add-section': addSection,
+  duplicate,
+  'remove-section': removeSection,
+  'page-name': pageName,
+  'page-place': pagePlace,
+  'take-out-page': takeOutPage,
+  mark,
+  'mark-size': markSize,
+  'mark-places': markPlaces,
+  'product-title': productTitle,
+  'product-price': productPrice,
+  'product-picture': productPicture,
+  'product-hidden': productHidden,
+  'goods-columns': goodsColumns,
+  'goods-first': goodsFirst,
+  'opening-picture': openingPicture,
+  art,
+  treatment,
+  motion,
+  scheme,
+  corners: cornersRequest,
+  room,
+};
+
+export const allRequests: readonly RequestDefinition[] = Object.values(requests);

@@ -1,0 +1,65 @@
+import { type Project } from '../project';
+import { type Shop } from '../site';
+import { reason, type Because } from '../plan/about';
+import { isText, thingId, thingName, type Thing } from '../things/about';
+import { type SlipOf } from './about';
+import { allRequests } from './registry';
+import { spotOf, type Spot } from './request';
+
+/** Where else a change of a thing is seen. */
+function sharedBy({ thing, owner, page }: Spot): string {
+  switch (thing.kind) {
+    case 'header':
+    case 'logo':
+    case 'menu':
+    case 'entry':
+    case 'footer':
+    case 'footer-entry':
+      return 'The same on all pages.';
+    case 'card':
+    case 'price':
+    case 'product-picture':
+      return 'The same wherever this thing is shown.';
+    case 'page':
+      return '';
+    default:
+      if (owner === 'product' && !(isText(thing) && page?.id !== 'product' && thing.place.includes(`/${page?.id ?? ''}/`)))
+        return 'The same on all product pages.';
+      return 'On this page alone.';
+  }
+}
+
+const wholes: Partial<Record<Thing['kind'], string>> = {
+  header: 'Visitors find the name of the shop and the way to everything here.',
+  logo: 'It is the name of your shop.',
+  menu: 'It leads to the pages that you put in it.',
+  footer: 'Whoever reads to the end looks for the other pages and for you here.',
+};
+
+function becauseOf({ thing, section, page, product }: Spot): Because | null {
+  if (isText(thing)) return null;
+  const whole = wholes[thing.kind];
+  if (whole) return reason(whole);
+  if (product && (thing.kind === 'card' || thing.kind === 'price' || thing.kind === 'product-picture'))
+    return reason('It is one of your goods.');
+  return section?.because ?? page?.because ?? null;
+}
+
+/** What can be done to a thing, or null where it is not there. */
+export function slipOf(shop: Shop, project: Project, thing: Thing): SlipOf | null {
+  const spot = spotOf(shop, project, thing);
+  if (!spot) return null;
+  const groups = allRequests.flatMap(({ kind, title, on, offers }) => {
+    const offered = on.includes(thing.kind) ? offers(spot) : null;
+    return offered ? [{ kind, title, ...offered }] : [];
+  });
+  const named =
+    thing.kind === 'page' || thing.kind === 'entry' || thing.kind === 'footer-entry' ? spot.page?.name : spot.product?.title;
+  return {
+    thing: thingId(thing),
+    name: named && !isText(thing) && !('section' in thing) ? `${thingName(thing)}: ${named}` : thingName(thing),
+    because: becauseOf(spot),
+    shared: sharedBy(spot),
+    groups,
+  };
+}

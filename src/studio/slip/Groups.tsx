@@ -1,0 +1,217 @@
+'use client';
+
+import { useState } from 'react';
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { parsePrice } from '@/core/goods/page';
+import { whyNotAt, type Wish } from '@/core/places';
+import { type FieldOffer, type Group, type Offer } from '@/core/requests';
+import { decimal } from '@/core/till/page';
+import { Choice, Field, QuietButton, Row, TextButton } from '../parts';
+import { tokens } from '../theme';
+
+const Block = styled.section`
+  display: grid;
+  gap: 5px;
+  padding-top: 9px;
+  border-top: 1px solid ${tokens.line};
+  h3 {
+    font-size: 13.5px;
+  }
+`;
+
+const Offers = styled(ToggleButtonGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+`;
+
+const Take = styled(ToggleButton)`
+  min-height: 30px;
+  padding: 2px 10px;
+  background: ${tokens.raised};
+  border: 1px solid ${tokens.soft};
+  font-size: 14px;
+  cursor: pointer;
+  &[data-hovered] {
+    background: ${tokens.verdigrisPale};
+  }
+  img {
+    display: block;
+    object-fit: contain;
+    margin: 3px -6px;
+  }
+  &[data-selected] {
+    background: ${tokens.ink};
+    border-color: ${tokens.ink};
+    color: ${tokens.sheet};
+  }
+`;
+
+/** A sum stands beside what it is for, so that several are read as a column. */
+const Line = styled.div<{ $beside: boolean }>`
+  flex: 1;
+  ${({ $beside }) =>
+    $beside
+      ? `> div{grid-template-columns:minmax(0,1fr) 110px;align-items:center;column-gap:10px}
+         > div > label{font-weight:400;font-size:14px}
+         input{text-align:right;min-height:32px;padding-block:4px}
+         > div > span{grid-column:1 / -1}`
+      : ''}
+`;
+
+const Small = styled(QuietButton)`
+  min-height: 30px;
+  padding: 2px 10px;
+  font-size: 14px;
+`;
+
+/** More offers than this, or longer ones, are a list to choose from. */
+const inSight = 7;
+const isShort = (offers: readonly Offer[]) =>
+  offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 4, 0) <= 90;
+
+type Done = (wishes: readonly Wish[], label: string) => void;
+
+/** What can be done to a thing, a block for each request. */
+export function Groups({
+  groups,
+  pictures,
+  name,
+  onDone,
+}: {
+  groups: readonly Group[];
+  /** Addresses of pictures that are offered, by name. */
+  pictures: Readonly<Record<string, string>>;
+  name: string;
+  onDone: Done;
+}) {
+  return groups.map((group) => (
+    <Block key={group.kind} aria-label={group.title}>
+      {group.as === 'fields' && group.fields.length === 1 ? null : <h3>{group.title}</h3>}
+      <GroupOf group={group} pictures={pictures} onDone={(wishes, label) => onDone(wishes, `${name}: ${label.toLowerCase()}`)} />
+    </Block>
+  ));
+}
+
+function GroupOf({ group, pictures, onDone }: { group: Group; pictures: Readonly<Record<string, string>>; onDone: Done }) {
+  if (group.as === 'fields')
+    return group.fields.map((field) => (
+      <Typed
+        key={`${field.place} ${String(field.value)}`}
+        field={field}
+        digits={group.digits}
+        currency={group.currency}
+        onDone={onDone}
+      />
+    ));
+  if (group.as === 'acts') return <Acts title={group.title} offers={group.offers} onDone={onDone} />;
+  const stands = group.offers.find((offer) => offer.stands);
+  const take = (id: string) => {
+    const offer = group.offers.find((one) => one.id === id);
+    if (offer && !offer.stands) onDone(offer.wishes, `${group.title} ${offer.label}`);
+  };
+  if (!isShort(group.offers) && !group.offers.some(({ picture }) => picture !== undefined))
+    return (
+      <Choice
+        label={stands?.say ? `Now: ${stands.say}` : group.title}
+        unseen={!stands?.say}
+        value={stands?.id ?? ''}
+        options={[
+          ...(stands ? [] : [{ id: '', name: 'Something else' }]),
+          ...group.offers.map(({ id, label }) => ({ id, name: label })),
+        ]}
+        onChange={take}
+      />
+    );
+  return (
+    <Offers
+      aria-label={group.title}
+      selectionMode="single"
+      disallowEmptySelection
+      selectedKeys={stands ? [stands.id] : []}
+      onSelectionChange={(keys) => take(String([...keys][0] ?? ''))}
+    >
+      {group.offers.map(({ id, label, picture }) => (
+        <Take key={id} id={id} aria-label={label}>
+          {picture === undefined ? label : <img src={pictures[picture]} alt="" width={64} height={64} />}
+        </Take>
+      ))}
+    </Offers>
+  );
+}
+
+/** What is done at a press; of many, one is chosen first, so that the keys that lead through a list do nothing yet. */
+function Acts({ title, offers, onDone }: { title: string; offers: readonly Offer[]; onDone: Done }) {
+  const [chosen, setChosen] = useState('');
+  if (isShort(offers))
+    return (
+      <Row>
+        {offers.map(({ id, label, wishes }) => (
+          <Small key={id} onPress={() => onDone(wishes, label)}>
+            {label}
+          </Small>
+        ))}
+      </Row>
+    );
+  const offer = offers.find(({ id }) => id === chosen);
+  return (
+    <>
+      <Choice
+        label={title}
+        unseen
+        value={chosen}
+        options={[{ id: '', name: 'Choose …' }, ...offers.map(({ id, label }) => ({ id, name: label }))]}
+        onChange={setChosen}
+      />
+      {offer ? (
+        <Row>
+          <small style={{ flex: 1, minWidth: 180 }}>{offer.say}</small>
+          <Small onPress={() => onDone(offer.wishes, `${title} ${offer.label}`)}>Add it</Small>
+        </Row>
+      ) : null}
+    </>
+  );
+}
+
+function Typed({
+  field: { label, place, value, as },
+  digits,
+  currency,
+  onDone,
+}: {
+  field: FieldOffer;
+  digits: number;
+  currency: string;
+  onDone: Done;
+}) {
+  const now = typeof value === 'number' ? decimal(value, digits) : (value ?? '');
+  const [draft, setDraft] = useState(now);
+  const read = as === 'money' ? parsePrice(draft, digits) : { ok: true as const, value: draft.trim() };
+  const wrong = draft === now ? null : read.ok ? whyNotAt(place, read.value) : read.say;
+  const changed = draft !== now && read.ok && !wrong;
+  const keep = () => {
+    if (changed && read.ok) onDone([{ place, value: read.value }], `${label} ${draft.trim()}`);
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <Row style={{ alignItems: 'end', flexWrap: 'nowrap' }}>
+        <Line $beside={as === 'money'}>
+          <Field
+            label={as === 'money' ? `${label}, ${currency}` : label}
+            value={draft}
+            onChange={setDraft}
+            wrong={wrong ?? ''}
+            inputMode={as === 'money' ? 'decimal' : 'text'}
+          />
+        </Line>
+        {changed ? <TextButton type="submit">Use it</TextButton> : null}
+      </Row>
+    </form>
+  );
+}

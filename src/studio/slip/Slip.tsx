@@ -1,0 +1,177 @@
+'use client';
+
+import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import styled from 'styled-components';
+import { type Source } from '@/core/brief';
+import { type Wish } from '@/core/places';
+import { thingName, thingOf } from '@/core/things/about';
+import { type PointedAt } from '@/workers/pointer';
+import { type ShopWorker } from '@/workers/client';
+import { type Jobs } from '@/workers/protocol';
+import { Row, Soft, TextButton } from '../parts';
+import { tokens } from '../theme';
+import { Groups } from './Groups';
+import { placeSlip, type Placed } from './place';
+import { TextForm } from './TextForm';
+
+const Paper = styled.div`
+  position: fixed;
+  z-index: 20;
+  width: min(372px, calc(100vw - 16px));
+  overflow: auto;
+  background: ${tokens.raised};
+  border: 1px solid ${tokens.ink};
+  box-shadow: 4px 4px 0 rgb(27 38 49 / 0.18);
+  padding: 12px 16px 14px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  &:focus {
+    outline: none;
+  }
+  h2 {
+    margin-right: auto;
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
+`;
+
+const Up = styled.p`
+  font-size: 13.5px;
+  color: ${tokens.soft};
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 6px;
+  align-items: baseline;
+`;
+
+interface SlipProps {
+  pointed: PointedAt;
+  /** How large the window shows the shop, and where it stands on the screen. */
+  scale: number;
+  frame: RefObject<HTMLElement | null>;
+  worker: ShopWorker | null;
+  /** The shop as it was made last: with a new one the slip looks again. */
+  turn: number;
+  /** `focus` where the keyboard goes back to the thing. */
+  onClose: (focus: boolean) => void;
+  /** Points at something that this stands in. */
+  onPoint: (thing: string) => void;
+  /** Leads to the words of the brief that it was made of. */
+  onSource: (source: Source) => void;
+  onDecide: (wishes: Wish | readonly Wish[], label?: string) => void;
+}
+
+/** Opens beside the thing that was pointed at: what it is and why, what can be done to it, and what it stands in. */
+export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, onSource, onDecide }: SlipProps) {
+  const paper = useRef<HTMLDivElement>(null);
+  const [found, setFound] = useState<{ of: string; made: Jobs['slip']['get'] } | null>(null);
+  const [placed, setPlaced] = useState<Placed | null>(null);
+  const { thing, box, inside } = pointed;
+
+  useEffect(() => {
+    let stale = false;
+    void worker?.ask('slip', { thing }).then((made) => {
+      if (stale) return;
+      if (made) setFound({ of: thing, made });
+      else onClose(false);
+    });
+    return () => {
+      stale = true;
+    };
+    // The slip of a thing that is gone closes; whoever closes it is the same all along.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [worker, thing, turn]);
+
+  const made = found?.of === thing ? found.made : null;
+
+  useLayoutEffect(() => {
+    const place = () => {
+      const at = frame.current?.getBoundingClientRect();
+      if (!paper.current || !at) return;
+      // Of a thing that is longer than the window, the part that is seen counts.
+      const top = Math.max(0, box.y * scale);
+      const low = Math.min(at.height, (box.y + box.height) * scale);
+      const seen = { x: at.x + box.x * scale, y: at.y + top, width: box.width * scale, height: Math.max(0, low - top) };
+      const { offsetWidth, scrollHeight } = paper.current;
+      setPlaced(placeSlip(seen, { width: offsetWidth, height: scrollHeight + 2 }, { width: innerWidth, height: innerHeight }));
+    };
+    place();
+    const watch = new ResizeObserver(place);
+    if (paper.current) for (const child of paper.current.children) watch.observe(child);
+    addEventListener('resize', place);
+    return () => {
+      watch.disconnect();
+      removeEventListener('resize', place);
+    };
+  }, [box, scale, frame, made]);
+
+  // The keyboard goes to the text, where one stands there; else to the slip as a whole.
+  const ready = made !== null;
+  useEffect(() => {
+    if (ready) (paper.current?.querySelector<HTMLElement>('textarea') ?? paper.current)?.focus({ preventScroll: true });
+  }, [ready, thing]);
+
+  const shown = thingOf(thing);
+  const name = made?.slip.name ?? (shown ? thingName(shown) : '');
+  const [brief] = made?.slip.because?.brief ?? [];
+  const ups = inside.flatMap((id) => {
+    const up = thingOf(id);
+    return up ? [{ id, name: thingName(up) }] : [];
+  });
+  return (
+    <Paper
+      ref={paper}
+      role="dialog"
+      tabIndex={-1}
+      aria-label={name}
+      aria-busy={!made}
+      data-slip
+      style={placed ? { left: placed.left, top: placed.top, maxHeight: placed.maxHeight } : { visibility: 'hidden' }}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return;
+        event.stopPropagation();
+        onClose(true);
+      }}
+    >
+      <Row style={{ flexWrap: 'nowrap', alignItems: 'baseline' }}>
+        <h2>{name}</h2>
+        <TextButton onPress={() => onClose(true)}>Close</TextButton>
+      </Row>
+      {ups.length ? (
+        <Up>
+          in
+          {ups.map((up) => (
+            <TextButton key={up.id} onPress={() => onPoint(up.id)} style={{ padding: 0, minHeight: 24, fontSize: 13.5 }}>
+              {up.name}
+            </TextButton>
+          ))}
+        </Up>
+      ) : null}
+      {made?.slip.because ? (
+        <Row>
+          <Soft>
+            <small>{made.slip.because.say}</small>
+          </Soft>
+          {brief ? <TextButton onPress={() => onSource({ ...brief, text: '' })}>Show it in the brief</TextButton> : null}
+        </Row>
+      ) : null}
+      {made?.text ? (
+        <TextForm
+          key={`${thing} ${made.text.text}`}
+          text={made.text}
+          worker={worker}
+          onSource={onSource}
+          onDecide={onDecide}
+          onClose={onClose}
+        />
+      ) : null}
+      {made ? <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} /> : null}
+      {made?.slip.shared ? (
+        <Soft>
+          <small>{made.slip.shared}</small>
+        </Soft>
+      ) : null}
+    </Paper>
+  );
+}

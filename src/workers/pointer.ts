@@ -1,0 +1,231 @@
+import { textThing, thingId, thingName, thingOf, type Thing } from '@/core/things/about';
+
+/** A box in the window, CSS pixels from its upper left corner. */
+export interface Box {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+/** What was pointed at: the thing, what is written on it, where it stands, and what it stands in, innermost first. */
+export interface PointedAt {
+  thing: string;
+  says: string;
+  box: Box;
+  inside: string[];
+}
+
+const marked = '[data-place],[data-thing]';
+type Marked = HTMLElement;
+
+const thingAt = ({ dataset: { place, thing } }: Marked): Thing | null =>
+  place === undefined ? thingOf(thing ?? '') : textThing(place);
+const idAt = (element: Marked): string => {
+  const thing = thingAt(element);
+  return thing ? thingId(thing) : '';
+};
+
+const all = (): Marked[] => [...document.querySelectorAll<Marked>(marked)].filter((element) => thingAt(element) !== null);
+const outer = (element: Element): Marked | null => element.parentElement?.closest<Marked>(marked) ?? null;
+const seen = (element: Marked): boolean => element === document.body || element.getClientRects().length > 0;
+const beside = (element: Marked): Marked[] => {
+  const parent = outer(element);
+  return all().filter((one) => outer(one) === parent && seen(one));
+};
+
+/** What is written on a thing, where that tells it from others of its kind. */
+function saysOf(element: Marked): string {
+  const kind = thingAt(element)?.kind;
+  if (kind === 'page' || kind === 'header' || kind === 'footer' || kind === 'menu' || kind === 'section' || kind === 'item')
+    return '';
+  const named = element.querySelector('.name')?.textContent ?? element.closest('.good')?.querySelector('.name')?.textContent;
+  const said = kind === 'price' || !named ? (element.textContent ?? '') : named;
+  return said.replace(/\s+/g, ' ').trim().slice(0, 60);
+}
+
+const boxOf = (element: Marked): Box => {
+  const { x, y, width, height } = element.getBoundingClientRect();
+  return { x, y, width, height };
+};
+
+const style = `
+:host{all:initial;position:fixed;inset:0;pointer-events:none;z-index:2147483647}
+div{position:absolute;box-sizing:border-box;border:2px solid #24695f;outline:1px solid #fff;display:none}
+div.open{border-width:3px}
+b{position:absolute;left:-2px;bottom:100%;font:600 1em/1.4 "Work Sans",system-ui,sans-serif;background:#24695f;color:#fff;padding:.1em .5em .15em;white-space:nowrap;max-width:60vw;overflow:hidden;text-overflow:ellipsis}
+div.low b{bottom:auto;top:100%}
+div.whole b{bottom:auto;top:0}
+p{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
+`;
+
+/** Outlines and names what is pointed at in the window, by mouse, touch or keyboard. It lies over the page, which its styles don't reach. */
+export class Pointer {
+  private readonly box = document.createElement('div');
+  private readonly name = document.createElement('b');
+  private readonly spoken = document.createElement('p');
+  /** What is under the mouse or has the keyboard. */
+  private near: Marked | null = null;
+  /** What the slip is open at. */
+  private open: { thing: string; nth: number } | null = null;
+  private resting = false;
+
+  constructor(
+    private readonly tell: (
+      message: { kind: 'point'; at: PointedAt } | { kind: 'moved'; box: Box | null } | { kind: 'leave' },
+    ) => void,
+  ) {
+    const host = document.documentElement.appendChild(document.createElement('arcatum-pointer'));
+    const root = host.attachShadow({ mode: 'closed' });
+    this.spoken.setAttribute('aria-live', 'polite');
+    this.box.setAttribute('aria-hidden', 'true');
+    this.box.append(this.name);
+    root.append(Object.assign(document.createElement('style'), { textContent: style }), this.box, this.spoken);
+    addEventListener('scroll', () => this.follow(), { passive: true });
+    addEventListener('resize', () => this.follow());
+    document.addEventListener('pointermove', ({ target }) => this.hover(target));
+    document.documentElement.addEventListener('pointerleave', () => this.hover(null));
+  }
+
+  /**
+   * Whether things are pointed at; else links are followed.
+   * @param scale how large the window shows the page: names are as large as the studio's words, whatever it is
+   */
+  rest(on: boolean, scale: number): void {
+    this.box.style.fontSize = `${(13 / scale).toFixed(1)}px`;
+    this.resting = on;
+    document.documentElement.classList.toggle('pointing', on);
+    if (on) return;
+    this.near = null;
+    this.close();
+  }
+
+  isResting = (): boolean => this.resting;
+
+  private hover(target: EventTarget | null): void {
+    if (!this.resting) return;
+    const next = target instanceof Element ? target.closest<Marked>(marked) : null;
+    if (next === this.near) return;
+    this.near = next;
+    this.draw();
+  }
+
+  /** Points at whatever an event fell on. */
+  pointAt(target: Element): void {
+    const element = target.closest<Marked>(marked);
+    if (element && thingAt(element)) this.openAt(element);
+  }
+
+  /** Points at a thing by its name, as its slip or a sentence asks for. */
+  pointTo(thing: string): void {
+    const found = all().find((element) => idAt(element) === thing && seen(element));
+    if (!found) return;
+    found.scrollIntoView({ block: 'nearest' });
+    this.openAt(found);
+  }
+
+  private openAt(element: Marked): void {
+    const thing = idAt(element);
+    this.open = {
+      thing,
+      nth: all()
+        .filter((one) => idAt(one) === thing)
+        .indexOf(element),
+    };
+    this.near = element;
+    this.draw();
+    const inside: string[] = [];
+    for (let out = outer(element); out; out = outer(out)) inside.push(idAt(out));
+    this.tell({ kind: 'point', at: { thing, says: saysOf(element), box: boxOf(element), inside } });
+  }
+
+  /** The slip is closed: the thing keeps the keyboard where that was used. */
+  close(focus = false): void {
+    const element = this.opened();
+    this.open = null;
+    if (focus && element) this.take(element);
+    this.draw();
+  }
+
+  /** The page was painted anew: what was pointed at is found again, if it is still there. */
+  repainted(): void {
+    if (this.near && !this.near.isConnected) this.near = null;
+    document.documentElement.classList.toggle('pointing', this.resting);
+    this.follow();
+  }
+
+  private opened(): Marked | null {
+    if (!this.open) return null;
+    const { thing, nth } = this.open;
+    const same = all().filter((element) => idAt(element) === thing);
+    return same[nth] ?? same[0] ?? null;
+  }
+
+  private follow(): void {
+    this.draw();
+    if (!this.open) return;
+    const element = this.opened();
+    this.tell({ kind: 'moved', box: element ? boxOf(element) : null });
+  }
+
+  private draw(): void {
+    const open = this.opened();
+    const element = open ?? this.near;
+    const thing = element && this.resting ? thingAt(element) : null;
+    this.box.style.display = thing ? 'block' : 'none';
+    if (!element || !thing) return;
+    const { x, y, width, height } = boxOf(element);
+    const gap = element === document.body ? -4 : 3;
+    const [left, top] = [Math.max(0, x - gap), Math.max(0, y - gap)];
+    Object.assign(this.box.style, {
+      left: `${left}px`,
+      top: `${top}px`,
+      width: `${Math.min(innerWidth, x + width + gap) - left}px`,
+      height: `${Math.min(innerHeight, y + height + gap) - top}px`,
+    });
+    const whole = height > innerHeight * 0.8;
+    this.box.className = [open ? 'open' : '', top < 40 ? (whole ? 'whole' : 'low') : ''].join(' ');
+    const says = saysOf(element);
+    this.name.textContent = `${thingName(thing)}${says && thing.kind !== 'logo' && !element.dataset.place ? `: ${says}` : ''}`;
+  }
+
+  private take(element: Marked): void {
+    if (!element.hasAttribute('tabindex') && element.tabIndex < 0) element.setAttribute('tabindex', '-1');
+    element.focus({ preventScroll: true });
+    element.scrollIntoView({ block: 'nearest' });
+    this.near = element;
+    this.draw();
+    const thing = thingAt(element);
+    this.spoken.textContent = thing ? `${thingName(thing)} ${saysOf(element)}` : '';
+  }
+
+  /**
+   * Along the outline of the page: down and up to what stands beside, right to what stands in it, left and Escape out of it, Enter opens the
+   * slip. True where the key was one of these.
+   */
+  key({ key }: KeyboardEvent): boolean {
+    const from = this.near?.isConnected ? this.near : null;
+    const [first] = all().filter(seen);
+    if (key === 'F6') {
+      this.tell({ kind: 'leave' });
+      return true;
+    }
+    if (key === 'Enter' || key === ' ') {
+      if (!from) return false;
+      this.openAt(from);
+      return true;
+    }
+    if (!['ArrowDown', 'ArrowUp', 'ArrowRight', 'ArrowLeft', 'Escape'].includes(key)) return false;
+    const next = from ? this.step(from, key) : first;
+    if (next) this.take(next);
+    return true;
+  }
+
+  private step(from: Marked, key: string): Marked | null {
+    if (key === 'ArrowRight') return all().find((one) => outer(one) === from && seen(one)) ?? null;
+    if (key === 'ArrowLeft' || key === 'Escape') return outer(from);
+    const row = beside(from);
+    const at = row.indexOf(from) + (key === 'ArrowDown' ? 1 : -1);
+    return row[at] ?? null;
+  }
+}
