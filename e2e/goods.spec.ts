@@ -4,7 +4,18 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import { strToU8, zipSync } from 'fflate';
 import sharp from 'sharp';
 import writeXlsx from 'write-excel-file/node';
-import { atRest, expectNoAxeFindings, newShop, openSample, pasteList, saved, shopWindow, station, writeBrief } from './support';
+import {
+  atRest,
+  expectNoAxeFindings,
+  followLinks,
+  newShop,
+  openSample,
+  pasteList,
+  saved,
+  shopWindow,
+  station,
+  writeBrief,
+} from './support';
 
 /** A cider house in pounds, invented for these tests; its list is as a hurried hand leaves one. */
 const brief =
@@ -75,6 +86,7 @@ test('a messy spreadsheet becomes a shop: nothing is sold that was not understoo
 
   // The shop tells what else the list says, and sells nothing that is open.
   await station(page, 'Plan');
+  await followLinks(page);
   await shopWindow(page).getByRole('link', { name: /Shop/ }).first().click();
   await shopWindow(page)
     .getByRole('link', { name: /Keeved/ })
@@ -304,6 +316,7 @@ test('pictures find their things by name; the rest is put there by keyboard, ord
   await pictures.getByLabel('What DSC_0033.jpg shows').blur();
   await saved(page);
   await station(page, 'Plan');
+  await followLinks(page);
   await shopWindow(page)
     .getByRole('link', { name: /Dry Hollow/ })
     .first()

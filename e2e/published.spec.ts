@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { XMLParser } from 'fast-xml-parser';
 import { HtmlValidate } from 'html-validate';
-import { asking, expectNoAxeFindings, openSample, publish, settled, shopAt, shopWindow, station } from './support';
+import { asking, expectNoAxeFindings, followLinks, openSample, publish, settled, shopAt, shopWindow, station } from './support';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -178,6 +178,7 @@ test('a discount code, delivery abroad and a zero-rated download are worked out 
 
 test('the window follows links inside the shop, and shows it at phone width', async ({ page }) => {
   await openSample(page);
+  await followLinks(page);
   await shopWindow(page)
     .getByRole('link', { name: /^See the yarn/ })
     .click();

@@ -148,7 +148,6 @@ test('a text is changed where it stands, and outlives a new brief', async ({ pag
   await writeBrief(page, brief);
   await pasteList(page, list);
   await station(page, 'Plan');
-  await page.getByRole('button', { name: 'Point at a text' }).click();
   await shopWindow(page).getByRole('heading', { level: 1 }).click();
   await expect(page.getByText(/From your brief/).first()).toBeVisible();
   await page.getByLabel('Text', { exact: true }).fill('Wheels that stay round.');

@@ -77,6 +77,12 @@ export async function deliver(page: Page, price: string): Promise<void> {
 /** The live shop in the studio's window. */
 export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Preview of the shop"]');
 
+/** What lies open at the thing that was pointed at. */
+export const slipOf = (page: Page) => page.locator('[data-slip]');
+
+/** In the window links are followed, from now on or no more. */
+export const followLinks = (page: Page) => page.getByRole('button', { name: 'Follow links' }).click();
+
 /** Where a published shop is seen: an origin of its own. */
 export function shopAt(address: string): string {
   const studio = new URL(test.info().project.use.baseURL ?? '');

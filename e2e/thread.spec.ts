@@ -44,7 +44,6 @@ test('words of the brief light up what was made of them, and a text in the windo
   await station(page, 'Look');
   await expect(shopWindow(page).locator('.lit')).toHaveCount(0);
   await page.getByRole('region', { name: 'The shop' }).getByLabel('Page').selectOption({ label: 'Home' });
-  await page.getByRole('button', { name: 'Point at a text' }).click();
   await shopWindow(page).locator('h1').click();
   await page.getByRole('button', { name: 'Show it in the brief' }).click();
   await page.waitForURL(/\/brief$/);

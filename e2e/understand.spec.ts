@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { atRest, expectNoAxeFindings, newShop, pasteList, saved, shopWindow, station, writeBrief } from './support';
+import { atRest, expectNoAxeFindings, newShop, pasteList, saved, shopWindow, slipOf, station, writeBrief } from './support';
 
 /** A thin brief and a list, invented for these tests. */
 const thin = 'We repair and sell typewriters in Utrecht.';
@@ -166,10 +166,9 @@ test('a text has others that would do, and is put into another manner before it 
     'Otter & Oar builds rowing boats in Kendal, England. We really steam every rib by hand, and we test each boat on the lake before it leaves. No two are alike. Since 1988. 214 boats so far. boats@otter.example',
   );
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toBeVisible();
-  await page.getByRole('button', { name: 'Point at a text' }).click();
   const rib = shopWindow(page).getByText('We really steam every rib by hand').first();
   await rib.click();
-  const slip = page.getByRole('dialog', { name: 'Change this text' });
+  const slip = slipOf(page);
   await expect(slip.getByRole('heading', { name: /Others that would do/ })).toBeVisible();
   await slip.getByRole('button', { name: 'Shorter' }).click();
   const before = await slip.getByLabel('Text').inputValue();

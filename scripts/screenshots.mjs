@@ -74,13 +74,11 @@ try {
   await page.waitForTimeout(400);
   await page.screenshot({ path: to('studio-change') });
   await page.getByRole('button', { name: 'Back to the brief as it was' }).click();
-  await page.getByRole('button', { name: 'Point at a text' }).click();
   await page.frameLocator('iframe').locator('h1').click();
   await page.getByRole('button', { name: 'Shorter' }).click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-slip') });
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Point at a text' }).click();
   await station('Goods');
   await page.getByRole('rowheader', { name: /Madder Bed/ }).click();
   await page.waitForTimeout(900);

@@ -3,7 +3,7 @@ import { capitalised } from '@/core/capitalised';
 import { runLength } from '@/core/look';
 import { type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
-import { type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
+import { leadAt, whyLost, type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
 import {
   itemsIn,
   sectionAbout,
@@ -286,13 +286,30 @@ function pageAt(pages: readonly Page[], path: string): Page | undefined {
   return known.get(path);
 }
 
+/**
+ * Where a button or a link leads, as attributes: where the seller wants it to, else where it leads by itself. A lead that is lost is a finding,
+ * and meanwhile it leads where it did.
+ * @param path where it leads by itself
+ */
+export function leads<K extends SectionKind>(context: SectionContext<K>, field: TextName<K>, path: string): Markup {
+  const { shop, page, section, addresses } = context;
+  const { pages } = shop;
+  const lead = shop.leads.get(leadAt(ownerOf(page), section.id, field));
+  if (!lead || whyLost(lead, pages, (one) => isThere(context, one))) return html`href="${addresses.page(path)}"`;
+  if (lead.kind === 'outside') return html`href="${lead.address}" rel="noopener"`;
+  const to = addresses.page(pages.find(({ id }) => id === lead.page)?.path ?? '');
+  return html`href="${lead.kind === 'section' ? `${to}#${lead.section}` : to}"`;
+}
+
 /** The way on from a section, where the page that it leads to is there. */
 export function onward(context: SectionContext<'story' | 'extracts' | 'assurance'>, path: string): Markup | null {
   const { link } = context.section.words;
-  const page = link && pageAt(context.shop.pages, path);
-  if (!page || !isThere(context, page)) return null;
+  if (!link) return null;
+  const page = pageAt(context.shop.pages, path);
+  const elsewhere = context.shop.leads.has(leadAt(ownerOf(context.page), context.section.id, 'link'));
+  if (!elsewhere && (!page || !isThere(context, page))) return null;
   return html`<p class="onward">
-    <a href="${context.addresses.page(path)}" ${place(context, 'link')}>${link.text}</a>
+    <a ${leads(context, 'link', path)} ${place(context, 'link')}>${link.text}</a>
   </p>`;
 }
 

@@ -132,7 +132,23 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const glass = useRef<HTMLDivElement>(null);
   const shown = useRef('');
 
+  // What was pointed at was on the page that was seen.
+  const [seen, setSeen] = useState(path);
+  if (seen !== path) {
+    setSeen(path);
+    setPointed(null);
+  }
+
   const tell = useCallback((message: ToFrame) => frame.current?.contentWindow?.postMessage(message, location.origin), []);
+
+  const close = useCallback(
+    (focus: boolean) => {
+      setPointed(null);
+      tell({ kind: 'closed', focus });
+      if (focus) frame.current?.focus();
+    },
+    [tell],
+  );
 
   useEffect(() => {
     const listen = ({ data, source, origin }: MessageEvent<FromFrame>) => {
@@ -143,6 +159,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
       if (data.kind === 'point') setPointed(data.at);
       if (data.kind === 'moved') setPointed((at) => (at && data.box ? { ...at, box: data.box } : null));
+      if (data.kind === 'close') close(true);
       if (data.kind === 'leave') nextOf(pane.current)?.focus();
       if (data.kind === 'undo') onUndo();
       if (data.kind === 'redo') onRedo();
@@ -150,7 +167,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     };
     window.addEventListener('message', listen);
     return () => window.removeEventListener('message', listen);
-  }, [worker, tell, onPath, onUndo, onRedo]);
+  }, [worker, tell, close, onPath, onUndo, onRedo]);
 
   const paint = useCallback(
     (page: PaintedPage) => {
@@ -181,6 +198,8 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     [watch, ready, path, paint],
   );
 
+  useEffect(() => tell({ kind: 'closed', focus: false }), [path, tell]);
+
   useEffect(() => {
     if (show && ready) {
       const timer = setTimeout(() => tell({ kind: 'show', section: show.section }), 120);
@@ -208,15 +227,6 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   useEffect(() => {
     if (ready) tell({ kind: 'resting', on: !following, scale });
   }, [ready, following, scale, tell]);
-
-  const close = useCallback(
-    (focus: boolean) => {
-      setPointed(null);
-      tell({ kind: 'closed', focus });
-      if (focus) frame.current?.focus();
-    },
-    [tell],
-  );
 
   // F6 leads into the window and out of it, as it does between the panes of other programs.
   useEffect(() => {

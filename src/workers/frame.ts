@@ -15,6 +15,8 @@ export type FromFrame =
   | { kind: 'moved'; box: Box | null }
   /** The keyboard goes back to the studio. */
   | { kind: 'leave' }
+  /** The slip is to close. */
+  | { kind: 'close' }
   | { kind: 'undo' }
   | { kind: 'redo' };
 

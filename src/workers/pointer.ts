@@ -49,6 +49,21 @@ const boxOf = (element: Marked): Box => {
   return { x, y, width, height };
 };
 
+/** A thing as it is drawn: the same may stand on a page more than once. */
+const nameOf = (element: Marked) => {
+  const thing = idAt(element);
+  return {
+    thing,
+    nth: all()
+      .filter((one) => idAt(one) === thing)
+      .indexOf(element),
+  };
+};
+function foundBy({ thing, nth }: { thing: string; nth: number }): Marked | null {
+  const same = all().filter((element) => idAt(element) === thing);
+  return same[nth] ?? same[0] ?? null;
+}
+
 const style = `
 :host{all:initial;position:fixed;inset:0;pointer-events:none;z-index:2147483647}
 div{position:absolute;box-sizing:border-box;border:2px solid #24695f;outline:1px solid #fff;display:none}
@@ -68,15 +83,17 @@ export class Pointer {
   private near: Marked | null = null;
   /** What the slip is open at. */
   private open: { thing: string; nth: number } | null = null;
+  /** What had the keyboard last, by which it is found when the page was painted anew. */
+  private held: { thing: string; nth: number } | null = null;
   private resting = false;
 
   constructor(
     private readonly tell: (
-      message: { kind: 'point'; at: PointedAt } | { kind: 'moved'; box: Box | null } | { kind: 'leave' },
+      message: { kind: 'point'; at: PointedAt } | { kind: 'moved'; box: Box | null } | { kind: 'leave' } | { kind: 'close' },
     ) => void,
   ) {
     const host = document.documentElement.appendChild(document.createElement('arcatum-pointer'));
-    const root = host.attachShadow({ mode: 'closed' });
+    const root = host.attachShadow({ mode: 'open' });
     this.spoken.setAttribute('aria-live', 'polite');
     this.box.setAttribute('aria-hidden', 'true');
     this.box.append(this.name);
@@ -112,6 +129,7 @@ export class Pointer {
 
   /** Points at whatever an event fell on. */
   pointAt(target: Element): void {
+    this.held = null;
     const element = target.closest<Marked>(marked);
     if (element && thingAt(element)) this.openAt(element);
   }
@@ -151,15 +169,14 @@ export class Pointer {
   repainted(): void {
     if (this.near && !this.near.isConnected) this.near = null;
     document.documentElement.classList.toggle('pointing', this.resting);
+    this.spoken.textContent = '';
+    // A thing whose words changed has lost the keyboard, which it was given here.
+    const held = this.held && document.activeElement === document.body && document.hasFocus() ? foundBy(this.held) : null;
+    if (held && held !== document.body) this.take(held);
     this.follow();
   }
 
-  private opened(): Marked | null {
-    if (!this.open) return null;
-    const { thing, nth } = this.open;
-    const same = all().filter((element) => idAt(element) === thing);
-    return same[nth] ?? same[0] ?? null;
-  }
+  private opened = (): Marked | null => this.open && foundBy(this.open);
 
   private follow(): void {
     this.draw();
@@ -191,6 +208,7 @@ export class Pointer {
 
   private take(element: Marked): void {
     if (!element.hasAttribute('tabindex') && element.tabIndex < 0) element.setAttribute('tabindex', '-1');
+    this.held = nameOf(element);
     element.focus({ preventScroll: true });
     element.scrollIntoView({ block: 'nearest' });
     this.near = element;
@@ -208,6 +226,10 @@ export class Pointer {
     const [first] = all().filter(seen);
     if (key === 'F6') {
       this.tell({ kind: 'leave' });
+      return true;
+    }
+    if (key === 'Escape' && this.open) {
+      this.tell({ kind: 'close' });
       return true;
     }
     if (key === 'Enter' || key === ' ') {

@@ -9,7 +9,7 @@ import * as plan from './plan';
 import { asked, corrections, mayPrint } from './reading';
 import { kindOfSection, sectionAbout } from '../sections/about';
 import * as till from './till';
-import { writtenTexts } from './words';
+import { leadsTo, writtenTexts } from './words';
 
 const kindOf = (one: Pick<Place, 'kind'>): PlaceKind => one.kind;
 
@@ -47,6 +47,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.sectionHidden,
   plan.arrangement,
   ...Object.values(writtenTexts),
+  leadsTo,
   ...Object.values(productPlaces),
   productHidden,
   goodsFirst,

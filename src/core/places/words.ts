@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOfSection, textFieldAt, type TextAt, type TextField } from '../sections/about';
+import { leadSchema, readLead } from '../lead';
 import { definePlace, partsOf, type Address, type At, type Place, type Wish } from './place';
 import { shown } from './says';
 
@@ -32,6 +33,31 @@ const itemText = definePlace({
     return `${named(part)}${says ? ` beside “${says}”` : ''} in ${names.section(page, section)} on ${names.page(page)}: ${shown(before)} → ${shown(after)}`;
   },
 });
+
+/** Where a button or a link leads, beside where it leads by itself. */
+export const leadsTo = definePlace({
+  address: ['leads', ':page', ':section', ':field'],
+  value: (_page, section, field) => (leadsOn(section, field) ? leadSchema : null),
+  says: (_, after, { parts: [page, section, field], names }: At<[string, string, string]>) => {
+    const lead = after === undefined ? null : readLead(after);
+    const to =
+      lead?.kind === 'outside'
+        ? lead.address
+        : lead?.kind === 'page'
+          ? names.page(lead.page)
+          : lead
+            ? names.section(lead.page, lead.section)
+            : 'where it did';
+    return `${named(field)} of ${names.section(page, section)} on ${names.page(page)} leads to ${to}`;
+  },
+});
+
+/** Whether a text of a section leads somewhere of the seller's choice. What sends a form leads nowhere else. */
+export function leadsOn(section: string, field: string): boolean {
+  const kind = kindOfSection(section);
+  const as = fieldAt(section, { field })?.as;
+  return (as === 'button' || as === 'link') && kind !== 'form' && kind !== 'newsletter';
+}
 
 export const writtenTexts = { fieldText, itemText };
 

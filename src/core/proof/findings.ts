@@ -6,7 +6,7 @@ import { type Problem, type Product } from '../goods/about';
 import { followings } from '../till';
 import { sayNow } from '../places';
 import { type Page } from '../plan';
-import { type Shop } from '../site';
+import { whyLost, type Shop } from '../site';
 import { type Finding, type Station } from './finding';
 import { contentTexts, suits, textFieldAt, wordCount } from '../sections';
 import { capitalised, numberWords, readingEase, stockIn } from '../words';
@@ -74,6 +74,15 @@ export const checks: readonly Check[] = [
     station: 'goods',
     fine: 'There are goods to sell.',
     look: (shop) => (shop.catalogue.products.length ? [] : [mend('There are no goods yet. Bring in a list.')]),
+  },
+  {
+    id: 'leads',
+    station: 'plan',
+    fine: 'Buttons and links lead where you want them to.',
+    look: ({ leads, pages, writer }) => {
+      const lost = [...leads.values()].flatMap((lead) => whyLost(lead, pages, (page) => writer.hasContent(page)) ?? []);
+      return [...new Set(lost)].map((why) => mend(`A button or a link leads ${why}. Point at it and choose where it leads.`));
+    },
   },
   {
     id: 'rows',

@@ -3,6 +3,8 @@ import { type Because } from '../plan/about';
 
 /** Everything that can be done to a thing of a shop, by its slip. Definition and registry are held to this list by the compiler. */
 export const requestKinds = [
+  'leads-to',
+  'leads-outside',
   'leave-out-text',
   'leave-out-item',
   'order',
@@ -10,6 +12,7 @@ export const requestKinds = [
   'phones',
   'arrangement',
   'ground',
+  'second-button',
   'add-section',
   'duplicate',
   'remove-section',
@@ -22,9 +25,9 @@ export const requestKinds = [
   'product-title',
   'product-price',
   'product-picture',
+  'goods-first',
   'product-hidden',
   'goods-columns',
-  'goods-first',
   'opening-picture',
   'art',
   'treatment',
@@ -55,7 +58,7 @@ export interface FieldOffer {
   place: Address;
   /** What stands there now; of money, minor units as a number. */
   value: string | number | null;
-  as: 'line' | 'money';
+  as: 'line' | 'money' | 'address';
 }
 
 /** How a request is made: one of several that stand for each other, something that is done, or something that is typed. */

@@ -8,6 +8,8 @@ import { goodsColumns } from './kinds/goods-columns';
 import { goodsFirst } from './kinds/goods-first';
 import { ground } from './kinds/ground';
 import { hide } from './kinds/hide';
+import { leadsOutside } from './kinds/leads-outside';
+import { leadsTo } from './kinds/leads-to';
 import { leaveOutItem } from './kinds/leave-out-item';
 import { leaveOutText } from './kinds/leave-out-text';
 import { mark } from './kinds/mark';
@@ -26,12 +28,15 @@ import { productTitle } from './kinds/product-title';
 import { removeSection } from './kinds/remove-section';
 import { room } from './kinds/room';
 import { scheme } from './kinds/scheme';
+import { secondButton } from './kinds/second-button';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
 import { type RequestDefinition } from './request';
 
 /** Every request there is, in the order of a slip. Leave one out and this does not compile. */
 export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
+  'leads-to': leadsTo,
+  'leads-outside': leadsOutside,
   'leave-out-text': leaveOutText,
   'leave-out-item': leaveOutItem,
   order,
@@ -39,6 +44,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   phones,
   arrangement,
   ground,
+  'second-button': secondButton,
   'add-section': addSection,
   duplicate,
   'remove-section': removeSection,
@@ -51,9 +57,9 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'product-title': productTitle,
   'product-price': productPrice,
   'product-picture': productPicture,
+  'goods-first': goodsFirst,
   'product-hidden': productHidden,
   'goods-columns': goodsColumns,
-  'goods-first': goodsFirst,
   'opening-picture': openingPicture,
   art,
   treatment,

@@ -100,7 +100,11 @@ describe('places that differ', () => {
   });
 
   test('are none by themselves', () => {
-    expect(exceptionsOf(new Decided(new Map()))).toEqual({ only: [], phone: { columns: null, size: null, hidden: [] } });
+    expect(exceptionsOf(new Decided(new Map()))).toEqual({
+      only: [],
+      columns: null,
+      phone: { columns: null, size: null, hidden: [] },
+    });
   });
 });
 

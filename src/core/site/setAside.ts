@@ -1,5 +1,5 @@
 import { type Catalogue } from '../goods';
-import { lookPlaces, planPlaces, writtenTexts, type Address, type Decided, type Value } from '../places';
+import { leadsTo, lookPlaces, planPlaces, writtenTexts, type Address, type Decided, type Value } from '../places';
 import { type Page, type Section } from '../plan';
 import { type Picture, type Project } from '../project';
 import { isOwnKey, itemsIn, type Item } from '../sections';
@@ -78,6 +78,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
       if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
   for (const { address, parts } of decided.all(planPlaces.addedSection))
     if (!there(parts[0])) yield [address, 'The page is not in the shop.'];
+  for (const { address, parts } of decided.all(leadsTo))
+    if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
   for (const { address, parts } of decided.all(writtenTexts.fieldText))
     if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
 }

@@ -15,6 +15,7 @@ import { setAsideIn, type SetAside } from './setAside';
 import { markChoice, type MarkChoice } from './markChoice';
 import { openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
+import { leadsOf, type Leads } from './leads';
 import { isMoneyKnown, makeRules } from './rules';
 
 /** A whole shop: what a project's inputs and decisions come to. */
@@ -36,6 +37,7 @@ export interface Shop {
   art: MadePicture | null;
   /** Where a single place differs from the look of the whole. */
   exceptions: Exceptions;
+  leads: Leads;
   /** Pictures by the name that the list of goods gives them. */
   pictures: ReadonlyMap<string, Picture>;
   /** Decisions that point at something that is gone. They are kept and shown. */
@@ -101,6 +103,7 @@ export class Workshop {
       mark: markChoice(decided),
       art: stages.wantsArt.make(decided, catalogue, pictures) ? openingArt(known, name, look, project.seed) : null,
       exceptions: exceptionsOf(decided),
+      leads: leadsOf(decided),
       pictures,
       setAside: setAsideIn({ project, decided, catalogue, pages, writer, pictures }),
       slug: slugify(name, 'shop'),

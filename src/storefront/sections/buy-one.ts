@@ -1,4 +1,4 @@
-import { arranged, drawText, own, place, productPicture, type Drawing } from '../context';
+import { arranged, drawText, leads, own, place, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'buy-one'>['draw'] = (c) => {
@@ -11,7 +11,11 @@ const draw: Drawing<'buy-one'>['draw'] = (c) => {
     >
     <div class="words">
       ${drawText(c, 'heading', 'h2')}${drawText(c, 'text', 'p')}
-      <p><a class="button" href="${to}" ${place(c, 'button')}>${c.section.words.button?.text ?? ''}</a></p>
+      <p>
+        <a class="button" ${leads(c, 'button', `goods/${item.slug}/`)} ${place(c, 'button')}
+          >${c.section.words.button?.text ?? ''}</a
+        >
+      </p>
     </div>
   </section>`;
 };

@@ -1,5 +1,5 @@
 import { goodsList } from '../pieces/goods';
-import { arranged, chosenGoods, drawText, own, place, type Drawing } from '../context';
+import { arranged, chosenGoods, drawText, leads, own, place, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'featured'>['draw'] = (c) => {
@@ -9,7 +9,7 @@ const draw: Drawing<'featured'>['draw'] = (c) => {
   return html`<section class="${arranged(c)}" ${own(c)}>
     <div class="section-head">${heading}${drawText(c, 'intro', 'p')}</div>
     ${goodsList(c, goods)}
-    <p class="onward"><a href="${c.addresses.page('shop/')}" ${place(c, 'link')}>${c.section.words.link?.text ?? ''}</a></p>
+    <p class="onward"><a ${leads(c, 'link', 'shop/')} ${place(c, 'link')}>${c.section.words.link?.text ?? ''}</a></p>
   </section>`;
 };
 

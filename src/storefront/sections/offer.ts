@@ -1,9 +1,9 @@
-import { arranged, drawText, own, place, type Drawing } from '../context';
+import { arranged, drawText, leads, own, place, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'offer'>['draw'] = (c) => {
   const { link } = c.section.words;
-  const onward = link && html`<p class="onward"><a href="${c.addresses.page('shop/')}" ${place(c, 'link')}>${link.text}</a></p>`;
+  const onward = link && html`<p class="onward"><a ${leads(c, 'link', 'shop/')} ${place(c, 'link')}>${link.text}</a></p>`;
   return html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
     <div class="words">${drawText(c, 'text', 'p', 'large')}${drawText(c, 'code', 'p')}${onward ?? null}</div>

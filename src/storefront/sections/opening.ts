@@ -1,20 +1,21 @@
 import { artFile } from '@/core/site';
 import { firstGoal } from '@/core/words';
-import { arranged, chosenGoods, drawText, isArranged, own, place, productPicture, thing, type Drawing } from '../context';
+import { arranged, chosenGoods, drawText, isArranged, leads, own, place, productPicture, thing, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'opening'>['draw'] = (c) => {
   const chosen = chosenGoods(c.shop, 5).filter((product) => product.pictures.some((name) => c.addresses.picture(name)));
   // Not the same thing first here and in the list below.
   const products = [...chosen.slice(1), ...chosen.slice(0, 1)];
+  const { second } = c.section.words;
   return html`<section class="${arranged(c)}" ${own(c)}>
     <div class="opening-words">
       ${drawText(c, 'headline', 'h1')}${drawText(c, 'lead', 'p', 'lead')}${
         c.section.words.button
           ? html`<p>
-              <a class="button" href="${c.addresses.page(firstGoal(c.shop).path)}" ${place(c, 'button')}
+              <a class="button" ${leads(c, 'button', firstGoal(c.shop).path)} ${place(c, 'button')}
                 >${c.section.words.button.text}</a
-              >
+              >${second?.text ? html` <a class="button second" ${leads(c, 'second', 'shop/')} ${place(c, 'second')}>${second.text}</a>` : null}
             </p>`
           : null
       }

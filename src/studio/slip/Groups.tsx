@@ -4,47 +4,59 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
+import { typedAddress } from '@/core/lead';
 import { whyNotAt, type Wish } from '@/core/places';
 import { type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { decimal } from '@/core/till/page';
-import { Choice, Field, QuietButton, Row, TextButton } from '../parts';
+import { Choice, Field, Row, TextButton } from '../parts';
 import { tokens } from '../theme';
 
-const Block = styled.section`
-  display: grid;
-  gap: 5px;
-  padding-top: 9px;
+/** A request is a line of words: what it is about, and what it can be. */
+const Block = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 1px 14px;
+  padding-top: 6px;
   border-top: 1px solid ${tokens.line};
   h3 {
-    font-size: 13.5px;
+    font-size: 14px;
+    font-weight: 400;
+    color: ${tokens.soft};
+  }
+  form,
+  label {
+    flex: 1 0 100%;
   }
 `;
 
 const Offers = styled(ToggleButtonGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
+  display: contents;
 `;
 
 const Take = styled(ToggleButton)`
-  min-height: 30px;
-  padding: 2px 10px;
-  background: ${tokens.raised};
-  border: 1px solid ${tokens.soft};
-  font-size: 14px;
+  min-height: 28px;
+  padding: 3px 0;
+  background: none;
+  border: 0;
+  color: ${tokens.verdigris};
+  text-decoration: underline;
+  text-underline-offset: 3px;
   cursor: pointer;
-  &[data-hovered] {
-    background: ${tokens.verdigrisPale};
-  }
   img {
     display: block;
     object-fit: contain;
-    margin: 3px -6px;
+    padding: 3px;
+    border: 1px solid ${tokens.line};
   }
   &[data-selected] {
-    background: ${tokens.ink};
-    border-color: ${tokens.ink};
-    color: ${tokens.sheet};
+    color: ${tokens.ink};
+    font-weight: 600;
+    text-decoration: none;
+    cursor: default;
+    img {
+      outline: 2px solid ${tokens.ink};
+    }
   }
 `;
 
@@ -60,16 +72,10 @@ const Line = styled.div<{ $beside: boolean }>`
       : ''}
 `;
 
-const Small = styled(QuietButton)`
-  min-height: 30px;
-  padding: 2px 10px;
-  font-size: 14px;
-`;
-
 /** More offers than this, or longer ones, are a list to choose from. */
 const inSight = 7;
 const isShort = (offers: readonly Offer[]) =>
-  offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 4, 0) <= 90;
+  offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 3, 0) <= 100;
 
 type Done = (wishes: readonly Wish[], label: string) => void;
 
@@ -87,7 +93,7 @@ export function Groups({
   onDone: Done;
 }) {
   return groups.map((group) => (
-    <Block key={group.kind} aria-label={group.title}>
+    <Block key={group.kind} role="group" aria-label={group.title}>
       {group.as === 'fields' && group.fields.length === 1 ? null : <h3>{group.title}</h3>}
       <GroupOf group={group} pictures={pictures} onDone={(wishes, label) => onDone(wishes, `${name}: ${label.toLowerCase()}`)} />
     </Block>
@@ -145,15 +151,11 @@ function GroupOf({ group, pictures, onDone }: { group: Group; pictures: Readonly
 function Acts({ title, offers, onDone }: { title: string; offers: readonly Offer[]; onDone: Done }) {
   const [chosen, setChosen] = useState('');
   if (isShort(offers))
-    return (
-      <Row>
-        {offers.map(({ id, label, wishes }) => (
-          <Small key={id} onPress={() => onDone(wishes, label)}>
-            {label}
-          </Small>
-        ))}
-      </Row>
-    );
+    return offers.map(({ id, label, wishes }) => (
+      <TextButton key={id} onPress={() => onDone(wishes, label)}>
+        {label}
+      </TextButton>
+    ));
   const offer = offers.find(({ id }) => id === chosen);
   return (
     <>
@@ -167,7 +169,7 @@ function Acts({ title, offers, onDone }: { title: string; offers: readonly Offer
       {offer ? (
         <Row>
           <small style={{ flex: 1, minWidth: 180 }}>{offer.say}</small>
-          <Small onPress={() => onDone(offer.wishes, `${title} ${offer.label}`)}>Add it</Small>
+          <TextButton onPress={() => onDone(offer.wishes, `${title} ${offer.label}`)}>Add it</TextButton>
         </Row>
       ) : null}
     </>
@@ -187,7 +189,12 @@ function Typed({
 }) {
   const now = typeof value === 'number' ? decimal(value, digits) : (value ?? '');
   const [draft, setDraft] = useState(now);
-  const read = as === 'money' ? parsePrice(draft, digits) : { ok: true as const, value: draft.trim() };
+  const read =
+    as === 'money'
+      ? parsePrice(draft, digits)
+      : as === 'address'
+        ? typedAddress(draft)
+        : { ok: true as const, value: draft.trim() };
   const wrong = draft === now ? null : read.ok ? whyNotAt(place, read.value) : read.say;
   const changed = draft !== now && read.ok && !wrong;
   const keep = () => {

@@ -114,6 +114,8 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
 
   const shown = thingOf(thing);
   const name = made?.slip.name ?? (shown ? thingName(shown) : '');
+  const leads = shown?.kind === 'button' || shown?.kind === 'link';
+  const groups = made ? <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} /> : null;
   const [brief] = made?.slip.because?.brief ?? [];
   const ups = inside.flatMap((id) => {
     const up = thingOf(id);
@@ -164,9 +166,11 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
           onSource={onSource}
           onDecide={onDecide}
           onClose={onClose}
-        />
+        >
+          {leads ? groups : null}
+        </TextForm>
       ) : null}
-      {made ? <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} /> : null}
+      {leads ? null : groups}
       {made?.slip.shared ? (
         <Soft>
           <small>{made.slip.shared}</small>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
 import { fieldOfText, writeText, type Wish } from '@/core/places';
@@ -69,10 +69,12 @@ interface TextFormProps {
   /** Leads to the words of the brief that the text was made of. */
   onSource: (source: Source) => void;
   onDecide: (wish: Wish) => void;
+  /** What else can be done to the thing, where that matters more than other words for it. */
+  children?: ReactNode;
 }
 
 /** A text: what stands, where that comes from, others that would do, and the text in another manner. */
-export function TextForm({ text, worker, onClose, onSource, onDecide }: TextFormProps) {
+export function TextForm({ text, worker, onClose, onSource, onDecide, children }: TextFormProps) {
   const { place } = text;
   const [draft, setDraft] = useState(text.text);
   const [source] = text.sources;
@@ -81,41 +83,44 @@ export function TextForm({ text, worker, onClose, onSource, onDecide }: TextForm
   const field = fieldOfText(place);
   const over = field ? draft.length - field.most : 0;
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault();
-        const wish = writeText(place, draft);
-        if (!wish || over > 0) return;
-        onDecide(wish);
-        onClose(true);
-      }}
-    >
-      <Field label="Text" rows={3} value={draft} onChange={setDraft} placeholder={text.ask ?? ''} />
-      <Row>
-        <Soft>
-          <small>{sourceLine(text)}</small>
-        </Soft>
-        {words ? <TextButton onPress={() => onSource(words)}>Show it in the brief</TextButton> : null}
-      </Row>
-      {field ? (
-        <small>
-          {wordCount(draft)} words; {field.words.join(' to ')} suit this place.
-        </small>
-      ) : null}
-      {over > 0 ? (
-        <Notice $kind="mend">
-          {over} characters more than the {field?.most} that fit here. Shorten it, then use it.
-        </Notice>
-      ) : null}
-      {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
-      <Row>
-        <Button type="submit" isDisabled={over > 0}>
-          Use it
-        </Button>
-      </Row>
+    <>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          const wish = writeText(place, draft);
+          if (!wish || over > 0) return;
+          onDecide(wish);
+          onClose(true);
+        }}
+      >
+        <Field label="Text" rows={3} value={draft} onChange={setDraft} placeholder={text.ask ?? ''} />
+        <Row>
+          <Soft>
+            <small>{sourceLine(text)}</small>
+          </Soft>
+          {words ? <TextButton onPress={() => onSource(words)}>Show it in the brief</TextButton> : null}
+        </Row>
+        {field ? (
+          <small>
+            {wordCount(draft)} words; {field.words.join(' to ')} suit this place.
+          </small>
+        ) : null}
+        {over > 0 ? (
+          <Notice $kind="mend">
+            {over} characters more than the {field?.most} that fit here. Shorten it, then use it.
+          </Notice>
+        ) : null}
+        {empty.length ? <Notice>“{empty[0]}” says nothing that another shop couldn’t say.</Notice> : null}
+        <Row>
+          <Button type="submit" isDisabled={over > 0}>
+            Use it
+          </Button>
+        </Row>
+      </Form>
+      {children}
       <Rework draft={draft} place={place} worker={worker} onTake={setDraft} />
       <Choices place={place} worker={worker} onTake={setDraft} />
-    </Form>
+    </>
   );
 }
 

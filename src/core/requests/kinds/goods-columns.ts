@@ -6,7 +6,7 @@ import { defineRequest } from '../request';
 export const goodsColumns = defineRequest({
   kind: 'goods-columns',
   title: 'Goods beside each other',
-  on: ['card', 'product-picture'],
+  on: ['card'],
   offers: ({ decided }) => {
     const now = decided.get(lookPlaces.goodsColumns);
     const offers: Offer[] = [

@@ -5,7 +5,7 @@ import { defineRequest } from '../request';
 /** An item that the seller does without: each of its texts is left out. */
 export const leaveOutItem = defineRequest({
   kind: 'leave-out-item',
-  title: 'This item',
+  title: 'As a whole',
   on: ['item'],
   offers: ({ shop, thing, page, section, owner }) => {
     if (thing.kind !== 'item' || !page || !section) return null;

@@ -5,7 +5,7 @@ import { defineRequest } from '../request';
 
 export const leaveOutText = defineRequest({
   kind: 'leave-out-text',
-  title: 'This text',
+  title: 'As a whole',
   on: textKinds,
   offers: ({ thing, text, project }) => {
     if (!isText(thing) || !text) return null;

@@ -11,5 +11,5 @@ export const opening = aboutSection({
     { id: 'pictured', label: 'Words and pictures' },
     { id: 'spoken', label: 'Words alone' },
   ],
-  fields: { headline: headline(), lead: lead(), button: button() },
+  fields: { headline: headline(), lead: lead(), button: button(), second: button({ optional: true }) },
 });

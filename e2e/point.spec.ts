@@ -1,0 +1,222 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expectNoAxeFindings, followLinks, openSample, saved, settled, shopWindow, slipOf, station } from './support';
+
+/** Pointing at things in the window, by mouse and by keyboard, and what their slips do. */
+
+const outline = (page: Page) => shopWindow(page).locator('arcatum-pointer div');
+
+/** A thing of each kind on the front page of the sample shop: where it is, how it is called, and where in it a press falls on itself. */
+const kinds: [kind: string, at: string, name: string | RegExp, spot?: { x: number; y: number }][] = [
+  ['heading', 'h1', 'Headline'],
+  ['text', '.opening .lead', 'Lead'],
+  ['button', '.opening .button', 'Button'],
+  ['link', '#featured .onward a', 'Link'],
+  ['picture', '.opening-pictures img >> nth=0', /^Picture: /],
+  ['card', '#featured .good >> nth=1', /^Card: /, { x: 3, y: 3 }],
+  ['price', '#featured .price >> nth=0', /^Price: /],
+  ['item', '#why li >> nth=0', 'Item', { x: 2, y: 2 }],
+  ['section', '#why', 'Why us', { x: 3, y: 3 }],
+  ['logo', '.top .brand', 'Logo'],
+  ['menu', '.top nav', 'Menu'],
+  ['menu entry', '.top nav a >> nth=0', 'Menu entry: Shop'],
+  ['header', 'header.top', 'Header', { x: 4, y: 4 }],
+  ['footer entry', 'footer nav a >> nth=0', /^Footer entry: /],
+  ['footer', 'footer', 'Footer', { x: 4, y: 4 }],
+];
+
+/** Where a thing of the window stands on the screen, and where its outline and its slip do. */
+async function boxes(page: Page, thing: Locator) {
+  const slip = slipOf(page);
+  await expect(slip).not.toHaveAttribute('aria-busy', 'true');
+  const [of, line, paper] = [await thing.boundingBox(), await outline(page).boundingBox(), await slip.boundingBox()];
+  if (!of || !line || !paper) throw new Error('Nothing is seen.');
+  return { of, line, paper };
+}
+
+for (const width of ['Wide', 'Phone'] as const)
+  test(`every kind of thing is pointed at where it stands, ${width.toLowerCase()}: outlined, and its slip beside it`, async ({
+    page,
+  }) => {
+    await openSample(page);
+    await page.getByRole('radio', { name: width }).click();
+    for (const [kind, at, name, spot] of kinds) {
+      const thing = shopWindow(page).locator(at);
+      if (kind === 'menu') {
+        // All of it is entries: it is pointed at from within.
+        await shopWindow(page).locator('.top nav a').first().click();
+        await slipOf(page).getByRole('button', { name: 'Menu', exact: true }).click();
+      } else if (spot) await thing.click({ position: spot });
+      else await thing.click();
+      await expect(slipOf(page)).toHaveAccessibleName(name);
+      await expect(async () => {
+        const { of, line, paper } = await boxes(page, thing);
+        // The outline runs round the thing, or as much of it as is seen.
+        expect([kind, line.x <= of.x + 1, line.x + line.width >= Math.min(1280, of.x + of.width) - 5]).toEqual([
+          kind,
+          true,
+          true,
+        ]);
+        const seen = { top: Math.max(of.y, 142), bottom: Math.min(of.y + of.height, 800) };
+        const over =
+          paper.x < of.x + of.width && of.x < paper.x + paper.width && paper.y < seen.bottom && seen.top < paper.y + paper.height;
+        expect([kind, over]).toEqual([kind, false]);
+      }).toPass({ timeout: 20_000 });
+      await page.keyboard.press('Escape');
+      await expect(slipOf(page)).toHaveCount(0);
+    }
+  });
+
+test('a section is moved, hidden and put on another ground where it stands; each is one step that goes back', async ({
+  page,
+}) => {
+  await openSample(page);
+  const order = () =>
+    shopWindow(page)
+      .locator('main > section')
+      .evaluateAll((all) => all.map(({ id }) => id));
+  const first = await order();
+  const why = shopWindow(page).locator('#why');
+  await why.click({ position: { x: 3, y: 3 } });
+  const slip = slipOf(page);
+  await slip.getByRole('button', { name: 'Up', exact: true }).click();
+  await expect.poll(order).not.toEqual(first);
+  // The slip stays with its thing.
+  await expect(slip).toHaveAccessibleName('Why us');
+  await slip.getByRole('radio', { name: 'The accent' }).click();
+  await expect(why).toHaveClass(/tone-accent/);
+  await expect(slip.getByRole('radio', { name: 'The accent' })).toBeChecked();
+  await settled(page);
+  await expectNoAxeFindings(page, 'the slip of a section');
+  await slip.getByRole('button', { name: 'Hide it' }).click();
+  await expect(why).toHaveCount(0);
+  await expect(slip).toHaveCount(0);
+  for (let n = 0; n < 3; n++) await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect.poll(order).toEqual(first);
+  await expect(why).not.toHaveClass(/tone-accent/);
+});
+
+test('a product is priced and put first, a page is renamed in the menu, a section is added: at the thing', async ({ page }) => {
+  await openSample(page);
+  const slip = slipOf(page);
+  const cards = shopWindow(page).locator('#featured .good');
+  const second = await cards.nth(1).locator('.name').textContent();
+  await cards.nth(1).click({ position: { x: 3, y: 3 } });
+  await slip.getByRole('button', { name: 'Put it first' }).click();
+  await expect(cards.first().locator('.name')).toHaveText(second ?? '');
+
+  await shopWindow(page).locator('#featured .price', { hasText: '£49.00' }).click();
+  const price = slip.getByRole('textbox', { name: /^Price/ });
+  await price.fill('a lot');
+  await expect(slip.getByText(/price/i).last()).toBeVisible();
+  await expect(slip.getByRole('button', { name: 'Use it' })).toHaveCount(0);
+  await price.fill('12');
+  await price.press('Enter');
+  await expect(shopWindow(page).locator('#featured .price', { hasText: '£12.00' })).toBeVisible();
+
+  await shopWindow(page).locator('.top nav a').first().click();
+  await slip.getByLabel('Name in menus').fill('The shelves');
+  await slip.getByLabel('Name in menus').press('Enter');
+  await expect(shopWindow(page).locator('.top nav a').first()).toHaveText('The shelves');
+  await slip.getByRole('radio', { name: 'Footer alone' }).click();
+  await expect(shopWindow(page).locator('.top nav')).not.toContainText('The shelves');
+
+  await shopWindow(page)
+    .locator('#why')
+    .click({ position: { x: 3, y: 3 } });
+  await slip.getByRole('combobox', { name: 'A section more' }).selectOption({ label: 'Opening hours' });
+  await slip.getByRole('button', { name: 'Add it' }).click();
+  await expect(shopWindow(page).locator('#why + #hours')).toBeVisible();
+  await saved(page);
+});
+
+test('by keyboard alone: into the window, along the outline of the page, into a slip, and back', async ({ page }) => {
+  await openSample(page);
+  await page.keyboard.press('F6');
+  const focused = () => shopWindow(page).locator(':focus');
+  // The page, then what stands in it.
+  await page.keyboard.press('ArrowDown');
+  await expect(shopWindow(page).locator('body')).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(focused()).toHaveClass('top');
+  await page.keyboard.press('ArrowDown');
+  await expect(focused()).toHaveAttribute('id', 'opening');
+  await page.keyboard.press('ArrowRight');
+  await expect(focused()).toHaveRole('heading');
+  await page.keyboard.press('Enter');
+  const slip = slipOf(page);
+  await expect(slip.getByLabel('Text')).toBeFocused();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('Wool, and water.');
+  await page.keyboard.press('Tab');
+  await slip.getByRole('button', { name: 'Use it' }).press('Enter');
+  await expect(shopWindow(page).locator('h1')).toHaveText('Wool, and water.');
+  // The slip is closed, and the keyboard is where it was.
+  await expect(slip).toHaveCount(0);
+  await expect(shopWindow(page).locator('h1')).toBeFocused();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(shopWindow(page).locator('h1')).not.toHaveText('Wool, and water.');
+  await page.keyboard.press('Escape');
+  await expect(focused()).toHaveAttribute('id', 'opening');
+  await page.keyboard.press('Enter');
+  await expect(slip).toHaveAccessibleName('Opening');
+  await page.keyboard.press('Escape');
+  await expect(focused()).toHaveAttribute('id', 'opening');
+  await page.keyboard.press('F6');
+  await expect(page.getByRole('main')).toBeFocused();
+});
+
+test('links are followed with a modifier key, and where the window is told to; nothing happens to a thing meanwhile', async ({
+  page,
+}) => {
+  await openSample(page);
+  const menu = shopWindow(page).locator('.top nav a').first();
+  await menu.click({ modifiers: ['Alt'] });
+  await expect(page.getByLabel('Page')).toHaveValue('shop/');
+  await expect(slipOf(page)).toHaveCount(0);
+  await followLinks(page);
+  await shopWindow(page).locator('.top .brand').click();
+  await expect(page.getByLabel('Page')).toHaveValue('');
+  await expect(slipOf(page)).toHaveCount(0);
+  await followLinks(page);
+  await shopWindow(page).locator('.top .brand').click();
+  await expect(slipOf(page)).toHaveAccessibleName('Logo');
+  // A page that is gone to has no slip of the one before.
+  await page.getByRole('region', { name: 'The shop' }).getByLabel('Page').selectOption({ label: 'Contact' });
+  await expect(slipOf(page)).toHaveCount(0);
+  await station(page, 'Look');
+  await expect(slipOf(page)).toHaveCount(0);
+});
+
+test('buttons lead where the seller wants them to: a page, an address, and a second one beside', async ({ page }) => {
+  await openSample(page);
+  const slip = slipOf(page);
+  const button = shopWindow(page).locator('.opening .button').first();
+  const leads = slip.getByRole('combobox', { name: /Leads to/ });
+  await button.click();
+  await leads.selectOption({ label: 'Contact' });
+  await expect(button).toHaveAttribute('href', /contact\/$/);
+  await slip.getByRole('button', { name: 'Add one' }).click();
+  const second = shopWindow(page).locator('.opening .button.second');
+  await expect(second).toBeVisible();
+  await page.keyboard.press('Escape');
+  await second.click();
+  const address = slip.getByLabel('Or to a web, mail or phone address');
+  await address.fill('javascript:alert(1)');
+  await expect(slip.getByText(/^Write a web address/)).toBeVisible();
+  await address.fill('mill.example/visit');
+  await address.press('Enter');
+  await expect(second).toHaveAttribute('href', 'https://mill.example/visit');
+  await saved(page);
+
+  // A page that goes is a finding at once, and the button leads where it did.
+  await station(page, 'Plan');
+  await button.click();
+  await leads.selectOption({ label: 'About' });
+  await expect(button).toHaveAttribute('href', /about\/$/);
+  await page.keyboard.press('Escape');
+  await shopWindow(page).locator('.top nav a', { hasText: 'About' }).click();
+  await slip.getByRole('button', { name: 'Take this page out' }).click();
+  await expect(button).not.toHaveAttribute('href', /about\/$/);
+  await station(page, 'Proof');
+  await expect(page.getByText(/A button or a link leads to a page that is not in the shop/)).toBeVisible();
+});

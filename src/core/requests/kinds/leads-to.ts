@@ -1,0 +1,50 @@
+import { writeLead } from '../../lead';
+import { clear, leadsOn, leadsTo as place, set, standsAt } from '../../places';
+import { leadAt, type Shop } from '../../site';
+import { isText } from '../../things/about';
+import { type Offer } from '../about';
+import { defineRequest } from '../request';
+
+/** Products beyond these are led to by the address of their page. */
+const mostProducts = 60;
+
+/** Pages that are led to by what they are for, never by a link of the seller's. */
+const notLedTo: ReadonlySet<string> = new Set(['thanks', 'missing', 'checkout']);
+
+/** Every page that a button can lead to, and the sections of the page that it stands on. */
+function targets(shop: Shop, here: string): { id: string; label: string }[] {
+  const pages = shop.pages.filter((page) => page.kind !== 'product' && !notLedTo.has(page.kind));
+  const products = shop.pages.filter((page) => page.kind === 'product').slice(0, mostProducts);
+  const sections = pages.find(({ id }) => id === here)?.sections.filter(({ hidden }) => !hidden) ?? [];
+  return [
+    ...pages.map((page) => ({
+      id: writeLead({ kind: 'page', page: page.id }),
+      label: page.kind === 'category' ? `Shelf: ${page.name}` : page.name,
+    })),
+    ...sections.map(({ id, label }) => ({
+      id: writeLead({ kind: 'section', page: here, section: id }),
+      label: `Here: ${label}`,
+    })),
+    ...products.map((page) => ({ id: writeLead({ kind: 'page', page: page.id }), label: `Product: ${page.name}` })),
+  ];
+}
+
+/** Where a button or a link leads inside the shop. */
+export const leadsTo = defineRequest({
+  kind: 'leads-to',
+  title: 'Leads to',
+  on: ['button', 'link'],
+  offers: ({ thing, shop, owner, section }) => {
+    const at = isText(thing) ? standsAt(thing.place) : null;
+    if (!at || !section || at.at.key !== undefined || !leadsOn(section.id, at.at.field)) return null;
+    const to = place(owner, section.id, at.at.field);
+    const lead = shop.leads.get(leadAt(owner, section.id, at.at.field));
+    const now = lead ? writeLead(lead) : '';
+    const offers: Offer[] = [
+      { id: 'itself', label: 'Where it leads by itself', wishes: [clear(to)], stands: now === '' },
+      ...(lead?.kind === 'outside' ? [{ id: now, label: `Outside: ${lead.address}`, wishes: [set(to, now)], stands: true }] : []),
+      ...targets(shop, owner).map(({ id, label }) => ({ id, label, wishes: [set(to, id)], stands: now === id })),
+    ];
+    return { as: 'choice', offers };
+  },
+});
