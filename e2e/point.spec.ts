@@ -220,3 +220,34 @@ test('buttons lead where the seller wants them to: a page, an address, and a sec
   await station(page, 'Proof');
   await expect(page.getByText(/A button or a link leads to a page that is not in the shop/)).toBeVisible();
 });
+
+test('the shop opens with a picture that is brought at the thing; what is no picture is refused with a sentence', async ({
+  page,
+}) => {
+  await openSample(page);
+  const slip = slipOf(page);
+  await shopWindow(page)
+    .locator('#opening')
+    .click({ position: { x: 5, y: 5 } });
+  const opens = slip.getByRole('group', { name: 'The shop opens with' });
+  await opens.getByRole('radio', { name: 'A made picture' }).click();
+  await expect(shopWindow(page).locator('.opening-pictures.made')).toBeVisible();
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    opens.getByRole('button', { name: 'Bring one' }).click(),
+  ]);
+  await chooser.setFiles({
+    name: 'workshop.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300"><rect width="400" height="300" fill="#7a5a12"/><circle cx="200" cy="150" r="90" fill="#cfe0db"/></svg>',
+    ),
+  });
+  await expect(shopWindow(page).locator('.opening-pictures.own img')).toBeVisible();
+  await expect(opens.getByRole('radio', { name: /^workshop\.svg/ })).toBeChecked();
+  const [other] = await Promise.all([page.waitForEvent('filechooser'), opens.getByRole('button', { name: 'Bring one' }).click()]);
+  await other.setFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(opens.getByText(/note\.png/)).toBeVisible();
+  await expect(opens.getByRole('radio', { name: /^workshop\.svg/ })).toBeChecked();
+  await saved(page);
+});

@@ -251,6 +251,24 @@ function standing({ fit, cuts, focus, ground }: PictureAt): Markup | null {
   return classes.length ? html`class="${classes.join(' ')}"` : null;
 }
 
+/** A picture of the seller's that stands for no product. */
+export function ownPicture(context: Context, name: string, sizes: string): Markup | null {
+  const picture = context.addresses.picture(name);
+  return (
+    picture &&
+    html`<img
+      src="${picture.src}"
+      ${picture.srcset ? html`srcset="${picture.srcset}" sizes="${sizes}"` : null}
+      ${standing(picture)}
+      alt="${picture.says}"
+      width="${picture.width}"
+      height="${picture.height}"
+      fetchpriority="high"
+      decoding="async"
+    />`
+  );
+}
+
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */
 export function productPicture(
   context: Context,

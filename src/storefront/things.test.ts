@@ -1,7 +1,8 @@
 import { parseAt, standsAt, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
-import { slipOf, type Group, type Offer } from '@/core/requests';
-import { firstView, makeShop, relativeAddresses, type Shop, type Target } from '@/core/site';
+import { slipOf, type FieldOffer, type Group, type Offer } from '@/core/requests';
+import { findingsOf } from '@/core/proof';
+import { firstView, makeShop, relativeAddresses, siteFiles, type Shop, type Target } from '@/core/site';
 import { isText, textThing, thingId, thingKinds, thingOf, type Thing } from '@/core/things/about';
 import { everything } from '../../tests/sites/everything';
 import { storefront } from './index';
@@ -41,9 +42,11 @@ function thingsIn(shop: Shop): Map<string, Thing> {
 }
 
 const offersOf = (group: Group): readonly Offer[] => (group.as === 'fields' ? [] : group.offers);
+const typedInto = (value: string | number | null, as: FieldOffer['as']) =>
+  as === 'address' ? 'https://mill.example/' : typeof value === 'number' ? value + 1 : `${value ?? ''} more`;
 const wishesOf = (group: Group): Wish[] =>
   group.as === 'fields'
-    ? group.fields.map(({ place, value }) => ({ place, value: typeof value === 'number' ? value + 1 : `${value ?? ''} more` }))
+    ? group.fields.map(({ place, value, as }) => ({ place, value: typedInto(value, as) }))
     : group.offers.flatMap(({ wishes }) => wishes);
 
 describe('things', () => {
@@ -116,11 +119,9 @@ describe('things', () => {
           expect([group.kind, same.offers.filter(({ stands }) => stands).map(({ id }) => id)]).toEqual([group.kind, [offer.id]]);
       }
       const idle = moves.filter((offer) => !changes(project, offer)).map(({ id }) => id);
-      // The arrangement that the family likes may be the one that is chosen.
-      expect([group.kind, group.kind === 'arrangement' ? idle.length < moves.length : idle]).toEqual([
-        group.kind,
-        group.kind === 'arrangement' ? true : [],
-      ]);
+      // What the family likes, and where a link leads by itself, may be what is chosen.
+      const mayStand = group.kind === 'arrangement' || group.kind === 'leads-to';
+      expect([group.kind, mayStand ? idle.length < moves.length : idle]).toEqual([group.kind, mayStand ? true : []]);
     }
   });
 
@@ -197,6 +198,67 @@ describe('things', () => {
       fourth.title,
       third.title,
     ]);
+  });
+
+  test('the shop opens with a picture of the seller’s own, which is published; one that is gone is set aside', () => {
+    const own = {
+      ...project.pictures[0],
+      name: 'workshop.webp',
+      hash: 'cd'.repeat(32),
+      says: 'Six pans in a row',
+    } as Project['pictures'][number];
+    const brought = { ...project, pictures: [...project.pictures, own] };
+    const thing: Thing = { kind: 'section', page: 'home', section: 'opening' };
+    const offered = (of: Project) => slipOf(makeShop(of), of, thing)?.groups.find(({ kind }) => kind === 'opening-picture');
+    const take = (of: Project, id: string) => {
+      const group = offered(of);
+      return withWishes(of, (group && offersOf(group).find((one) => one.id === id)?.wishes) ?? []);
+    };
+    const opens = take(brought, 'own workshop.webp');
+    const home = (of: Project) => {
+      const made = makeShop(of);
+      const [page] = made.pages;
+      return page ? storefront.page(made, made.writer.write(page), firstView, relativeAddresses(made, '', host), host) : '';
+    };
+    expect(home(opens)).toMatch(/opening-pictures own.*?alt="Six pans in a row"/s);
+    expect([...siteFiles(makeShop(opens), storefront, host)].some((file) => 'picture' in file && file.picture === own.hash)).toBe(
+      true,
+    );
+    expect(home(take(opens, 'made'))).toContain('opening-pictures made');
+    expect(home(take(opens, 'goods'))).toBe(home(take(brought, 'goods')));
+    const gone = { ...opens, pictures: project.pictures };
+    expect(home(gone)).toBe(home(project));
+    expect(makeShop(gone).setAside.map(({ place }) => place)).toEqual(['look/openingShows']);
+  });
+
+  test('buttons lead where they are told, and where they did while that is not there', () => {
+    const button = (of: Project) => {
+      const made = makeShop(of);
+      const [page] = made.pages;
+      const html = page ? storefront.page(made, made.writer.write(page), firstView, relativeAddresses(made, '', host), host) : '';
+      return /<a class="button" ([^>]*?) *>/.exec(html)?.[1]?.trim();
+    };
+    const lead = (value: string, more: Wish[] = []) =>
+      withWishes(project, [{ place: 'leads/home/opening/button', value }, ...more]);
+    const itself = button(project);
+    expect(button(lead('page/contact'))).toBe('href="./contact/"');
+    expect(button(lead('section/home/why'))).toBe('href="./#why"');
+    expect(button(lead('https://mill.example/'))).toBe('href="https://mill.example/" rel="noopener"');
+    for (const [to, more, why] of [
+      ['page/nothing', [], 'to a page that is not in the shop'],
+      ['page/about', [{ place: 'plan/about/hidden', value: true }], 'to a page that is not in the shop'],
+      ['section/home/why', [{ place: 'plan/home/why/hidden', value: true }], 'to a part of “Home” that is not shown'],
+    ] as const) {
+      const lost = lead(to, [...more]);
+      expect([to, button(lost)]).toEqual([to, itself]);
+      expect(
+        findingsOf(makeShop(lost), [])
+          .filter(({ check }) => check === 'leads')
+          .map(({ level, say }) => [level, say.includes(why)]),
+      ).toEqual([['mend', true]]);
+    }
+    for (const place of ['leads/home/opening/headline', 'leads/home/newsletter/button', 'leads/home/nothing/button'])
+      expect([place, parseAt(place, 'page/contact').ok]).toEqual([place, false]);
   });
 
   test('texts lead to their sections, whose page is theirs', () => {

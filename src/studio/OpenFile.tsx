@@ -2,7 +2,7 @@
 
 import { type ReactNode } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Button, QuietButton } from './parts';
+import { Button, QuietButton, TextButton } from './parts';
 
 export interface OpenedFile {
   name: string;
@@ -14,6 +14,7 @@ export function OpenFile({
   accept,
   several = false,
   quiet = false,
+  plain = false,
   disabled = false,
   most,
   onTooLarge,
@@ -23,6 +24,8 @@ export function OpenFile({
   accept: string[];
   several?: boolean;
   quiet?: boolean;
+  /** As words that are pressed. */
+  plain?: boolean;
   disabled?: boolean;
   /** The bytes that a file of some name may have: a larger one is never read into memory. */
   most?: (name: string) => number;
@@ -30,7 +33,7 @@ export function OpenFile({
   onOpen: (files: OpenedFile[]) => void;
   children: ReactNode;
 }) {
-  const Look = quiet ? QuietButton : Button;
+  const Look = plain ? TextButton : quiet ? QuietButton : Button;
   return (
     <FileTrigger
       acceptedFileTypes={accept}

@@ -164,7 +164,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     [id, router],
   );
   const onSpotSeen = useCallback(() => setSpot(null), []);
-  const onPath = useCallback((to: string) => goTo(to), [goTo]);
+  const onPath = useCallback((to: string, section?: string) => goTo(to, section), [goTo]);
 
   if (problem) {
     return (

@@ -102,7 +102,7 @@ type WidthId = (typeof widths)[number]['id'];
 interface WindowProps {
   shop: ShopState;
   path: string;
-  onPath: (path: string) => void;
+  onPath: (path: string, section?: string) => void;
   /** A section to bring into sight. */
   show: { section: string; nonce: number } | null;
   /** Texts that are lit up. */
@@ -154,7 +154,10 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     const listen = ({ data, source, origin }: MessageEvent<FromFrame>) => {
       if (source !== frame.current?.contentWindow || origin !== location.origin) return;
       if (data.kind === 'ready') setReady(true);
-      if (data.kind === 'go') onPath(data.path.split('#')[0]?.split('?')[0] ?? '');
+      if (data.kind === 'go') {
+        const [to = '', section] = data.path.split('#');
+        onPath(to.split('?')[0] ?? '', section);
+      }
       if (data.kind === 'load')
         void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
       if (data.kind === 'point') setPointed(data.at);

@@ -77,6 +77,13 @@ export const openingPicture = definePlace({
     `The shop opens with ${after === 'goods' ? 'the goods' : after === 'made' ? 'a made picture' : 'what suits it'}`,
 });
 
+/** A picture of the seller's own that opens the shop: its name. */
+export const openingShows = definePlace({
+  address: ['look', 'openingShows'],
+  value: z.string().min(1).max(300),
+  says: (_, after) => (after ? `The shop opens with “${after}”` : 'The shop opens with no picture of its own'),
+});
+
 export const mark = definePlace({ address: ['look', 'mark'], value: z.enum(markIds), says: turnsTo('Mark') });
 export const markSize = definePlace({
   address: ['look', 'markSize'],

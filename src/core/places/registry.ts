@@ -26,6 +26,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   ...Object.values(look.picked),
   look.givenColours,
   look.openingPicture,
+  look.openingShows,
   look.mark,
   look.markSize,
   look.markFoot,

@@ -156,6 +156,7 @@ export const checks: readonly Check[] = [
           .flatMap(({ pictures, variants }) => [...pictures, ...variants.flatMap(({ picture }) => picture ?? [])])
           .map((name) => name.toLowerCase()),
       );
+      if (shop.opening) shown.add(shop.opening.name.toLowerCase());
       const small = [...shop.pictures.values()]
         .filter(({ name, type, width }) => shown.has(name.toLowerCase()) && type !== 'image/svg+xml' && width < enoughPixels)
         .map(({ name, width, height }) => `${name} (${width} × ${height})`);

@@ -63,7 +63,8 @@ export interface FieldOffer {
 
 /** How a request is made: one of several that stand for each other, something that is done, or something that is typed. */
 export type Offered =
-  | { as: 'choice'; offers: readonly Offer[] }
+  /** `brings`: a picture of the seller's can be brought, whose name is to stand at this place. */
+  | { as: 'choice'; offers: readonly Offer[]; brings?: Address }
   | { as: 'acts'; offers: readonly Offer[] }
   | { as: 'fields'; fields: readonly FieldOffer[]; digits: number; currency: string };
 

@@ -95,6 +95,7 @@ describe('places that differ', () => {
     const found = exceptionsOf(new Decided(decisions));
     expect(found).toEqual({
       only: [{ page: 'home', section: 'goods', tone: 'inverse' }],
+      columns: null,
       phone: { columns: 1, size: 0.9, hidden: [{ page: 'home', section: 'story' }] },
     });
   });

@@ -172,6 +172,7 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
     text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n`,
   };
   const used = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+  if (shop.opening) used.add(shop.opening.name.toLowerCase());
   if (shop.mark.logo) used.add(shop.mark.logo.toLowerCase());
   const sent = new Set<string>();
   for (const name of used) {

@@ -152,6 +152,7 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
     now(genePlaces.motion, genes.motion, because.shape),
     now(genePlaces.art, genes.art, because.family),
     now(lookPlaces.openingPicture, shop.art ? 'made' : 'goods', 'It depends on whether your goods have pictures.'),
+    now(lookPlaces.openingShows, shop.opening?.name, 'You chose none of your own.'),
     now(lookPlaces.mark, mark.kind, 'The name stands in its own face until you choose a mark.'),
     now(lookPlaces.markSize, mark.size, 'It is the usual size.'),
     now(lookPlaces.markFoot, mark.foot, 'Marks stand at the head.'),

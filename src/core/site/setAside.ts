@@ -36,15 +36,16 @@ export function setAsideIn(made: Made): SetAside[] {
     ...catalogue.setAside.map((place) => at(place, 'The product is no longer on the list.')),
     ...[...goneOnPages(made)].map(([place, because]) => at(place, because)),
     ...goneItems(made).map(({ place, could }) => at(place, 'What it was written on is no longer said.', could)),
-    ...goneLogo(made).map((place) => at(place, 'The picture is gone.')),
+    ...gonePictures(made).map((place) => at(place, 'The picture is gone.')),
   ];
 }
 
-/** A logo that is chosen and no longer among the pictures. */
-function goneLogo({ decided, pictures }: Made): Address[] {
-  const logo = decided.get(lookPlaces.logo);
-  return logo !== undefined && !pictures.has(logo.toLowerCase()) ? [lookPlaces.logo.address] : [];
-}
+/** A picture that is chosen, as the logo or to open the shop, and no longer among the pictures. */
+const gonePictures = ({ decided, pictures }: Made): Address[] =>
+  [lookPlaces.logo, lookPlaces.openingShows].flatMap((place) => {
+    const name = decided.get(place);
+    return name !== undefined && !pictures.has(name.toLowerCase()) ? [place.address] : [];
+  });
 
 interface Placed {
   page: Page;

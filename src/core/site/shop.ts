@@ -36,6 +36,8 @@ export interface Shop {
   /** The picture that is made for the opening where the goods have none. */
   art: MadePicture | null;
   /** Where a single place differs from the look of the whole. */
+  /** The seller's own picture that opens it, where one does. */
+  opening: Picture | null;
   exceptions: Exceptions;
   leads: Leads;
   /** Pictures by the name that the list of goods gives them. */
@@ -101,6 +103,7 @@ export class Workshop {
       writer,
       look,
       mark: markChoice(decided),
+      opening: openingOf(decided, pictures),
       art: stages.wantsArt.make(decided, catalogue, pictures) ? openingArt(known, name, look, project.seed) : null,
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
@@ -147,8 +150,12 @@ const writePins = (pins: Pins): string => JSON.stringify(Object.entries(pins).ma
 const readPins = (pins: string): Pins =>
   Object.fromEntries((JSON.parse(pins) as [string, string[]][]).map(([place, keys]) => [place, new Set(keys)]));
 
+const openingOf = (decided: Decided, pictures: Shop['pictures']): Picture | null =>
+  pictures.get(decided.get(lookPlaces.openingShows)?.toLowerCase() ?? '') ?? null;
+
 /** A made picture opens the shop where no thing of it has one, or where the seller prefers it. */
 function wantsArt(decided: Decided, catalogue: Catalogue, pictures: Shop['pictures']): boolean {
+  if (openingOf(decided, pictures)) return false;
   const asked = decided.get(lookPlaces.openingPicture);
   if (asked) return asked === 'made';
   return !catalogue.products.some((product) => product.pictures.some((name) => pictures.has(name.toLowerCase())));

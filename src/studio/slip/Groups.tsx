@@ -5,9 +5,10 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
 import { typedAddress } from '@/core/lead';
-import { whyNotAt, type Wish } from '@/core/places';
+import { whyNotAt, type Address, type Wish } from '@/core/places';
 import { type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { decimal } from '@/core/till/page';
+import { OpenFile, type OpenedFile } from '../OpenFile';
 import { Choice, Field, Row, TextButton } from '../parts';
 import { tokens } from '../theme';
 
@@ -77,6 +78,7 @@ const inSight = 7;
 const isShort = (offers: readonly Offer[]) =>
   offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 3, 0) <= 100;
 
+export type Bring = (place: Address, file: OpenedFile) => Promise<string>;
 type Done = (wishes: readonly Wish[], label: string) => void;
 
 /** What can be done to a thing, a block for each request. */
@@ -85,22 +87,41 @@ export function Groups({
   pictures,
   name,
   onDone,
+  onBring,
 }: {
   groups: readonly Group[];
   /** Addresses of pictures that are offered, by name. */
   pictures: Readonly<Record<string, string>>;
   name: string;
   onDone: Done;
+  /** Takes a file in, for a place that names a picture; says what is to be said of it. */
+  onBring: Bring;
 }) {
   return groups.map((group) => (
     <Block key={group.kind} role="group" aria-label={group.title}>
       {group.as === 'fields' && group.fields.length === 1 ? null : <h3>{group.title}</h3>}
-      <GroupOf group={group} pictures={pictures} onDone={(wishes, label) => onDone(wishes, `${name}: ${label.toLowerCase()}`)} />
+      <GroupOf
+        group={group}
+        pictures={pictures}
+        onBring={onBring}
+        onDone={(wishes, label) => onDone(wishes, `${name}: ${label.toLowerCase()}`)}
+      />
     </Block>
   ));
 }
 
-function GroupOf({ group, pictures, onDone }: { group: Group; pictures: Readonly<Record<string, string>>; onDone: Done }) {
+function GroupOf({
+  group,
+  pictures,
+  onDone,
+  onBring,
+}: {
+  group: Group;
+  pictures: Readonly<Record<string, string>>;
+  onDone: Done;
+  onBring: Bring;
+}) {
+  const [said, setSaid] = useState('');
   if (group.as === 'fields')
     return group.fields.map((field) => (
       <Typed
@@ -130,20 +151,29 @@ function GroupOf({ group, pictures, onDone }: { group: Group; pictures: Readonly
         onChange={take}
       />
     );
+  const { brings } = group;
   return (
-    <Offers
-      aria-label={group.title}
-      selectionMode="single"
-      disallowEmptySelection
-      selectedKeys={stands ? [stands.id] : []}
-      onSelectionChange={(keys) => take(String([...keys][0] ?? ''))}
-    >
-      {group.offers.map(({ id, label, picture }) => (
-        <Take key={id} id={id} aria-label={label}>
-          {picture === undefined ? label : <img src={pictures[picture]} alt="" width={64} height={64} />}
-        </Take>
-      ))}
-    </Offers>
+    <>
+      <Offers
+        aria-label={group.title}
+        selectionMode="single"
+        disallowEmptySelection
+        selectedKeys={stands ? [stands.id] : []}
+        onSelectionChange={(keys) => take(String([...keys][0] ?? ''))}
+      >
+        {group.offers.map(({ id, label, picture }) => (
+          <Take key={id} id={id} aria-label={label}>
+            {picture === undefined ? label : <img src={pictures[picture]} alt="" width={64} height={64} />}
+          </Take>
+        ))}
+      </Offers>
+      {brings === undefined ? null : (
+        <OpenFile accept={['image/*', '.svg']} plain onOpen={([file]) => void (file && onBring(brings, file).then(setSaid))}>
+          Bring one
+        </OpenFile>
+      )}
+      <small role="status">{said}</small>
+    </>
   );
 }
 

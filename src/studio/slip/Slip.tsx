@@ -3,14 +3,15 @@
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
-import { type Wish } from '@/core/places';
+import { given, set, type Wish } from '@/core/places';
 import { thingName, thingOf } from '@/core/things/about';
 import { type PointedAt } from '@/workers/pointer';
 import { type ShopWorker } from '@/workers/client';
 import { type Jobs } from '@/workers/protocol';
 import { Row, Soft, TextButton } from '../parts';
 import { tokens } from '../theme';
-import { Groups } from './Groups';
+import { keepPictures } from '../projects';
+import { Groups, type Bring } from './Groups';
 import { placeSlip, type Placed } from './place';
 import { TextForm } from './TextForm';
 
@@ -114,8 +115,18 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
 
   const shown = thingOf(thing);
   const name = made?.slip.name ?? (shown ? thingName(shown) : '');
+  const bring: Bring = async (place, file) => {
+    if (!worker) return '';
+    const { pictures, refused, notes } = await keepPictures([file], worker);
+    const [picture] = pictures;
+    if (!picture) return refused.join(' ');
+    onDecide([set(given.picture(picture.name), picture), { place, value: picture.name }], `${name}: ${picture.name}`);
+    return notes.join(' ');
+  };
   const leads = shown?.kind === 'button' || shown?.kind === 'link';
-  const groups = made ? <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} /> : null;
+  const groups = made ? (
+    <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} onBring={bring} />
+  ) : null;
   const [brief] = made?.slip.because?.brief ?? [];
   const ups = inside.flatMap((id) => {
     const up = thingOf(id);

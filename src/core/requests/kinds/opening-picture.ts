@@ -1,24 +1,49 @@
-import { lookPlaces, set } from '../../places';
+import { clear, lookPlaces, set } from '../../places';
+import { type Offer } from '../about';
 import { defineRequest } from '../request';
 
-/** What the shop opens with. Goods without a picture can't open it. */
+/** So many of the seller's pictures are shown to choose from: those that belong to no product come first. */
+const most = 8;
+
+/** What the shop opens with: pictures of its goods where there are some, a made one, or the seller's own. */
 export const openingPicture = defineRequest({
   kind: 'opening-picture',
   title: 'The shop opens with',
   on: ['picture', 'section'],
   offers: ({ shop, section }) => {
     if (section?.kind !== 'opening') return null;
-    const pictured = shop.catalogue.products.some((product) =>
-      product.pictures.some((name) => shop.pictures.has(name.toLowerCase())),
+    const { opening, pictures, art } = shop;
+    const ofGoods = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+    const pictured = [...ofGoods].some((name) => pictures.has(name));
+    const own = [...pictures.values()].sort(
+      (a, b) => Number(ofGoods.has(a.name.toLowerCase())) - Number(ofGoods.has(b.name.toLowerCase())),
     );
-    if (!pictured) return null;
-    const made = shop.art !== null;
-    return {
-      as: 'choice',
-      offers: [
-        { id: 'goods', label: 'Pictures of the goods', wishes: [set(lookPlaces.openingPicture, 'goods')], stands: !made },
-        { id: 'made', label: 'A made picture', wishes: [set(lookPlaces.openingPicture, 'made')], stands: made },
-      ],
-    };
+    const away = opening ? [clear(lookPlaces.openingShows)] : [];
+    const offers: Offer[] = [
+      ...(pictured
+        ? [
+            {
+              id: 'goods',
+              label: 'Pictures of the goods',
+              wishes: [...away, set(lookPlaces.openingPicture, 'goods')],
+              stands: !opening && !art,
+            },
+          ]
+        : []),
+      {
+        id: 'made',
+        label: 'A made picture',
+        wishes: [...away, set(lookPlaces.openingPicture, 'made')],
+        stands: !opening && art !== null,
+      },
+      ...[...(opening ? [opening] : []), ...own.filter((one) => one !== opening)].slice(0, most).map((picture) => ({
+        id: `own ${picture.name}`,
+        label: `${picture.name}, ${picture.width} × ${picture.height} pixels`,
+        picture: picture.name,
+        wishes: [set(lookPlaces.openingShows, picture.name)],
+        stands: picture === opening,
+      })),
+    ];
+    return { as: 'choice', offers, brings: lookPlaces.openingShows.address };
   },
 });
