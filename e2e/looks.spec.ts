@@ -219,3 +219,56 @@ for (const { id: family, bands } of families)
     }
     expect(faults).toEqual([]);
   });
+
+for (const { id: family } of families)
+  test(`${family}: goods stand in as many columns as the seller wants, and the shop opens with a picture of their own`, async ({
+    page,
+  }) => {
+    test.slow();
+    const { buildShop, serve } = await import('../scripts/sheet.mjs');
+    const folder = mkdtempSync(join(tmpdir(), 'columns-'));
+    writeFileSync(join(folder, 'brief.txt'), brief);
+    writeFileSync(join(folder, 'goods.csv'), pictured);
+    for (const [name, [width, height]] of Object.entries({ ...pictures, 'workshop.png': [1600, 1000] as const }))
+      writeFileSync(join(folder, name), await photo(width, height));
+    const faults: string[] = [];
+    for (const columns of [1, 3, 6]) {
+      const site = await serve(
+        buildShop({
+          brief: join(folder, 'brief.txt'),
+          goods: join(folder, 'goods.csv'),
+          pictures: folder,
+          decisions: {
+            'look/family': family,
+            'look/columns': columns,
+            'look/openingShows': 'workshop.png',
+            'plan/home/opening/arrangement': 'pictured',
+            'words/home/opening/second': 'Where we are',
+            'leads/home/opening/second': 'page/contact',
+          },
+        }),
+      );
+      for (const path of ['', 'shop/']) {
+        await page.goto(site.base + path);
+        for (const [size, most] of [
+          ['wide', columns],
+          ['tablet', Math.min(columns, 3)],
+        ] as const) {
+          await page.setViewportSize({ width: sizes[size], height: 844 });
+          await settled(page);
+          for (const fault of await layoutFaults(page)) faults.push(`${columns} columns ${path || 'home'} ${size}: ${fault}`);
+          if (path !== 'shop/') continue;
+          const beside = await page
+            .locator('.shelf .goods')
+            .evaluate((goods) => getComputedStyle(goods).gridTemplateColumns.split(' ').length);
+          expect([family, size, columns, beside]).toEqual([family, size, columns, most]);
+        }
+        if (path === '') {
+          await expect(page.locator('.opening-pictures.own img')).toBeVisible();
+          await expect(page.getByRole('link', { name: 'Where we are' })).toHaveAttribute('href', /contact\/$/);
+        }
+      }
+      site.stop();
+    }
+    expect(faults).toEqual([]);
+  });

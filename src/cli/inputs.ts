@@ -82,11 +82,18 @@ export async function takePictures(
   const problems: Problem[] = [];
   const files = new Map<string, Uint8Array>();
   const wishes: Wish[] = [];
-  const logo = project.decisions.get(lookPlaces.logo.address);
+  // Pictures that the seller chose for a place, beside those of the goods.
+  const chosen = [
+    { what: 'logo', place: lookPlaces.logo.address },
+    { what: 'picture to open with', place: lookPlaces.openingShows.address },
+  ].flatMap(({ what, place }) => {
+    const name = project.decisions.get(place);
+    return typeof name === 'string' ? [{ what, place, name }] : [];
+  });
   const there = new Set(project.pictures.map((picture) => picture.name.toLowerCase()));
   const found = matchPictures(project.goods.products, [...pictures.keys()], there);
   const named = new Set(found.matched.map(({ name }) => name.toLowerCase()));
-  if (typeof logo === 'string') named.add(logo.toLowerCase());
+  for (const { name } of chosen) named.add(name.toLowerCase());
   for (const [name, bytes] of [...pictures].sort(([a], [b]) => (a < b ? -1 : 1))) {
     if (!named.has(name.toLowerCase())) continue;
     const kept = await keepPicture(name, bytes, serverCodec);
@@ -111,7 +118,7 @@ export async function takePictures(
   const pictured = decidedGoods(project.goods.products, new Decided(withWishes(project, wishes).decisions), 0, 0).products;
   for (const { name, product } of missingPictures(pictured, there))
     problems.push(noted('picture', `The picture “${name}” of “${product}” was not found.`));
-  if (typeof logo === 'string' && !there.has(logo.toLowerCase()))
-    problems.push(noted(lookPlaces.logo.address, `The logo “${logo}” was not found among the pictures.`));
+  for (const { what, place, name } of chosen)
+    if (!there.has(name.toLowerCase())) problems.push(noted(place, `The ${what} “${name}” was not found among the pictures.`));
   return { wishes, files, problems };
 }

@@ -14,7 +14,7 @@ export const almanac = {
   schemes: ['tinted', 'paper', 'field'],
   shape: { corner: 0, rule: 2, room: 1.1, treatment: 'framed', motion: 'none' },
   bands: { foot: 'second' },
-  card: { about: true },
+  card: { about: true, lies: true },
   product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'tiles' },
   art: 'landscape',
   arrangements: { steps: 'ladder', categories: 'pictures', why: 'stacked', questions: 'open' },

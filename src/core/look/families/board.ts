@@ -14,7 +14,7 @@ export const board = {
   schemes: ['night', 'white', 'field', 'paper'],
   shape: { corner: 0, rule: 2, room: 0.85, treatment: 'one-ink', motion: 'none' },
   bands: { head: 'text', foot: 'text' },
-  card: { state: true },
+  card: { state: true, lies: true },
   product: { order: ['name', 'price', 'buy', 'about', 'facts'], choices: 'rows' },
   art: 'lettering',
   arrangements: { numbers: 'row', steps: 'row', why: 'stacked', 'price-table': 'table', hours: 'table' },

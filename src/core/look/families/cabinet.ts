@@ -15,7 +15,7 @@ export const cabinet = {
   schemes: ['night', 'tinted', 'paper'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'settled', motion: 'none' },
   bands: {},
-  card: { names: true },
+  card: { names: true, lies: true },
   product: { order: ['name', 'facts', 'about', 'buy'], choices: 'menu' },
   art: 'still-life',
   arrangements: { gallery: 'wall', categories: 'pictures', details: 'table', numbers: 'row', 'buy-one': 'beside' },

@@ -88,6 +88,8 @@ export interface Family {
     quick?: boolean;
     /** Where a thing has no picture, its name stands in the picture's place, set large. */
     names?: boolean;
+    /** It lies: name and price stand beside the picture. Where several are beside each other it stands upright. */
+    lies?: boolean;
   };
   product: ProductForm;
   /** The kind of pictures that are made for it. */

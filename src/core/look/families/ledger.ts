@@ -14,7 +14,7 @@ export const ledger = {
   schemes: ['paper', 'white', 'tinted'],
   shape: { corner: 0, rule: 1, room: 1, treatment: 'plain', motion: 'none' },
   bands: {},
-  card: {},
+  card: { lies: true },
   product: { order: ['name', 'about', 'facts', 'buy'], choices: 'rows', numbered: true },
   art: 'still-life',
   arrangements: { numbers: 'ledger' },

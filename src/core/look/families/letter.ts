@@ -14,7 +14,7 @@ export const letter = {
   schemes: ['tinted', 'paper', 'white'],
   shape: { corner: 2, rule: 1, room: 1, treatment: 'framed', motion: 'none' },
   bands: { foot: 'raised' },
-  card: { about: true },
+  card: { about: true, lies: true },
   product: { order: ['name', 'about', 'buy', 'facts'], choices: 'ticks' },
   art: 'still-life',
   arrangements: {

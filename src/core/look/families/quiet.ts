@@ -14,7 +14,7 @@ export const quiet = {
   schemes: ['paper', 'tinted', 'white', 'night'],
   shape: { corner: 0, rule: 1, room: 1.3, treatment: 'plain', motion: 'gentle' },
   bands: {},
-  card: { names: true },
+  card: { names: true, lies: true },
   product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'words' },
   art: 'landscape',
   arrangements: {
