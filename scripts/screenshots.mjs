@@ -66,18 +66,17 @@ try {
   await page.locator('main:not([aria-busy="true"]):not(:has([aria-busy="true"]))').waitFor();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-brief') });
-  const letter = page.getByLabel('Your brief');
-  const brief = await letter.inputValue();
-  await letter.fill(brief.replace('calm and honest, a bit bookish', 'loud and playful') + '\n\nI want a journal.');
-  await page.getByText('All that you decided by hand stays.').waitFor();
-  await page.getByRole('region', { name: 'What this would change' }).scrollIntoViewIfNeeded();
-  await page.waitForTimeout(400);
-  await page.screenshot({ path: to('studio-change') });
-  await page.getByRole('button', { name: 'Back to the brief as it was' }).click();
   await page.frameLocator('iframe').locator('h1').click();
   await page.getByRole('button', { name: 'Shorter' }).click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-slip') });
+  await page.keyboard.press('Escape');
+  await page
+    .frameLocator('iframe')
+    .locator('#why')
+    .click({ position: { x: 3, y: 3 } });
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: to('studio-section') });
   await page.keyboard.press('Escape');
   await station('Goods');
   await page.getByRole('rowheader', { name: /Madder Bed/ }).click();
