@@ -87,7 +87,7 @@ describe('a picture on a page', () => {
     'that is missing in a list of %s is its name set large, or its initial with the name beside it; either way it is named once',
     (id, { card }) => {
       const item =
-        /<li class="good[^"]*">(?:(?!<\/li>)[^])*goods\/bell\/[^]*?<\/li>/.exec(
+        /<li class="good[^"]*"[^>]*>(?:(?!<\/li>)[^])*goods\/bell\/[^]*?<\/li>/.exec(
           drawn(shopOf({ 'look/family': id }), 'shop/'),
         )?.[0] ?? '';
       const [named, initial] = [/class="no-picture named[^"]*"/.test(item), /class="no-picture"/.test(item)];
