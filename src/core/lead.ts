@@ -10,9 +10,13 @@ const outside: ReadonlySet<string> = new Set(['https:', 'http:', 'mailto:', 'tel
 /** Reads a lead as it is kept: "page/about", "section/home/story", "https://…", "mailto:…", "tel:…". Nothing else leads anywhere. */
 export function readLead(word: string): Lead | null {
   const [kind, page = '', section = '', more] = word.split('/');
-  if (kind === 'page' && page && !section) return { kind, page: decodeURIComponent(page) };
-  if (kind === 'section' && page && section && more === undefined)
-    return { kind, page: decodeURIComponent(page), section: decodeURIComponent(section) };
+  try {
+    if (kind === 'page' && page && !section) return { kind, page: decodeURIComponent(page) };
+    if (kind === 'section' && page && section && more === undefined)
+      return { kind, page: decodeURIComponent(page), section: decodeURIComponent(section) };
+  } catch {
+    return null;
+  }
   if (!URL.canParse(word)) return null;
   const { protocol, href } = new URL(word);
   return outside.has(protocol) ? { kind: 'outside', address: href } : null;
@@ -31,16 +35,7 @@ export const longestLead = 600;
 export const leadSchema = z
   .string()
   .max(longestLead)
-  .refine((word) => safely(word) !== null, 'This leads nowhere: give a page of the shop, or a web, mail or phone address.');
-
-/** A word that can't be decoded leads nowhere. */
-function safely(word: string): Lead | null {
-  try {
-    return readLead(word);
-  } catch {
-    return null;
-  }
-}
+  .refine((word) => readLead(word) !== null, 'This leads nowhere: give a page of the shop, or a web, mail or phone address.');
 
 /** An outside address as a person types it: "mill.example/visit", "post@mill.example", "+44 1632 960 118". */
 export function typedAddress(typed: string): Result<string> {

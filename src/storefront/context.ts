@@ -371,10 +371,11 @@ export function stateOf(c: Pick<Context, 'shop'>, left: number | null): string {
 /** A few goods that show the whole range: what the seller put first, what the brief wants to be bought most, then spread over the list, those with a picture and in stock first. */
 export function chosenGoods({ catalogue, reading }: Pick<Shop, 'catalogue' | 'reading'>, count: number): Product[] {
   const front = catalogue.products.slice(0, Math.min(catalogue.first, count));
-  if (front.length) {
-    const others = chosenGoods({ catalogue: { ...catalogue, first: 0 }, reading }, count).filter((one) => !front.includes(one));
-    return [...front, ...others.slice(0, count - front.length)];
-  }
+  const others = ofTheWholeRange({ catalogue, reading }, count).filter((product) => !front.includes(product));
+  return [...front, ...others.slice(0, count - front.length)];
+}
+
+function ofTheWholeRange({ catalogue, reading }: Pick<Shop, 'catalogue' | 'reading'>, count: number): Product[] {
   const good = catalogue.products.filter((product) => product.pictures.length > 0 && stockOf(product) !== 0);
   const from = good.length >= count ? good : catalogue.products;
   const { goods, source } = firstGoal({ reading, catalogue });

@@ -1,9 +1,9 @@
-import { parseAt, standsAt, type Wish } from '@/core/places';
+import { parseAt, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
 import { slipOf, type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { findingsOf } from '@/core/proof';
 import { firstView, makeShop, relativeAddresses, siteFiles, type Shop, type Target } from '@/core/site';
-import { isText, textThing, thingId, thingKinds, thingOf, type Thing } from '@/core/things/about';
+import { textThing, thingId, thingKinds, thingOf, type Thing } from '@/core/things/about';
 import { everything } from '../../tests/sites/everything';
 import { storefront } from './index';
 
@@ -259,12 +259,5 @@ describe('things', () => {
     }
     for (const place of ['leads/home/opening/headline', 'leads/home/newsletter/button', 'leads/home/nothing/button'])
       expect([place, parseAt(place, 'page/contact').ok]).toEqual([place, false]);
-  });
-
-  test('texts lead to their sections, whose page is theirs', () => {
-    for (const thing of things.values()) {
-      if (!isText(thing)) continue;
-      expect(standsAt(thing.place)).not.toBeNull();
-    }
   });
 });

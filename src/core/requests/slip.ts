@@ -1,3 +1,4 @@
+import { standsAt } from '../places';
 import { type Project } from '../project';
 import { type Shop } from '../site';
 import { reason, type Because } from '../plan/about';
@@ -6,8 +7,12 @@ import { type SlipOf } from './about';
 import { allRequests } from './registry';
 import { spotOf, type Spot } from './request';
 
+/** The page that decisions on a thing are kept for: products have theirs together, but for what is said of the one. */
+const pageOf = (thing: Thing): string | undefined =>
+  isText(thing) ? standsAt(thing.place)?.page : 'page' in thing ? thing.page : undefined;
+
 /** Where else a change of a thing is seen. */
-function sharedBy({ thing, owner, page }: Spot): string {
+function sharedBy({ thing }: Spot): string {
   switch (thing.kind) {
     case 'header':
     case 'logo':
@@ -23,9 +28,7 @@ function sharedBy({ thing, owner, page }: Spot): string {
     case 'page':
       return '';
     default:
-      if (owner === 'product' && !(isText(thing) && page?.id !== 'product' && thing.place.includes(`/${page?.id ?? ''}/`)))
-        return 'The same on all product pages.';
-      return 'On this page alone.';
+      return pageOf(thing) === 'product' ? 'The same on all product pages.' : 'On this page alone.';
   }
 }
 

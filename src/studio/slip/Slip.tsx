@@ -80,9 +80,7 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
     return () => {
       stale = true;
     };
-    // The slip of a thing that is gone closes; whoever closes it is the same all along.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [worker, thing, turn]);
+  }, [worker, thing, turn, onClose]);
 
   const made = found?.of === thing ? found.made : null;
 

@@ -1,4 +1,5 @@
-import { placeSlip, type Box } from './place';
+import { type Box } from '@/workers/pointer';
+import { placeSlip } from './place';
 
 const screen = { width: 1280, height: 800 };
 const slip = { width: 372, height: 560 };

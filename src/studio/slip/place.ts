@@ -1,10 +1,4 @@
-/** A box on the screen, CSS pixels. */
-export interface Box {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-}
+import { type Box } from '@/workers/pointer';
 
 export interface Placed {
   left: number;
