@@ -19,6 +19,8 @@ import {
   openingArt,
   pictureAt,
   rasterBytes,
+  saidElsewhere,
+  textAt,
   offerOf,
   pageAt,
   siteFiles,
@@ -55,7 +57,7 @@ import { readPictureBytes, writePictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type StateOf, type Stop } from './protocol';
 import { slipAt } from './slip';
 import { summarise } from './summary';
-import { differingTexts, saidElsewhere, textAt } from './texts';
+import { differingTexts } from './texts';
 
 declare const self: DedicatedWorkerGlobalScope;
 

@@ -1,7 +1,7 @@
 export { briefCurrency, correct, hintsOf, readBrief, toldPlace, type Reading } from './read';
 export { isSureCountry } from './currency';
 export { isMade } from './facts/features';
-export { colourOf, type NamedColour } from './colours';
+export { colourOf, colourWords, type NamedColour } from './colours';
 export { moodOf, toneWords, type Mood } from './tone';
 export { shareOf, toTheMaker, type Fit, type Judgement, type Role } from './judge/judge';
 export { leastStory, verdictOf, leastAsked, worthOf, type Statement, type Topic } from './statements';

@@ -1,4 +1,4 @@
 export * from './about';
 export { allRequests, requests } from './registry';
-export { spotOf, type RequestDefinition, type Spot } from './request';
+export { canMove, isNamed, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
 export { slipOf } from './slip';

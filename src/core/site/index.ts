@@ -38,6 +38,7 @@ export {
 export { looksFor, type LooksKind, type LooksWish } from './looks';
 export { namesIn, placesOf, type PlaceNow } from './places';
 export { lookChanges, lookOf } from './follows';
+export { saidElsewhere, textAt, textsOn, type PlacedText } from './texts';
 export { withMoves } from './anchoring';
 export { settlePositions } from './settle';
 export { compareShops, type ShopDifference } from './compare';

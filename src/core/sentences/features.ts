@@ -1,0 +1,63 @@
+import { type Features } from '../softmax';
+import { type ThingKind } from '../things/about';
+import { slotKinds, type Part, type Slot, type SlotKind } from './sentence';
+import { tokensOf } from './tokens';
+
+/** What the judge sees of one place in a sentence: a word, or what a slot stands for. */
+type Seen = { word: string } | { slots: readonly SlotKind[]; of?: string };
+
+const seenOf = (slot: Slot): Seen => ({
+  slots: slotKinds.filter((kind) => slot[kind] !== undefined),
+  ...(slot.number ? { of: slot.number.of } : {}),
+});
+
+export const seenIn = (parts: readonly Part[]): Seen[] =>
+  parts.map((part) => (part.token ? { word: part.token.stem } : seenOf(part.slot)));
+
+/** Words of a definition: "put {product} first", with what stands for a slot in braces; "{number:percent}" tells what it counts. */
+export const seenInWords = (words: string): Seen[] =>
+  words.split(/(\{[^}]+\})/).flatMap((piece): Seen[] => {
+    const slot = /^\{([^}:]+)(?::(\w+))?\}$/.exec(piece);
+    if (slot?.[1]) return [{ slots: slot[1].split('|') as SlotKind[], ...(slot[2] ? { of: slot[2] } : {}) }];
+    return tokensOf(piece).map(({ stem }) => ({ word: stem }));
+  });
+
+/** How one place is called in a feature. Names of the shop are alike to their neighbours, whatever they name. */
+const nameOf = (seen: Seen | undefined): string =>
+  seen === undefined
+    ? '·'
+    : 'word' in seen
+      ? seen.word
+      : seen.slots.some((slot) => slot === 'page' || slot === 'category' || slot === 'product' || slot === 'section')
+        ? '<name>'
+        : seen.slots[0] === 'number'
+          ? `<${seen.of ?? 'plain'}>`
+          : `<${seen.slots[0] ?? ''}>`;
+
+/**
+ * What speaks for one kind of sentence or another: its words, pairs of them, what it names, and the kind of thing that it is said at.
+ * @param known words that training has seen; others are counted
+ */
+export function featuresOf(seen: readonly Seen[], at: ThingKind, known: (word: string) => boolean): Features {
+  const bag: Record<string, number> = { '=': 1, [`@${at}`]: 1 };
+  const add = (name: string, weight = 1) => (bag[name] = Math.max(bag[name] ?? 0, weight));
+  let strange = 0;
+  for (const [i, one] of seen.entries()) {
+    if ('word' in one) {
+      if (known(one.word)) {
+        add(one.word);
+        add(`${at}:${one.word}`, 0.5);
+      } else strange++;
+    } else {
+      for (const slot of one.slots) add(`<${slot}>`, 1 / one.slots.length);
+      if (one.of) add(`<number ${one.of}>`);
+    }
+    const name = nameOf(one);
+    add(`${nameOf(seen[i - 1])} ${name}`, 0.8);
+    if (seen[i + 2]) add(`${name} _ ${nameOf(seen[i + 2])}`, 0.5);
+  }
+  add(`${nameOf(seen.at(-1))} ·`, 0.8);
+  if (strange) add(`strange ${Math.min(strange, 4)}`);
+  add(seen.length <= 2 ? 'short' : seen.length <= 6 ? 'usual' : seen.length <= 14 ? 'long' : 'longer');
+  return bag;
+}

@@ -1,0 +1,167 @@
+import { writeLead, type Lead } from '../../lead';
+import { clear, leadsOn, leadsTo, set, standsAt, textPlace } from '../../places';
+import { textIn } from '../../sections';
+import { isText } from '../../things/about';
+import {
+  addressNamed,
+  defineSentence,
+  hears,
+  no,
+  pagesNamed,
+  categoriesNamed,
+  productsNamed,
+  sectionsNamed,
+  textNamed,
+  type Found,
+  type No,
+  type Said,
+} from '../said';
+
+/** What a sentence says that a button leads to, with how it is called. */
+function targetOf(said: Said): { lead: Lead; name: string } | null {
+  const { shop, spot } = said;
+  const address = addressNamed(said);
+  if (address) return { lead: { kind: 'outside', address }, name: address };
+  const [page] = pagesNamed(said);
+  if (page) return { lead: { kind: 'page', page: page.page.id }, name: page.page.name };
+  const [category] = categoriesNamed(said);
+  const ofCategory = category && shop.pages.find((one) => one.category?.name === category.name);
+  if (ofCategory) return { lead: { kind: 'page', page: ofCategory.id }, name: ofCategory.name };
+  const [product] = productsNamed(said);
+  const ofProduct = product && shop.pages.find((one) => one.product?.id === product.id);
+  if (ofProduct) return { lead: { kind: 'page', page: ofProduct.id }, name: ofProduct.name };
+  const section = sectionsNamed(said).find((one) => one.section && !one.section.hidden)?.section;
+  if (section && spot.page) return { lead: { kind: 'section', page: spot.owner, section: section.id }, name: section.id };
+  const { email, phone } = shop.reading;
+  if (email && hears(said, 'mail', 'email', 'e-mail', 'write')) return outside(`mailto:${email.value}`);
+  if (phone && hears(said, 'call', 'ring', 'phone', 'dial', 'number', 'telephone')) {
+    const number = phone.value.replace(/[^\d+]/g, '');
+    if (/^\+\d{6,}$/.test(number)) return outside(`tel:${number}`);
+  }
+  return null;
+}
+
+const outside = (address: string) => ({ lead: { kind: 'outside' as const, address }, name: address });
+
+const unknownTarget =
+  'Where should it lead? To a page, a shelf, a product or a part of this page by its name, or to a web, mail or phone address.';
+
+/** The field of the button or link that a sentence was said at. */
+function buttonHere({ spot: { thing, section } }: Said): string | null {
+  const at = isText(thing) ? standsAt(thing.place) : null;
+  return at && section && at.at.key === undefined && leadsOn(section.id, at.at.field) ? at.at.field : null;
+}
+
+export const leads = defineSentence({
+  kind: 'leads',
+  offers: 'Lead a button elsewhere: “this should go to the gift cards”',
+  at: ['button', 'link'],
+  words: [
+    'this should go to {page}',
+    'this should lead to {category}',
+    'link it to {page}',
+    'link this to {address}',
+    'go to {page} when pressed',
+    'make the button open {address}',
+    'it should take people to {category}',
+    'send visitors to {product} from here',
+    'lead to {product}',
+    'jump to {section}',
+    'point this at {category}',
+    'should open an email to us',
+    'it should ring us',
+    'let it call our number',
+    'target {page}',
+    'when they click it they get to {category}',
+  ],
+  reads: (said): Found | No => {
+    const field = buttonHere(said);
+    const { section, owner } = said.spot;
+    if (!field || !section) return no('Point at a button or a link first.');
+    const target = targetOf(said);
+    if (!target) return no(unknownTarget);
+    return { wishes: [set(leadsTo(owner, section.id, field), writeLead(target.lead))], of: { to: target.name } };
+  },
+});
+
+export const leadsBack = defineSentence({
+  kind: 'leads-back',
+  offers: 'Have a button lead where it did: “back to where it went”',
+  at: ['button', 'link'],
+  words: [
+    'back to where it went',
+    'lead where it did',
+    'remove my link',
+    'the original target',
+    'reset the link',
+    'it should go where it went before',
+  ],
+  reads: (said) => {
+    const field = buttonHere(said);
+    const { section, owner } = said.spot;
+    if (!field || !section) return no('Point at a button or a link first.');
+    const place = leadsTo(owner, section.id, field);
+    if (said.decided.get(place) === undefined) return no('It leads where it leads by itself.');
+    return { wishes: [clear(place)] };
+  },
+});
+
+export const secondButton = defineSentence({
+  kind: 'second-button',
+  offers: 'Put a second button in the opening: “a second button to the gift cards”',
+  at: ['section', 'button', 'page'],
+  words: [
+    'a second button to {page}',
+    'add a second button to {category}',
+    'another button that goes to {page}',
+    'one more button for {category}',
+    'add a button {quote} to {page}',
+    'two buttons here, the second leads to {category}',
+    'next to it one more button to {category}',
+    'I want a button to {product} as well',
+  ],
+  reads: (said) => {
+    const { shop, spot } = said;
+    const { page, owner } = spot;
+    const home = page;
+    const opening = home?.sections.find(({ kind }) => kind === 'opening');
+    if (!home || !opening) return no('A second button stands in the opening of a page, and this page has none.');
+    if (textIn(shop.writer.words(home, opening) ?? {}, 'second')?.text)
+      return no('The opening has two buttons already. Point at the second to change it.');
+    const target = targetOf(said);
+    if (!target) return no(unknownTarget);
+    const label = quotedLabel(said) ?? target.name;
+    return {
+      wishes: [
+        set(textPlace(owner, opening.id, { field: 'second' }), label),
+        set(leadsTo(owner, opening.id, 'second'), writeLead(target.lead)),
+      ],
+      of: { to: target.name },
+    };
+  },
+});
+
+/** What is quoted names the button, unless it names where it leads. */
+const quotedLabel = (said: Said): string | null =>
+  said.sentence.slots.some((slot) => slot.quote !== undefined && !slot.page && !slot.category && !slot.product)
+    ? textNamed(said)
+    : null;
+
+export const oneButton = defineSentence({
+  kind: 'one-button',
+  offers: 'Have one button in the opening: “only one button”',
+  at: ['section', 'button', 'page'],
+  words: [
+    'only one button',
+    'remove the second button',
+    'without the second button',
+    'one button is enough',
+    'take the other button away',
+  ],
+  reads: ({ spot: { page, owner }, shop }) => {
+    const opening = page?.sections.find(({ kind }) => kind === 'opening');
+    const second = page && opening ? textIn(shop.writer.words(page, opening) ?? {}, 'second')?.text : '';
+    if (!opening || !second) return no('There is only one button.');
+    return { wishes: [set(textPlace(owner, opening.id, { field: 'second' }), '')] };
+  },
+});

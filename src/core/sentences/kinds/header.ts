@@ -1,0 +1,146 @@
+import { lookPlaces, set } from '../../places';
+import { requests } from '../../requests';
+import { defineSentence, hears, no, type Said } from '../said';
+
+export const mark = defineSentence({
+  kind: 'mark',
+  offers: 'Have another mark at the head: “our initials as the logo”',
+  at: ['logo', 'header'],
+  words: [
+    'our initials',
+    'a monogram',
+    'try a stamp',
+    'a seal please',
+    'just the name in type',
+    'plain text as the logo',
+    'an emblem',
+    'emblem beside the name',
+    'a sign',
+    'the name in two lines',
+    'another logo',
+    'use our initials as the logo',
+    'a round one',
+    'with a line under the name',
+  ],
+  reads: (said) => {
+    const made = requests.mark.offers(said.spot);
+    if (!made || made.as === 'fields') return no('There is no other mark.');
+    const words: Readonly<Record<string, readonly string[]>> = {
+      text: ['type', 'text', 'plain', 'name', 'word'],
+      initials: ['initials', 'monogram', 'letters'],
+      stamp: ['stamp', 'stamped'],
+      seal: ['seal', 'round'],
+      emblem: ['emblem', 'drawing', 'picture'],
+      beside: ['beside', 'next'],
+      sign: ['sign'],
+      plate: ['plate'],
+      stacked: ['stacked', 'lines'],
+      spaced: ['spaced', 'apart'],
+      ruled: ['line', 'ruled', 'rule', 'underlined'],
+      line: ['line', 'one'],
+    };
+    const scored = made.offers.map((offer) => ({
+      offer,
+      score:
+        (words[offer.id] ?? []).filter((word) => hears(said, word)).length +
+        (hears(said, 'beside', 'next') && offer.id === 'beside' ? 2 : 0),
+    }));
+    const best = Math.max(...scored.map(({ score }) => score));
+    // Of a stamp that is round, the stamp says more.
+    const named = scored.filter(({ score }) => score === best && best > 0);
+    if (!named.length)
+      return made.offers
+        .filter(({ stands }) => !stands)
+        .slice(0, 4)
+        .map(({ id, label, wishes }) => ({ wishes, says: `At the head: ${label.toLowerCase()}.`, of: { to: id } }));
+    const order = [
+      'stamp',
+      'initials',
+      'beside',
+      'emblem',
+      'seal',
+      'sign',
+      'plate',
+      'text',
+      'stacked',
+      'spaced',
+      'ruled',
+      'line',
+    ];
+    named.sort((a, b) => order.indexOf(a.offer.id) - order.indexOf(b.offer.id));
+    const [first] = named;
+    return first ? { wishes: first.offer.wishes, of: { to: first.offer.id } } : no('There is no such mark.');
+  },
+});
+
+const isDrawn = ({ shop: { mark: now } }: Said) => now.kind !== 'text' || now.logo !== null;
+
+export const markSize = defineSentence({
+  kind: 'mark-size',
+  offers: 'Have the mark larger or smaller: “a bigger logo”',
+  at: ['logo', 'header'],
+  words: [
+    'bigger',
+    'smaller',
+    'larger',
+    'make it bigger',
+    'a bit smaller',
+    'the logo should be larger',
+    'too small',
+    'too big',
+    '{number:percent} bigger',
+    'a bigger logo',
+  ],
+  reads: (said) => {
+    if (!isDrawn(said)) return no('The name stands in type, which has the size of its look. A drawn mark has a size of its own.');
+    const bigger =
+      hears(said, 'bigger', 'larger', 'big', 'large', 'small') &&
+      !hears(said, 'smaller') &&
+      !(hears(said, 'too') && hears(said, 'big', 'large'));
+    const percent = said.sentence.slots.find(({ number }) => number?.of === 'percent')?.number?.value;
+    const by = 1 + (percent ?? 25) / 100;
+    const now = said.shop.mark.size;
+    const size = Math.round(Math.min(2.5, Math.max(0.6, bigger ? now * by : now / by)) * 100) / 100;
+    if (size === now) return no(`It is as ${bigger ? 'large' : 'small'} as it can be.`);
+    return { wishes: [set(lookPlaces.markSize, size)], of: { by: bigger ? 'bigger' : 'smaller' } };
+  },
+});
+
+const off = (said: Said) => hears(said, 'without', 'no', 'not', 'hide', 'remove', 'off', 'only');
+
+export const markFoot = defineSentence({
+  kind: 'mark-foot',
+  offers: 'Show the mark at the foot too: “the logo in the footer”',
+  at: ['logo', 'footer', 'page'],
+  words: [
+    'show the logo at the foot too',
+    'the logo in the footer',
+    'no logo in the footer',
+    'put the mark down here as well',
+    'logo at the bottom too',
+  ],
+  reads: (said) => {
+    if (!isDrawn(said)) return no('The name stands in type, and stands at the foot already.');
+    const on = !off(said);
+    return { wishes: [set(lookPlaces.markFoot, on)], of: { on: on ? 'yes' : 'no' } };
+  },
+});
+
+export const markName = defineSentence({
+  kind: 'mark-name',
+  offers: 'Have the name beside the mark: “with the name beside the logo”',
+  at: ['logo', 'header'],
+  words: [
+    'with the name beside it',
+    'without the name',
+    'the name next to the logo',
+    'only the logo, not the name',
+    'show the name beside',
+    'no name beside it',
+  ],
+  reads: (said) => {
+    if (!isDrawn(said)) return no('The name itself is the mark.');
+    const on = !off(said);
+    return { wishes: [set(lookPlaces.markName, on)], of: { on: on ? 'yes' : 'no' } };
+  },
+});

@@ -1,0 +1,275 @@
+import { clear, planPlaces, set } from '../../places';
+import { freshId, pageDefinitions, pageLibrary, type Page } from '../../plan';
+import { isNamed } from '../../requests';
+import {
+  asName,
+  categoriesNamed,
+  defineSentence,
+  firmNo,
+  hears,
+  no,
+  pageHere,
+  pagesNamed,
+  textNamed,
+  type Found,
+  type No,
+  type Said,
+} from '../said';
+import { capitalised } from '../../capitalised';
+
+const noPage = 'Which page? Say its name as the plan has it.';
+
+/** Words that a page is asked for with, before its name. */
+const leadsUp = new Set([
+  'a',
+  'an',
+  'the',
+  'our',
+  'my',
+  'new',
+  'need',
+  'we',
+  'i',
+  'want',
+  'make',
+  'create',
+  'add',
+  'page',
+  'extra',
+  'another',
+  'one',
+  'more',
+  'please',
+  'like',
+  'would',
+  "i'd",
+  "we'd",
+  'with',
+  'have',
+  'could',
+  'us',
+  'me',
+  'give',
+  'build',
+  'should',
+  'there',
+  'be',
+]);
+const tells = new Set(['about', 'on', 'for', 'called', 'named', 'of']);
+
+/** What a new page is to be about: what is quoted, what follows "about", else the words before "page". */
+function themeOf(said: Said): string | null {
+  const { sentence } = said;
+  const { tokens, text } = sentence;
+  const at = tokens.findIndex(({ word }) => word === 'page' || word === 'pages');
+  const quoted = sentence.slots.find(({ quote }) => quote !== undefined)?.quote;
+  if (quoted !== undefined) return quoted;
+  const colon = /:\s+(?=\S)/.exec(text);
+  if (colon) return text.slice(colon.index + colon[0].length);
+  const tell = tokens.findIndex(({ word }, i) => i > at && tells.has(word));
+  const first = tokens[tell + 1];
+  if (tell >= 0 && first) return text.slice(first.start);
+  const before = tokens.slice(0, Math.max(0, at)).filter(({ word }) => !leadsUp.has(word));
+  const [from] = before;
+  return from ? text.slice(from.start, before.at(-1)?.end) : null;
+}
+
+export const page = defineSentence({
+  kind: 'page',
+  offers: 'Make a page: “a page about how we dye with plants”',
+  at: ['page'],
+  words: [
+    'a page about workshops',
+    'make a page on how we do it',
+    'a new page called {quote}',
+    'we need a page for our customers',
+    'page: {quote}',
+    'add a page {quote}',
+    'create another page about the history',
+    'I would like an extra page on care',
+    'a page that tells how it is made',
+    'we want an events page',
+    'one more page, about fairs',
+  ],
+  reads: (said) => {
+    const theme = themeOf(said);
+    const name = theme && capitalised(asName(theme).replace(/\s+please$/i, ''));
+    if (!name) return no('A page about what? Say it like “a page about how we dye”.');
+    if (name.length > 120) return no(`A page’s name has at most 120 characters, and this has ${name.length}.`);
+    const { pages } = said.shop;
+    const there = pages.find((one) => isNamed(one) && one.name.toLowerCase() === name.toLowerCase());
+    if (there) return firmNo(`There is a page “${there.name}” already.`);
+    const added = said.decided.all(planPlaces.addedPage).map(({ parts: [id] }) => id);
+    const taken = [...pages.map(({ id }) => id), ...added];
+    // A page of a kind that Arcatum knows is made as that; what is of no kind is a page of one's own.
+    const known = pageLibrary.find((one) => one.name.toLowerCase() === name.toLowerCase() && !taken.includes(one.kind));
+    const kind = known?.kind ?? 'page';
+    return {
+      wishes: [set(planPlaces.addedPage(freshId(kind, taken)), { kind, name })],
+      says: `A page more: “${name}”, in the menu.`,
+      of: { text: theme },
+    };
+  },
+});
+
+export const pageName = defineSentence({
+  kind: 'page-name',
+  offers: 'Name a page anew: “call the About page Who we are”',
+  at: ['page', 'entry', 'footer-entry'],
+  words: [
+    'rename {page} to {quote}',
+    'call the {page} page {quote}',
+    '{page} should be called {quote}',
+    'the page {page} must be named {quote}',
+    'call it {quote}',
+    'name this page {quote}',
+    'change the name of {page} to {quote}',
+    '{page} → {quote}',
+    'rename this to {quote}',
+  ],
+  reads: (said) => {
+    const one = pageHere(said);
+    if (!one || !isNamed(one)) return no(noPage);
+    const given = textNamed(said, { pages: true });
+    const name = given && asName(given);
+    if (!name || name.toLowerCase() === one.name.toLowerCase()) return no('Which name? Write it in quotes.');
+    if (name.length > 120) return no(`A page’s name has at most 120 characters, and this has ${name.length}.`);
+    return { wishes: [set(planPlaces.pageName(one.id), name)], of: { page: one.name, text: name } };
+  },
+});
+
+export const pageOut = defineSentence({
+  kind: 'page-out',
+  offers: 'Take a page out: “delete the gift cards page”',
+  at: ['page', 'entry', 'footer-entry'],
+  words: [
+    'delete the {page} page',
+    'remove {page}',
+    'take the page {page} out',
+    'throw away {page}',
+    'we do not need the {page} page',
+    'get rid of the page {page}',
+    'drop {page}',
+    'delete this page',
+    '{page} page out',
+  ],
+  reads: (said) => {
+    const one = pagesNamed(said)[0]?.page ?? (hears(said, 'page') ? pageHere(said) : null);
+    if (!one) return no(noPage);
+    const optional = pageDefinitions.some((definition) => definition.kind === one.kind && definition.optional);
+    if (!optional && !one.added) return firmNo(`A shop needs the page “${one.name}”. It can be taken out of the menu.`);
+    return {
+      wishes: [one.added ? clear(planPlaces.addedPage(one.id)) : set(planPlaces.pageHidden(one.id), true)],
+      of: { page: one.name },
+    };
+  },
+});
+
+export const pageBack = defineSentence({
+  kind: 'page-back',
+  offers: 'Bring a page back: “the questions page again”',
+  at: ['page'],
+  words: [
+    'bring the page {quote} back',
+    'put the about page back',
+    'I want the gift cards page again',
+    'restore the page {quote}',
+  ],
+  reads: (said) => {
+    const heard = said.sentence.text.toLowerCase();
+    const out = said.decided
+      .all(planPlaces.pageHidden)
+      .flatMap(({ parts: [id], value }) => (value && !said.shop.pages.some((one) => one.id === id) ? [id] : []));
+    const id = out.find((one) => heard.includes(one.replace(/-/g, ' ')));
+    if (!id) return no('No page of this name was taken out.');
+    return { wishes: [clear(planPlaces.pageHidden(id))], of: { page: id } };
+  },
+});
+
+const linked = (said: Said, place: typeof planPlaces.inMenu): Found | No => {
+  const [category] = categoriesNamed(said);
+  const ofCategory = category && said.shop.pages.find((one) => one.category?.name === category.name);
+  const one: Page | null = pagesNamed(said)[0]?.page ?? ofCategory ?? pageHere(said);
+  if (!one || !isNamed(one)) return no(noPage);
+  const off = hears(
+    said,
+    'out',
+    'remove',
+    'without',
+    'not',
+    'no',
+    "don't",
+    "doesn't",
+    'dont',
+    'hide',
+    'delete',
+    'off',
+    'less',
+    'from',
+  );
+  const wish = set(place(one.id), !off);
+  return { wishes: [wish], of: { page: one.name, on: off ? 'no' : 'yes' } };
+};
+
+export const menu = defineSentence({
+  kind: 'menu',
+  offers: 'Put a page into the menu, or take it out: “Contact in the menu”',
+  at: ['page', 'entry', 'menu'],
+  words: [
+    'put {page} in the menu',
+    'take {page} out of the menu',
+    'add {page} to the menu',
+    '{page} should not be in the menu',
+    'no {page} in the menu',
+    'remove {page} from the menu',
+    '{page} in the menu please',
+    'menu without {page}',
+    'show {page} in the navigation at the top',
+    'take this out of the menu',
+  ],
+  reads: (said) => linked(said, planPlaces.inMenu),
+});
+
+export const footer = defineSentence({
+  kind: 'footer',
+  offers: 'Put a page into the footer, or take it out: “no Terms in the footer”',
+  at: ['page', 'footer-entry', 'footer'],
+  words: [
+    'put {page} in the footer',
+    'take {page} out of the footer',
+    'add {page} to the footer',
+    '{page} should not be in the footer',
+    'no {page} in the footer',
+    'remove {page} from the footer',
+    '{page} at the foot of the page',
+    'footer without {page}',
+    'list {page} at the bottom of every page',
+    'take this out of the footer',
+  ],
+  reads: (said) => linked(said, planPlaces.inFooter),
+});
+
+export const go = defineSentence({
+  kind: 'go',
+  offers: 'Look at another page: “show me the contact page”',
+  at: ['page'],
+  words: [
+    'show me the {page} page',
+    'go to {page}',
+    'open {page}',
+    'take me to {page}',
+    'I want to see {page}',
+    'look at {category}',
+    'open the page of {product}',
+  ],
+  reads: (said) => {
+    const [category] = categoriesNamed(said);
+    const product = said.sentence.slots.find((slot) => slot.product)?.product;
+    const one =
+      pagesNamed(said)[0]?.page ??
+      said.shop.pages.find((other) =>
+        category ? other.category?.name === category.name : other.product && other.product.id === product?.id,
+      );
+    return one ? { act: { do: 'go', page: one.id }, says: `Go to “${one.name}”.`, of: { page: one.name } } : no(noPage);
+  },
+});

@@ -1,0 +1,180 @@
+import { type Decided, type Wish } from '../places';
+import { type Category } from '../goods';
+import { type Page, type Section } from '../plan';
+import { type Product, type Project } from '../project';
+import { type Spot } from '../requests';
+import { kindOfSection, type SectionKind } from '../sections/about';
+import { type Shop } from '../site';
+import { type ThingKind } from '../things/about';
+import { type Act, type Past, type SentenceKind } from './about';
+import { moneyOf, type Count, type Sentence, type Slot } from './sentence';
+
+/** A sentence that was said, and where: all that a definition reads it with. */
+export interface Said {
+  sentence: Sentence;
+  /** What it was said at: a thing, or the page that is looked at. */
+  spot: Spot;
+  shop: Shop;
+  project: Project;
+  decided: Decided;
+  past: Past;
+  /** The day on which it is said. */
+  today: Date;
+}
+
+/** One thing that a sentence can mean. */
+export interface Found {
+  wishes?: readonly Wish[];
+  act?: Act;
+  /** What will be, where its wishes don't say it in a line. */
+  says?: string;
+  /** What was understood of the sentence. */
+  of?: Readonly<Record<string, string>>;
+}
+
+/** Why it can't be done; `firm` where this was meant and nothing else could be. */
+export interface No {
+  no: string;
+  firm?: boolean;
+}
+
+export type Answer = Found | readonly Found[] | No;
+
+/** One kind of sentence: the words that people have for it, and what it does as changes of places. */
+export interface SentenceDefinition<K extends SentenceKind = SentenceKind> {
+  kind: K;
+  /** What can be done, as it is offered where another sentence was not understood: with an example in quotes. */
+  offers: string;
+  /** Kinds of things that its words may be said at without naming them; "page" is the whole shop. */
+  at: readonly ThingKind[];
+  /** How people say it, what stands for a name or a value in braces. Training begins with these. */
+  words: readonly string[];
+  reads: (said: Said) => Answer;
+}
+
+export const defineSentence = <K extends SentenceKind>(definition: SentenceDefinition<K>): SentenceDefinition<K> => definition;
+
+export const no = (because: string): No => ({ no: because });
+export const firmNo = (because: string): No => ({ no: because, firm: true });
+export const isNo = (answer: Answer): answer is No => 'no' in answer;
+
+const slotsWith = <K extends keyof Slot>({ sentence }: Said, kind: K): (Slot & Record<K, NonNullable<Slot[K]>>)[] =>
+  sentence.slots.filter((slot): slot is Slot & Record<K, NonNullable<Slot[K]>> => slot[kind] !== undefined);
+
+/** All words of a sentence that are no part of a name or a value. */
+export const plainWords = ({ sentence }: Said): Set<string> =>
+  new Set(sentence.parts.flatMap(({ token }) => (token ? [token.word, token.stem] : [])));
+
+/** Whether any of the words stands in the sentence, by itself or by its stem. */
+export const hears = (said: Said, ...words: readonly string[]): boolean => {
+  const heard = plainWords(said);
+  return words.some((word) => heard.has(word));
+};
+
+/** The section of a page that is of a kind, shown ones before those that are hidden. */
+export const sectionOf = (page: Page | null, kind: SectionKind): Section | null => {
+  const all = page?.sections.filter((one) => kindOfSection(one.id) === kind) ?? [];
+  return all.find(({ hidden }) => !hidden) ?? all[0] ?? null;
+};
+
+export interface NamedSection {
+  slot: Slot;
+  kind: SectionKind;
+  section: Section | null;
+}
+
+export const sectionsNamed = (said: Said): NamedSection[] =>
+  slotsWith(said, 'section').map((slot) => ({ slot, kind: slot.section, section: sectionOf(said.spot.page, slot.section) }));
+
+/** The section that a sentence is about: the one that it names, else the one that it was said at. */
+export const sectionHere = (said: Said): Section | null => {
+  const named = sectionsNamed(said);
+  return named.length ? (named[0]?.section ?? null) : said.spot.section;
+};
+
+export const pagesNamed = (said: Said): (Slot & { page: Page })[] => slotsWith(said, 'page');
+
+/** The page that a sentence names, else the one that the thing is or leads to. */
+export function pageHere(said: Said): Page | null {
+  const [named] = pagesNamed(said);
+  if (named) return named.page;
+  const { kind } = said.spot.thing;
+  return kind === 'entry' || kind === 'footer-entry' || kind === 'page' ? said.spot.page : null;
+}
+
+export const productsNamed = (said: Said): Product[] => slotsWith(said, 'product').map(({ product }) => product);
+export const categoriesNamed = (said: Said): Category[] => slotsWith(said, 'category').map(({ category }) => category);
+export const productHere = (said: Said): Product | null => productsNamed(said)[0] ?? said.spot.product;
+export const coloursNamed = (said: Said): { name: string; hex: string }[] =>
+  slotsWith(said, 'colour').map(({ colour }) => colour);
+export const dateNamed = (said: Said): string | null => slotsWith(said, 'date')[0]?.date ?? null;
+export const addressNamed = (said: Said): string | null => slotsWith(said, 'address')[0]?.address ?? null;
+
+const counts = (said: Said): Count[] => slotsWith(said, 'number').map(({ number }) => number);
+/** The first figure of one of some kinds. */
+export const countNamed = (said: Said, ...of: readonly Count['of'][]): Count | null =>
+  counts(said).find((one) => of.includes(one.of)) ?? null;
+export const countsNamed = (said: Said, ...of: readonly Count['of'][]): Count[] =>
+  counts(said).filter((one) => of.includes(one.of));
+
+/** A sum that a sentence names, minor units: one with a sign of money, else a bare figure. */
+export function sumNamed(said: Said): number | null {
+  const count = countNamed(said, 'money') ?? countNamed(said, 'plain', 'pieces');
+  return count && moneyOf(count, said.shop);
+}
+
+/** Where a thing is to go among others: before one or after it. */
+export type Side = 'before' | 'after';
+const before = new Set(['before', 'above', 'ahead', 'over', 'front']);
+const after = new Set(['after', 'below', 'under', 'beneath', 'following', 'underneath', 'behind']);
+
+/** The words of a place in order, with the token that says it and the slot that it is said of. */
+export function sideNamed({ sentence: { parts } }: Said): { side: Side; of: Slot | null } | null {
+  for (const [i, part] of parts.entries()) {
+    if (!part.token) continue;
+    const side = before.has(part.token.word) ? 'before' : after.has(part.token.word) ? 'after' : null;
+    if (!side) continue;
+    const next = parts.slice(i + 1).find((one) => one.slot?.section ?? one.slot?.category ?? one.slot?.product);
+    return { side, of: next?.slot ?? null };
+  }
+  return null;
+}
+
+const namers = new Set(['call', 'called', 'named', 'say', 'says', 'read', 'reads', 'write', 'titled', 'entitled', 'describe']);
+const namersAsNouns = new Set(['name', 'title', 'label', 'heading', 'headline', 'text', 'description']);
+const changers = new Set(['rename', 'renamed', 'change', 'turn', 'set', 'make', 'replace', 'retitle']);
+const connects = new Set(['to', 'as', 'into', 'by', 'with']);
+const filler = new Set(['it', 'this', 'that', 'is', 'as', 'to', 'be', 'should', 'must', 'just', 'instead', '=', '→']);
+
+/** The words that a sentence gives: in quotes, after a colon, or after what asks for them ("call it Letters"). */
+export function textNamed({ sentence }: Said, { pages = false } = {}): string | null {
+  const quoted = sentence.slots.find((slot) => slot.quote !== undefined);
+  if (quoted?.quote !== undefined) return quoted.quote.trim();
+  const { text, tokens } = sentence;
+  const colon = /(?<=\p{L})\s*(?:[:=→]|->)\s+(?=\S)/u.exec(text);
+  if (colon) return tidy(text.slice(colon.index + colon[0].length));
+  const rest = (from: number): string | null => {
+    let at = from;
+    while (tokens[at] && filler.has((tokens[at] as { word: string }).word)) at++;
+    const here = pages ? sentence.slots.find((slot) => slot.page && slot.start === tokens[at]?.start) : undefined;
+    const next = here ? tokens.findIndex((token) => token.start >= here.end) : -1;
+    if (next > at) return rest(next);
+    const first = tokens[at];
+    return first ? tidy(text.slice(first.start)) : null;
+  };
+  const named = tokens.findIndex(({ word }) => namers.has(word));
+  if (named >= 0) return rest(named + 1);
+  const changed = tokens.findIndex(({ word }) => changers.has(word));
+  if (changed >= 0) {
+    const to = tokens.findIndex(({ word }, i) => i > changed && connects.has(word));
+    if (to >= 0) return rest(to + 1);
+  }
+  const noun = tokens.findIndex(({ word }) => namersAsNouns.has(word));
+  return noun >= 0 ? rest(noun + 1) : null;
+}
+
+const tidy = (text: string): string | null =>
+  text.replace(/(?:,?\s*please)?[\s.!?]*$/iu, (end) => (/[.!?]/.test(end) ? end.trim().slice(-1) : '')).trim() || null;
+
+/** A text that names something has no stop at its end. */
+export const asName = (text: string): string => text.replace(/[.!?]+$/, '').trim();
