@@ -5,7 +5,7 @@ import { hintsOf } from '@/core/brief';
 import { importGoods } from '@/core/goods';
 import { newProject, type Project } from '@/core/project';
 import { makeShop, type Shop } from '@/core/site';
-import { textThing, thingId, thingOf } from '@/core/things/about';
+import { textThing, thingId, thingOf, type ThingKind } from '@/core/things/about';
 import { textPlace } from '@/core/places';
 import { type SentenceKind } from '@/core/sentences';
 import { readBatchNamed } from '../briefs/marked';
@@ -124,3 +124,12 @@ export function nothings(): string[] {
   );
   return [...said, ...told.filter((one) => one.length < 200).slice(0, 120)];
 }
+
+/** Ways to say a kind of sentence, with what stands for a name or a value in braces. */
+export const practice = (): { kind: SentenceKind; at: ThingKind[]; words: string }[] =>
+  readFileSync(join(here, 'practice.txt'), 'utf8')
+    .split('\n')
+    .flatMap((line) => {
+      const [, kind, at, words] = /^([a-z-]+) ([a-z,-]+) \| (.+)$/.exec(line) ?? [];
+      return kind && at && words ? [{ kind: kind as SentenceKind, at: at.split(',') as ThingKind[], words }] : [];
+    });

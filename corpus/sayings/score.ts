@@ -4,7 +4,7 @@ import { saidOn, type Batch, type Marked } from './marked';
 /** How one sentence was understood. */
 export interface Scored {
   marked: Marked;
-  /** Right: the one reading that is sure, or the refusal; offered: right among several; else wrong, or not understood. */
+  /** Right: the one reading that is sure, the reason why just this can't be done here, or the refusal of what is no wish; offered: right among several; else wrong, or not understood. */
   as: 'right' | 'offered' | 'refused' | 'wrong';
   /** Something would be done, by a reading that is sure, that was not meant. */
   wrongAct: boolean;
@@ -18,7 +18,7 @@ export function scoreOf({ marked, shop, project }: Batch, by?: JudgeWeights): Sc
   return marked.map((one) => {
     const { readings, refused } = understand(shop, project, one.text, { at: one.at, today: saidOn, past: somePast }, by);
     const got = refused
-      ? `refused: ${refused.says}`
+      ? `refused${refused.kind ? ` (${refused.kind})` : ''}: ${refused.says}`
       : readings.map(({ kind, of, sure }) => `${kind}${sure ? '!' : ''} ${JSON.stringify(of)}`).join(' / ');
     const fits = readings.map(
       ({ kind, of }) => kind === one.kind && Object.entries(one.of).every(([key, value]) => alike(of[key] ?? '', value)),
@@ -33,7 +33,9 @@ export function scoreOf({ marked, shop, project }: Batch, by?: JudgeWeights): Sc
           ? 'right'
           : 'wrong'
         : refused
-          ? 'refused'
+          ? refused.kind === one.kind
+            ? 'right'
+            : 'refused'
           : isRight && (sure || several)
             ? 'right'
             : isRight

@@ -123,6 +123,8 @@ export interface Reading {
 export interface Refused {
   says: string;
   nearest: readonly string[];
+  /** What was meant, where that was understood and can't be done as things stand. */
+  kind: SentenceKind | null;
 }
 
 export interface Understood {

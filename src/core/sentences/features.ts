@@ -4,7 +4,7 @@ import { slotKinds, type Part, type Slot, type SlotKind } from './sentence';
 import { tokensOf } from './tokens';
 
 /** What the judge sees of one place in a sentence: a word, or what a slot stands for. */
-type Seen = { word: string } | { slots: readonly SlotKind[]; of?: string };
+type Seen = { word: string; capital?: boolean } | { slots: readonly SlotKind[]; of?: string };
 
 const seenOf = (slot: Slot): Seen => ({
   slots: slotKinds.filter((kind) => slot[kind] !== undefined),
@@ -12,7 +12,7 @@ const seenOf = (slot: Slot): Seen => ({
 });
 
 export const seenIn = (parts: readonly Part[]): Seen[] =>
-  parts.map((part) => (part.token ? { word: part.token.stem } : seenOf(part.slot)));
+  parts.map((part) => (part.token ? { word: part.token.stem, capital: /^\p{Lu}/u.test(part.token.text) } : seenOf(part.slot)));
 
 /** Words of a definition: "put {product} first", with what stands for a slot in braces; "{number:percent}" tells what it counts. */
 export const seenInWords = (words: string): Seen[] =>
@@ -34,20 +34,42 @@ const nameOf = (seen: Seen | undefined): string =>
           ? `<${seen.of ?? 'plain'}>`
           : `<${seen.slots[0] ?? ''}>`;
 
+const namers = new Set(['call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
+const fillers = new Set(['it', 'this', 'that', 'thi', 'i', 'as', 'to', 'be', 'should', 'must', 'is', ':', '=']);
+
+/** Where the words that a sentence gives begin: those after "call it", that are more than half of them no words of wishes. */
+function textFrom(seen: readonly Seen[], known: (word: string) => string | null): number {
+  const at = seen.findIndex((one) => 'word' in one && (namers.has(one.word) || one.word === ':'));
+  if (at < 0) return seen.length;
+  let from = at + 1;
+  while (seen[from] && 'word' in (seen[from] as Seen) && fillers.has((seen[from] as { word: string }).word)) from++;
+  const rest = seen.slice(from);
+  const words = rest.flatMap((one) => ('word' in one ? [one.word] : []));
+  const strange = words.filter((word) => known(word) === null).length;
+  const [first] = rest;
+  const begins = first && 'word' in first && first.capital === true;
+  return rest.length && (begins || (strange > 0 && strange * 2 >= rest.length)) ? from : seen.length;
+}
+
 /**
  * What speaks for one kind of sentence or another: its words, pairs of them, what it names, and the kind of thing that it is said at.
- * @param known words that training has seen; others are counted
+ * @param known the word as training has seen it, typing slips mended; null for others, which are counted
  */
-export function featuresOf(seen: readonly Seen[], at: ThingKind, known: (word: string) => boolean): Features {
+export function featuresOf(all: readonly Seen[], at: ThingKind, known: (word: string) => string | null): Features {
   const bag: Record<string, number> = { '=': 1, [`@${at}`]: 1 };
   const add = (name: string, weight = 1) => (bag[name] = Math.max(bag[name] ?? 0, weight));
+  const from = textFrom(all, known);
+  const seen: readonly Seen[] = [...all.slice(0, from), ...(from < all.length ? [{ slots: ['quote'] as const }] : [])].map(
+    (one) => ('word' in one ? { word: known(one.word) ?? one.word } : one),
+  );
   let strange = 0;
   for (const [i, one] of seen.entries()) {
     if ('word' in one) {
-      if (known(one.word)) {
+      if (known(one.word) !== null) {
         add(one.word);
         add(`${at}:${one.word}`, 0.5);
       } else strange++;
+      if (one.word.length >= 5) add(`${one.word.slice(0, 4)}~`, 0.5);
     } else {
       for (const slot of one.slots) add(`<${slot}>`, 1 / one.slots.length);
       if (one.of) add(`<number ${one.of}>`);
@@ -57,7 +79,7 @@ export function featuresOf(seen: readonly Seen[], at: ThingKind, known: (word: s
     if (seen[i + 2]) add(`${name} _ ${nameOf(seen[i + 2])}`, 0.5);
   }
   add(`${nameOf(seen.at(-1))} ·`, 0.8);
-  if (strange) add(`strange ${Math.min(strange, 4)}`);
+  if (strange) add(`strange ${Math.min(strange, 3)}`);
   add(seen.length <= 2 ? 'short' : seen.length <= 6 ? 'usual' : seen.length <= 14 ? 'long' : 'longer');
   return bag;
 }

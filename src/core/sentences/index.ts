@@ -2,6 +2,16 @@ export * from './about';
 export { understand, thingAt, type Saying } from './say';
 export { allSentences, sentences } from './registry';
 export { featuresOf, seenIn, seenInWords } from './features';
-export { judge, judgeOf, learnedJudge, outcomes, packSparse, type JudgeWeights, type Outcome, type StoredJudge } from './judge';
+export {
+  judge,
+  judgeOf,
+  knower,
+  learnedJudge,
+  outcomes,
+  packSparse,
+  type JudgeWeights,
+  type Outcome,
+  type StoredJudge,
+} from './judge';
 export { namesOf, readSentence, type Sentence } from './sentence';
 export { pastOf } from './past';

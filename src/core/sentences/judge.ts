@@ -1,3 +1,4 @@
+import { distance } from 'fastest-levenshtein';
 import { softmax, type Features, type Weights } from '../softmax';
 import { type ThingKind } from '../things/about';
 import { sentenceKinds, type SentenceKind } from './about';
@@ -11,7 +12,8 @@ export type Outcome = SentenceKind | 'nothing';
 
 export interface JudgeWeights {
   weights: Weights;
-  known: (word: string) => boolean;
+  /** A word as training has seen it, or null. */
+  known: (word: string) => string | null;
 }
 
 /** The outcomes as one character each, as weights are stored: those that matter of a feature, with their letter. */
@@ -49,11 +51,29 @@ export interface StoredJudge {
   words: string;
 }
 
+/** Words that were seen, and those that are a typing slip away from one that is long enough to tell. */
+export function knower(words: readonly string[]): (word: string) => string | null {
+  const all = new Set(words);
+  const long = words.filter((word) => word.length >= 5);
+  const met = new Map<string, string | null>();
+  return (word) => {
+    if (all.has(word)) return word;
+    if (word.length < 5) return null;
+    let found = met.get(word);
+    if (found === undefined) {
+      found =
+        long.find((one) => Math.abs(one.length - word.length) <= 1 && one[0] === word[0] && distance(one, word) === 1) ?? null;
+      met.set(word, found);
+    }
+    return found;
+  };
+}
+
 export function judgeOf({ features, words }: StoredJudge): JudgeWeights {
-  const known = new Set(words.split(' '));
+  const known = knower(words.split(' '));
   return {
     weights: new Map(Object.entries(features).map(([name, row]) => [name, unpackSparse(row)])),
-    known: (word) => known.has(word),
+    known,
   };
 }
 

@@ -63,7 +63,7 @@ const slotsWith = <K extends keyof Slot>({ sentence }: Said, kind: K): (Slot & R
 
 /** All words of a sentence that are no part of a name or a value. */
 export const plainWords = ({ sentence }: Said): Set<string> =>
-  new Set(sentence.parts.flatMap(({ token }) => (token ? [token.word, token.stem] : [])));
+  new Set(sentence.parts.flatMap(({ token }) => (token ? [token.word, ...(token.stem.length > 3 ? [token.stem] : [])] : [])));
 
 /** Whether any of the words stands in the sentence, by itself or by its stem. */
 export const hears = (said: Said, ...words: readonly string[]): boolean => {
@@ -92,7 +92,10 @@ export const sectionHere = (said: Said): Section | null => {
   return named.length ? (named[0]?.section ?? null) : said.spot.section;
 };
 
-export const pagesNamed = (said: Said): (Slot & { page: Page })[] => slotsWith(said, 'page');
+export function pagesNamed(said: Said): { page: Page }[] {
+  const named = slotsWith(said, 'page');
+  return named.length ? named : said.sentence.likelyPages.map((page) => ({ page }));
+}
 
 /** The page that a sentence names, else the one that the thing is or leads to. */
 export function pageHere(said: Said): Page | null {
@@ -110,7 +113,10 @@ export const coloursNamed = (said: Said): { name: string; hex: string }[] =>
 export const dateNamed = (said: Said): string | null => slotsWith(said, 'date')[0]?.date ?? null;
 export const addressNamed = (said: Said): string | null => slotsWith(said, 'address')[0]?.address ?? null;
 
-const counts = (said: Said): Count[] => slotsWith(said, 'number').map(({ number }) => number);
+function counts(said: Said): Count[] {
+  const found = slotsWith(said, 'number').map(({ number }) => number);
+  return found.length || !plainWords(said).has('one') ? found : [{ value: 1, figure: '1', of: 'plain' }];
+}
 /** The first figure of one of some kinds. */
 export const countNamed = (said: Said, ...of: readonly Count['of'][]): Count | null =>
   counts(said).find((one) => of.includes(one.of)) ?? null;

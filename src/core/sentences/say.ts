@@ -16,6 +16,8 @@ const leastThought = 0.06;
 const sureFrom = 0.6;
 /** What is left when nothing else is likely is refused from here on. */
 const refusedFrom = 0.5;
+/** From this share on, what can't be done is what was meant. */
+const meantFrom = 0.35;
 const mostReadings = 4;
 const mostNearest = 3;
 
@@ -58,7 +60,10 @@ export function understand(
   saying: Saying,
   by: JudgeWeights = learnedJudge(),
 ): Understood {
-  const refuse = (says: string, nearest: readonly string[] = []): Understood => ({ readings: [], refused: { says, nearest } });
+  const refuse = (says: string, nearest: readonly string[] = [], kind: SentenceKind | null = null): Understood => ({
+    readings: [],
+    refused: { says, nearest, kind },
+  });
   const given = text.trim();
   if (!given) return refuse('Say what should be different.');
   if (given.length > longestSentence)
@@ -85,6 +90,7 @@ export function understand(
   if (nothing >= refusedFrom) return refuse('This is nothing that Arcatum understood as a change of the shop.', nearest);
 
   let because = '';
+  let meant: SentenceKind | null = null;
   let likely = nothing;
   const candidates: Candidate[] = [];
   for (const { kind, share } of ranked.filter((one) => one.share >= leastThought)) {
@@ -93,9 +99,10 @@ export function understand(
     const answer = definition.reads(said);
     if (isNo(answer)) {
       // What was meant and can't be done is said; another meaning of less weight is not put in its place.
-      if (answer.firm && share >= sureFrom) return refuse(answer.no, nearest);
-      because ||= answer.no;
-      if (answer.firm) likely += share;
+      if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return refuse(answer.no, nearest, kind);
+      if (!because) [because, meant] = [answer.no, share >= meantFrom ? kind : null];
+      // What can't be meant at this thing leaves its share to the others; what only lacks a word does not.
+      if (answer.firm || definition.at.includes(spot.thing.kind)) likely += share;
       continue;
     }
     const found = Array.isArray(answer) ? (answer as readonly Found[]) : [answer as Found];
@@ -110,7 +117,12 @@ export function understand(
   // What would change nothing is no reading.
   const moving = readings.filter(({ sets, act }) => sets.length || act);
   const [best] = moving;
-  if (!best) return refuse(readings.length ? 'It is so already.' : because || 'This was not understood.', nearest);
+  if (!best) {
+    const [standing] = readings;
+    return standing
+      ? refuse('It is so already.', nearest, standing.kind)
+      : refuse(because || 'This was not understood.', nearest, meant);
+  }
   const chosen = best.sure ? moving.filter((one) => one.kind === best.kind) : moving.slice(0, mostReadings);
   return { readings: chosen, refused: null };
 }

@@ -1,6 +1,6 @@
 import * as chrono from 'chrono-node/en';
 import { distance } from 'fastest-levenshtein';
-import { colourWords } from '../brief';
+import { colourOf, colourWords } from '../brief';
 import { type Category } from '../goods';
 import { parsePrice } from '../goods/page';
 import { typedAddress } from '../lead';
@@ -10,6 +10,7 @@ import { type Product } from '../project';
 import { type SectionKind } from '../sections/about';
 import { type Shop } from '../site';
 import { currenciesOf, isNameOfMoney } from '../till';
+import { isSmallWord } from '../words';
 import { stem, tokensOf, type Token } from './tokens';
 import { sectionNames } from './words';
 
@@ -60,6 +61,8 @@ export interface Sentence {
   slots: readonly Slot[];
   /** Words and slots in their order. */
   parts: readonly Part[];
+  /** Pages whose name is a word of its own: they are meant only where a page must be. */
+  likelyPages: readonly Page[];
 }
 
 interface Name {
@@ -96,17 +99,23 @@ export function namesOf(shop: Shop): Name[] {
   return names;
 }
 
+const isTelling = (word: string | undefined): boolean => word !== undefined && word.length > 2 && !isSmallWord(word);
+
 /** Two or more words of a title that no other title has: "sock yarn". */
 function partsOfTitles(products: readonly Product[]): [string[], Product][] {
   const found = new Map<string, Product | null>();
   for (const product of products) {
     const words = wordsOf(product.title);
-    const here = new Set<string>();
+    const here = new Set<string>([words.join(' ')]);
     for (let from = 0; from < words.length; from++)
-      for (let to = from + 2; to <= words.length && to - from < words.length; to++) here.add(words.slice(from, to).join(' '));
+      for (let to = from + 2; to <= words.length && to - from < words.length; to++)
+        if (isTelling(words[from]) && isTelling(words[to - 1])) here.add(words.slice(from, to).join(' '));
     for (const part of here) found.set(part, found.has(part) ? null : product);
   }
-  return [...found].flatMap(([part, product]): [string[], Product][] => (product ? [[part.split(' '), product]] : []));
+  const whole = new Set(products.map(({ title }) => wordsOf(title).join(' ')));
+  return [...found].flatMap(([part, product]): [string[], Product][] =>
+    product && !whole.has(part) ? [[part.split(' '), product]] : [],
+  );
 }
 
 /** Typing slips that a word of a name may have, by its length. */
@@ -150,7 +159,10 @@ const quotes =
   /"([^"]+)"|“([^”]+)”|„([^“”]+)[“”]|«([^»]+)»|(?<=^|[\s(:])['‘]([^'’]{2,}(?:['’]\p{L}+[^'’]*)*)['’](?=$|[\s.,;!?)])/gu;
 const addresses = /\b(?:https?:\/\/|mailto:|tel:)\S+|[^\s@<>:]+@[^\s@<>]+\.\p{L}{2,}|\+\d[\d\s().-]{6,}\d/giu;
 
-const smallNumbers = new Map(Array.from({ length: 100 }, (_, n) => [numberWords(n), n] as const));
+const smallNumbers = new Map(
+  // "One" is a word before it is a number: "this one", "one colour", "one under the other".
+  Array.from({ length: 100 }, (_, n) => [numberWords(n), n] as const).filter(([, n]) => n !== 1),
+);
 const daysIn: Readonly<Record<string, number>> = { day: 1, week: 7, month: 30, year: 365 };
 
 /** A number in figures or words, as far as it counts something plain. */
@@ -199,6 +211,17 @@ function datesIn(text: string, today: Date): { start: number; end: number; date:
   });
 }
 
+/** A colour without words before it that are no part of its name: "less red", "a darker green". */
+function colourIn({ text, at, hex }: { text: string; at: number; hex: string }): Slot {
+  const [first = '', ...rest] = text.split(' ');
+  const name = rest.join(' ');
+  const alone = name ? colourOf(name) : undefined;
+  const isApart = alone !== undefined && (alone === hex || /(?:er|re)$|^less$/i.test(first));
+  return isApart
+    ? { start: at + first.length + 1, end: at + text.length, colour: { name, hex: alone } }
+    : { start: at, end: at + text.length, colour: { name: text, hex } };
+}
+
 const meet = (a: { start: number; end: number }, b: { start: number; end: number }) => a.start < b.end && b.start < a.end;
 
 /** Reads what a sentence names of a shop, and its values; `today` is the day that "until Friday" is said on. */
@@ -236,7 +259,7 @@ export function readSentence(text: string, shop: Shop, today: Date, names = name
   for (const one of counts) if (one.number.of !== 'plain' && one.number.of !== 'pieces') keep(one);
   for (const one of datesIn(text, today)) keep(one);
   for (const one of counts) keep(one);
-  for (const { text: name, at, hex } of colourWords(text)) keep({ start: at, end: at + name.length, colour: { name, hex } });
+  for (const found of colourWords(text)) keep(colourIn(found));
   slots.sort((a, b) => a.start - b.start);
   const parts: Part[] = [];
   let slot = 0;
@@ -246,7 +269,10 @@ export function readSentence(text: string, shop: Shop, today: Date, names = name
     if (!here || here.start >= token.end) parts.push({ token, slot: null });
     else if (parts.at(-1)?.slot !== here) parts.push({ token: null, slot: here });
   }
-  return { text, tokens, slots, parts };
+  const likelyPages = names.flatMap(({ words, slot, common }) =>
+    common && slot.page && tokens.some((_, i) => words.every((word, n) => tokens[i + n]?.word === word)) ? [slot.page] : [],
+  );
+  return { text, tokens, slots, parts, likelyPages };
 }
 
 /** An amount in the shop's money as it was written: minor units, or null where it can't be one. */

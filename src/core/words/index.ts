@@ -10,4 +10,4 @@ export { readingEase, fleschScore, splitBlock, type Ease } from './ease';
 export { stockIn, stockPhrases } from './stock';
 export { manners, type Manner } from './manners';
 export { rework, type Reworked } from './rework';
-export { stemsIn, untraced, Vocabulary } from './trace';
+export { stemsIn, untraced, Vocabulary, isSmallWord } from './trace';

@@ -341,7 +341,8 @@ export const productBack = defineSentence({
     const heard = said.sentence.text.toLowerCase();
     const out = said.decided.all(productHidden).flatMap(({ parts: [id], value }) => (value ? [id] : []));
     const product = said.project.goods.products.find((one) => out.includes(one.id) && heard.includes(one.title.toLowerCase()));
-    if (!product) return no('Nothing of this title was taken out of the shop.');
+    if (!product)
+      return firmNo(productsNamed(said).length ? 'It is in the shop.' : 'Nothing of this title was taken out of the shop.');
     return { wishes: [set(productHidden(product.id), false)], of: { product: product.title } };
   },
 });

@@ -122,7 +122,7 @@ export const moveBy = defineSentence({
     if (up === down) return no('Up or down?');
     const spot = spotAt(said.spot, section);
     const seen = (spot.page?.sections ?? []).filter((one) => !one.hidden || one === section);
-    const steps = countNamed(said, 'plain')?.value ?? 1;
+    const steps = countNamed(said, 'plain', 'pieces')?.value ?? 1;
     const at = seen.indexOf(section) + (up ? -steps : steps);
     const beside = seen[Math.max(0, Math.min(seen.length - 1, at))];
     if (!beside || beside === section) return firmNo(`It stands at the ${up ? 'top' : 'end'} already.`);
@@ -296,6 +296,7 @@ export const arrange = defineSentence({
       return { one, score: words.filter((word) => spoken.some((stem) => word.startsWith(stem) && stem.length > 2)).length };
     });
     const best = Math.max(...scored.map(({ score }) => score));
+    if (best === 0) return no(`How? ${found.others.map(({ label }) => label).join(', or ')}.`);
     const chosen = scored.filter(({ score }) => score === best).map(({ one }) => one);
     return chosen.map(({ id, label }) => ({
       wishes: [set(planPlaces.arrangement(said.spot.owner, found.section.id), id)],
