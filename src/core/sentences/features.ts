@@ -34,7 +34,7 @@ const nameOf = (seen: Seen | undefined): string =>
           ? `<${seen.of ?? 'plain'}>`
           : `<${seen.slots[0] ?? ''}>`;
 
-const namers = new Set(['call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
+const namers = new Set(['renam', 'call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
 const fillers = new Set(['it', 'this', 'that', 'thi', 'i', 'as', 'to', 'be', 'should', 'must', 'is', ':', '=']);
 
 /** Where the words that a sentence gives begin: those after "call it", that are more than half of them no words of wishes. */
@@ -42,12 +42,18 @@ function textFrom(seen: readonly Seen[], known: (word: string) => string | null)
   const at = seen.findIndex((one) => 'word' in one && (namers.has(one.word) || one.word === ':'));
   if (at < 0) return seen.length;
   let from = at + 1;
+  // What is renamed is named before what it is called.
+  const first = seen[at];
+  if (first && 'word' in first && first.word === 'renam') {
+    const to = seen.findIndex((one, i) => i > at && 'word' in one && (one.word === 'to' || one.word === 'as'));
+    if (to > at) from = to + 1;
+  }
   while (seen[from] && 'word' in (seen[from] as Seen) && fillers.has((seen[from] as { word: string }).word)) from++;
   const rest = seen.slice(from);
   const words = rest.flatMap((one) => ('word' in one ? [one.word] : []));
   const strange = words.filter((word) => known(word) === null).length;
-  const [first] = rest;
-  const begins = first && 'word' in first && first.capital === true;
+  const [begin] = rest;
+  const begins = begin && ('word' in begin ? begin.capital === true : rest.length > 1 && nameOf(begin) === '<name>');
   return rest.length && (begins || (strange > 0 && strange * 2 >= rest.length)) ? from : seen.length;
 }
 

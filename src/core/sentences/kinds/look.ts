@@ -164,7 +164,11 @@ export const groundColour = defineSentence({
     'page colour {colour}',
     'background the colour of {colour}',
   ],
-  reads: (said) => picks(said, 'ground'),
+  // White and black are grounds of the look, that bring the colours of texts with them.
+  reads: (said) =>
+    coloursNamed(said).length && coloursNamed(said).every(({ name }) => /^(?:white|black)$/i.test(name))
+      ? no('White and dark are grounds of their own.')
+      : picks(said, 'ground'),
 });
 
 export const colours = defineSentence({
