@@ -4,6 +4,7 @@ import { contentTexts } from '@/core/sections';
 import { hintsOf } from '@/core/brief';
 import { importGoods } from '@/core/goods';
 import { newProject, type Project } from '@/core/project';
+import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
 import { makeShop, type Shop } from '@/core/site';
 import { textThing, thingId, thingOf, type ThingKind } from '@/core/things/about';
 import { textPlace } from '@/core/places';
@@ -51,6 +52,10 @@ export function shopNamed(name: string): { project: Project; shop: Shop } {
   if (known) return known;
   const project = projectOf(name);
   const made = { project, shop: makeShop(project) };
+  // Marks are drawn from outlines of the face that they are set in.
+  const face = made.shop.look.heading.id;
+  if (!outlinesOf(face))
+    provideOutlines(face, JSON.parse(readFileSync(join(process.cwd(), 'public/outlines', `${face}.json`), 'utf8')) as Outlines);
   shops.set(name, made);
   return made;
 }

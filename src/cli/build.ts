@@ -1,13 +1,13 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { candidates, readTokens } from '@/core/look';
-import { outlinesOf, provideOutlines, type Outlines } from '@/core/pictures';
 import { withWishes, type Project } from '@/core/project';
 import { buildReport, lookSearch, makeShop, rasterBytes, siteFiles, type Shop } from '@/core/site';
 import { set, tillPlaces, type Place, type Value, type Wish } from '@/core/places';
 import { ruleFileSchema, ruleIds } from '@/core/till';
 import { storefront } from '@/storefront';
 import { read, readForm, readText, Refusal, taken, usage, write, type Values } from './caller';
+import { withOutlines } from './outlines';
 import { serverCodec } from './codec';
 import { given } from './given';
 
@@ -27,7 +27,7 @@ export async function build(values: Values, assets: string): Promise<void> {
   const address = addressOf(values.address);
   const { story, pictures, problems } = await given(values, true);
   const looks = lookWishes(ruled(story.project, values), values);
-  const shop = shopOf(looks.project, assets);
+  const shop = withOutlines(looks.project, assets);
   let count = 0;
   const folders = new Set<string>();
   rmSync(join(values.out, 'index.html'), { force: true });
@@ -82,13 +82,4 @@ function lookWishes(project: Project, values: Values): { project: Project; notes
     notes.push(...tokens.notes);
   }
   return { project: chosen, notes };
-}
-
-/** The shop of a project, with the outlines of its face at hand. */
-function shopOf(project: Project, assets: string): Shop {
-  const first = makeShop(project);
-  const face = first.look.heading.id;
-  if (outlinesOf(face)) return first;
-  provideOutlines(face, JSON.parse(readFileSync(join(assets, 'outlines', `${face}.json`), 'utf8')) as Outlines);
-  return makeShop(project);
 }

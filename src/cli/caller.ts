@@ -16,6 +16,7 @@ export const usage = `usage:
   arcatum places --project FILE [--page ID]
   arcatum change --project FILE [--brief FILE] [--goods FILE] [--set PLACE=JSON]…
                  [--undo ID] [--name VERSION] --out FILE
+  arcatum say --project FILE [--at PLACE] [--day DATE] "TEXT" [--out FILE]
   arcatum read --brief FILE [--goods FILE]`;
 
 /** Something that the caller can put right: printed as one sentence, with exit code 2. */

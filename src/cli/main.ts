@@ -7,6 +7,7 @@ import { readingReport } from '@/core/site';
 import { build } from './build';
 import { print, readText, Refusal, usage } from './caller';
 import { readGoods, titlesIn } from './goods';
+import { sayTo } from './say';
 import { workOut } from './total';
 import { changeProject, listPlaces, makeProject } from './projects';
 
@@ -39,10 +40,11 @@ export async function main(argv: string[], assets: string): Promise<number> {
         release: option,
         cart: option,
         day: option,
+        at: option,
         set: { type: 'string', multiple: true },
       },
     });
-    const [command] = positionals;
+    const [command, sentence] = positionals;
     const { set: sets = [], ...single } = values;
     if (command === 'build') await build(single, assets);
     else if (command === 'project') await makeProject(single);
@@ -50,6 +52,7 @@ export async function main(argv: string[], assets: string): Promise<number> {
     else if (command === 'total') workOut(single);
     else if (command === 'places') listPlaces(single);
     else if (command === 'change') await changeProject(single, sets);
+    else if (command === 'say') sayTo(single, sentence, assets);
     else if (command === 'read') {
       const brief = readText(values.brief, 'brief');
       if (!brief.trim()) throw new Refusal('The brief is empty. Write a few sentences about the business into it.');

@@ -9,7 +9,8 @@ import { print, read, readPictures, readText, Refusal, taken, usage, write, type
 import { assetFolder, given, openProject } from './given';
 import { takePictures, type Loaded } from './inputs';
 
-function writeProject(path: string | undefined, { story, pictures }: Pick<Loaded, 'story' | 'pictures'>): void {
+/** Writes a project file. */
+export function writeProject(path: string | undefined, { story, pictures }: Pick<Loaded, 'story' | 'pictures'>): void {
   if (!path) throw new Refusal(`No file to write to is given. ${usage}`);
   write(path, writeProjectFile({ story, pictures }));
 }

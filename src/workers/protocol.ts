@@ -10,6 +10,7 @@ import { type Address, type Wish } from '@/core/places';
 import { type SoldFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
 import { type SlipOf } from '@/core/requests';
+import { type Past, type Understood } from '@/core/sentences/page';
 import { type Result } from '@/core/result';
 import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
 import {
@@ -176,6 +177,11 @@ export interface Jobs {
   follows: { give: { wishes: readonly Wish[] }; get: string[] };
   /** What can be done to a thing that was pointed at, the text that stands there, and pictures that are offered, by name; null where it is not there any more. */
   slip: { give: { thing: string }; get: { slip: SlipOf; text: OutlineText | null; pictures: Record<string, string> } | null };
+  /** What a sentence can mean, said at a thing or at the page that is looked at; `paths` are those of the pages that it would go to. */
+  say: {
+    give: { text: string; thing: string | null; path: string; past: Past };
+    get: Understood & { paths: Record<string, string> };
+  };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
   /** Shelves for goods that have none, the fullest first: products by id. */
   shelves: { give: Record<string, never>; get: { shelf: string; because: string; products: string[] }[] };

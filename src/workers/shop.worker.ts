@@ -49,6 +49,7 @@ import {
   type Outlines,
 } from '@/core/pictures';
 import { rework } from '@/core/words';
+import { understand } from '@/core/sentences';
 import { storefront } from '@/storefront';
 import { browserCodec, packPixels } from './codec';
 import { readGoods } from './goodsStore';
@@ -275,6 +276,14 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return lookChanges(before, lookOf(withWishes(openedProject(), wishes)), wishes);
   },
   slip: async ({ thing }) => slipAt(opened(), openedProject(), thing, (name) => urlOf(opened().pictures.get(name.toLowerCase()))),
+  say: async ({ text, thing, path, past }) => {
+    const page = pageAt(opened(), path)?.page.id ?? 'home';
+    const at = thing ?? undefined;
+    const understood = understand(opened(), openedProject(), text, { at, page, past, today: new Date() });
+    const pages = understood.readings.flatMap(({ act }) => (act?.do === 'go' ? [act.page] : []));
+    const paths = opened().pages.flatMap(({ id, path: to }) => (pages.includes(id) ? [[id, to] as const] : []));
+    return { ...understood, paths: Object.fromEntries(paths) };
+  },
   ideas: async () => ({
     names: nameIdeas(opened(), openedProject().seed),
     slogans: sloganIdeas(opened()),

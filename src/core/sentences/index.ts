@@ -14,4 +14,5 @@ export {
   type StoredJudge,
 } from './judge';
 export { namesOf, readSentence, type Sentence } from './sentence';
+export { fulfil } from './fulfil';
 export { pastOf } from './past';

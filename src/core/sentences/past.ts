@@ -1,17 +1,22 @@
+import { type Names } from '../places';
 import { nextRedo, sayChange, takenBack, versionsOf, type Story } from '../project';
-import { namesIn, type Shop } from '../site';
 import { type Past } from './about';
 
 /** What a project's log says that sentences can speak of. */
-export function pastOf(story: Story, shop: Shop): Past {
-  const names = namesIn(shop);
+export function pastOf(story: Story, names: Partial<Names>): Past {
   const gone = takenBack(story.log.changes);
   const standing = story.log.changes.filter((one) => one.undoes === undefined && !one.version && !gone.has(one.id));
   const redo = nextRedo(story);
   return {
-    done: standing.reverse().map((one) => ({ id: one.id, says: sayChange(one, names) })),
+    done: standing
+      .slice(-mostSaid)
+      .reverse()
+      .map((one) => ({ id: one.id, says: sayChange(one, names) })),
     undone: redo ? sayChange(redo, names).replace(/^Taken back: /, '') : null,
     versions: versionsOf(story).map(({ id, version, at }) => ({ id, name: version?.name ?? '', at })),
     moments: story.log.changes.map(({ id, at }) => ({ id, at })),
   };
 }
+
+/** So many steps can be spoken of; a long project has thousands. */
+const mostSaid = 60;

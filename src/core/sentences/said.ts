@@ -63,7 +63,11 @@ const slotsWith = <K extends keyof Slot>({ sentence }: Said, kind: K): (Slot & R
 
 /** All words of a sentence that are no part of a name or a value. */
 export const plainWords = ({ sentence }: Said): Set<string> =>
-  new Set(sentence.parts.flatMap(({ token }) => (token ? [token.word, ...(token.stem.length > 3 ? [token.stem] : [])] : [])));
+  new Set(
+    sentence.parts.flatMap(({ token }) =>
+      token ? [token.word, ...token.word.split('-'), ...(token.stem.length > 3 ? [token.stem] : [])] : [],
+    ),
+  );
 
 /** Whether any of the words stands in the sentence, by itself or by its stem. */
 export const hears = (said: Said, ...words: readonly string[]): boolean => {

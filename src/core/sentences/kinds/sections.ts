@@ -289,7 +289,7 @@ export const arrange = defineSentence({
     if ('no' in found) return found;
     const spoken = said.sentence.tokens.map(({ stem }) => stem);
     const scored = found.others.map((one) => {
-      const words = one.label
+      const words = `${one.label} ${one.id}`
         .toLowerCase()
         .split(/\W+/)
         .filter((word) => word.length > 2);
