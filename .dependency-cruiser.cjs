@@ -29,6 +29,7 @@ const areas = [
   'site',
   'proof',
   'requests',
+  'sentences',
   'interview',
 ];
 

@@ -78,7 +78,7 @@ const least = 2;
 const leastWeight = 0.12;
 
 /** Trains the judge of sentences: the same bytes each time. */
-export function trainSentences(batches: readonly Batch[], nothing: readonly string[], rounds = 220): StoredJudge {
+export function trainSentences(batches: readonly Batch[], nothing: readonly string[], rounds = 450): StoredJudge {
   const lessons = [...fromDefinitions(), ...fromPractice(), ...batches.flatMap(fromBatch), ...fromNothing(nothing)];
   // A word is known from two sentences on: of others it is only counted that they are there.
   const seen = new Map<string, Set<number>>();

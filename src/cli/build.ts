@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { candidates, readTokens } from '@/core/look';
 import { withWishes, type Project } from '@/core/project';
-import { buildReport, lookSearch, makeShop, rasterBytes, siteFiles, type Shop } from '@/core/site';
+import { buildReport, lookSearch, rasterBytes, siteFiles } from '@/core/site';
 import { set, tillPlaces, type Place, type Value, type Wish } from '@/core/places';
 import { ruleFileSchema, ruleIds } from '@/core/till';
 import { storefront } from '@/storefront';

@@ -19,6 +19,7 @@ import { type Spot, type StationProps } from './stations/station';
 import { tokens } from './theme';
 import { useProject } from './useProject';
 import { useShop } from './useShop';
+import { type Saying } from './slip/SayLine';
 import { Window } from './Window';
 
 const Hall = styled.div`
@@ -89,6 +90,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const [owner, setOwner] = useState<Owner | null>(null);
   const [orders, setOrders] = useState(0);
   const [steps, setSteps] = useState(false);
+  const [comparing, setComparing] = useState<string | null>(null);
   const { summary, worker } = shop;
   const goods = state?.project.goods ?? null;
   const names = useMemo(() => namesOf(summary, goods), [summary, goods]);
@@ -188,6 +190,41 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     published: owner !== null,
     orders: orders > 0,
   });
+  const saying: Saying = {
+    story: state.story,
+    names,
+    onFulfil: ({ wishes, act, says }, paths) => {
+      switch (act?.do) {
+        case undefined:
+          state.decide(wishes, says.replace(/\.$/, ''));
+          return '';
+        case 'undo':
+          for (let step = 0; step < act.steps; step++) state.undo();
+          return '';
+        case 'redo':
+          state.redo();
+          return '';
+        case 'take-out': {
+          const result = state.takeOut(act.change);
+          return result.ok ? '' : result.say;
+        }
+        case 'name':
+          state.nameVersion({ name: act.version });
+          return '';
+        case 'back-to': {
+          const result = state.goBackTo(act.change);
+          return result.ok ? '' : result.say;
+        }
+        case 'compare':
+          setComparing(act.change);
+          setSteps(true);
+          return '';
+        case 'go':
+          goTo(paths[act.page] ?? '');
+          return '';
+      }
+    },
+  };
   const Current = sheets[station];
   const wide = whole.has(station) && !steps;
   return (
@@ -213,7 +250,15 @@ export function Studio({ id, station }: { id: string; station: Station }) {
               }
             >
               {steps ? (
-                <Steps state={state} shop={shop} names={names} path={path} onClose={() => setSteps(false)} />
+                <Steps
+                  state={state}
+                  shop={shop}
+                  names={names}
+                  path={path}
+                  comparing={comparing}
+                  onCompare={setComparing}
+                  onClose={() => setSteps(false)}
+                />
               ) : (
                 <Current
                   state={state}
@@ -243,6 +288,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
               onDecide={state.decide}
               onUndo={state.undo}
               onRedo={state.redo}
+              saying={saying}
             />
           </Safe>
         )}

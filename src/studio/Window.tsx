@@ -8,15 +8,22 @@ import { type Address, type Wish } from '@/core/places';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { type PointedAt } from '@/workers/pointer';
+import { SayLine, type Saying } from './slip/SayLine';
 import { Slip } from './slip/Slip';
 import { type ShopState } from './useShop';
 import { tokens } from './theme';
 
 const Pane = styled.section`
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  grid-template-rows: auto minmax(0, 1fr) auto;
   min-width: 0;
   min-height: 0;
+`;
+
+const Foot = styled.div`
+  padding: 7px 16px 9px;
+  border-top: 1px solid ${tokens.line};
+  background: ${tokens.sheet};
 `;
 
 const Sill = styled.div`
@@ -112,13 +119,14 @@ interface WindowProps {
   onDecide: (wishes: Wish | readonly Wish[], label?: string) => void;
   onUndo: () => void;
   onRedo: () => void;
+  saying: Saying;
 }
 
 /** Where the keyboard goes from the window: to the sheet beside it. */
 const nextOf = (pane: HTMLElement | null) => pane?.parentElement?.querySelector<HTMLElement>('main') ?? null;
 
 /** The live shop, at any width, on any page. At rest it is pointed at; links are followed with a modifier key, or where it is told so. */
-export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUndo, onRedo }: WindowProps) {
+export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUndo, onRedo, saying }: WindowProps) {
   const { worker, summary, watch } = shop;
   const made = shop.turn > 0;
   const frame = useRef<HTMLIFrameElement>(null);
@@ -297,6 +305,18 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
           {!made ? <Empty>Making the shop …</Empty> : null}
         </div>
       </Stage>
+      <Foot>
+        <SayLine
+          {...saying}
+          thing={null}
+          path={path}
+          worker={made ? worker : null}
+          turn={shop.turn}
+          label="Say a change"
+          hint="“three columns”, “less red”, “a page about workshops”, “undo the last two”"
+          above
+        />
+      </Foot>
       {pointed ? (
         <Slip
           pointed={pointed}
@@ -311,6 +331,8 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
             close(false);
           }}
           onDecide={onDecide}
+          path={path}
+          saying={saying}
         />
       ) : null}
     </Pane>

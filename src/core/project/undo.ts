@@ -110,8 +110,9 @@ export function versionsOf({ log }: Story): Change[] {
 export function goBackTo(story: Story, id: string, stamp: Stamp): Result<Story> {
   const then = projectAt(story, id);
   const named = story.log.changes.find((one) => one.id === id);
-  if (!then || !named) return fail('This version is no longer in the log.');
-  return ok(change(story, `Back to “${named.version?.name ?? named.label}”`, wishesTo(story.project, then), stamp));
+  if (!then) return fail('This version is no longer in the log.');
+  const called = named ? `“${named.version?.name ?? named.label}”` : 'the beginning';
+  return ok(change(story, `Back to ${called}`, wishesTo(story.project, then), stamp));
 }
 
 /** A change as one sentence: what the seller did, else all that it moved. */

@@ -12,7 +12,7 @@ import { isNo, type Found, type Said } from './said';
 
 /** Below this share of all that could be meant, a kind is not thought of (found on sentences that training had not seen). */
 const leastThought = 0.06;
-/** From this share on, and with nothing else near, a sentence is taken as understood. */
+/** From this share on a sentence is taken as understood: below it, sentences of a batch that was read at first sight were understood wrong. */
 const sureFrom = 0.6;
 /** What is left when nothing else is likely is refused from here on. */
 const refusedFrom = 0.5;

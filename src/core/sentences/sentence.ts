@@ -145,7 +145,7 @@ function namesAt(tokens: readonly Token[], at: number, names: readonly Name[]): 
     if (!words.every((word, i) => isAlike(tokens[at + i] as Token, word, n > 1))) continue;
     const same = words.every((word, i) => tokens[at + i]?.word === word);
     if (n === best && exact && !same) continue;
-    const beside = [tokens[at - 1]?.stem, tokens[at + n]?.stem].includes('pag');
+    const beside = tokens[at + n]?.stem === 'pag';
     if (common && !beside && !/^\p{Lu}/u.test(tokens[at]?.text ?? '')) continue;
     if (n > best || (same && !exact)) slots = [];
     best = n;
@@ -211,14 +211,17 @@ function datesIn(text: string, today: Date): { start: number; end: number; date:
   });
 }
 
-/** A colour without words before it that are no part of its name: "less red", "a darker green". */
+/** Words that compare a colour with what it is now are no part of its name: "a darker sky blue", "less red". */
+const comparing = /(?<!\p{L})(?:less|more|too|\p{L}+er)(?!\p{L})/giu;
+const withoutComparing = (text: string): string =>
+  text.replace(comparing, (word) => (colourOf(word) ? word : '·'.repeat(word.length)));
+
+/** A colour without a word before it that says nothing of it: "buttons blue", "take black". */
 function colourIn({ text, at, hex }: { text: string; at: number; hex: string }): Slot {
   const [first = '', ...rest] = text.split(' ');
   const name = rest.join(' ');
-  const alone = name ? colourOf(name) : undefined;
-  const isApart = alone !== undefined && (alone === hex || /(?:er|re)$|^less$/i.test(first));
-  return isApart
-    ? { start: at + first.length + 1, end: at + text.length, colour: { name, hex: alone } }
+  return name && colourOf(name) === hex
+    ? { start: at + first.length + 1, end: at + text.length, colour: { name, hex } }
     : { start: at, end: at + text.length, colour: { name: text, hex } };
 }
 
@@ -259,7 +262,7 @@ export function readSentence(text: string, shop: Shop, today: Date, names = name
   for (const one of counts) if (one.number.of !== 'plain' && one.number.of !== 'pieces') keep(one);
   for (const one of datesIn(text, today)) keep(one);
   for (const one of counts) keep(one);
-  for (const found of colourWords(text)) keep(colourIn(found));
+  for (const found of colourWords(withoutComparing(text))) keep(colourIn(found));
   slots.sort((a, b) => a.start - b.start);
   const parts: Part[] = [];
   let slot = 0;

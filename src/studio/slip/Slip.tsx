@@ -4,7 +4,7 @@ import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 're
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
 import { given, set, type Wish } from '@/core/places';
-import { thingName, thingOf } from '@/core/things/about';
+import { thingName, thingOf, type ThingKind } from '@/core/things/about';
 import { type PointedAt } from '@/workers/pointer';
 import { type ShopWorker } from '@/workers/client';
 import { type Jobs } from '@/workers/protocol';
@@ -13,6 +13,7 @@ import { tokens } from '../theme';
 import { keepPictures } from '../projects';
 import { Groups, type Bring } from './Groups';
 import { placeSlip, type Placed } from './place';
+import { SayLine, type Saying } from './SayLine';
 import { TextForm } from './TextForm';
 
 const Paper = styled.div`
@@ -46,6 +47,21 @@ const Up = styled.p`
   align-items: baseline;
 `;
 
+/** What could be said to a kind of thing. */
+const hints: Partial<Record<ThingKind, string>> = {
+  heading: 'shorter',
+  text: 'warmer',
+  button: 'this should go to the gift cards',
+  link: 'this should go to the contact page',
+  section: 'move this above the questions',
+  card: 'put this first',
+  price: 'the price is 12',
+  logo: 'our initials',
+  picture: 'landscapes',
+  page: 'three columns',
+  entry: 'call it Letters',
+};
+
 interface SlipProps {
   pointed: PointedAt;
   /** How large the window shows the shop, and where it stands on the screen. */
@@ -61,10 +77,12 @@ interface SlipProps {
   /** Leads to the words of the brief that it was made of. */
   onSource: (source: Source) => void;
   onDecide: (wishes: Wish | readonly Wish[], label?: string) => void;
+  path: string;
+  saying: Saying;
 }
 
 /** Opens beside the thing that was pointed at: what it is and why, what can be done to it, and what it stands in. */
-export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, onSource, onDecide }: SlipProps) {
+export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, onSource, onDecide, path, saying }: SlipProps) {
   const paper = useRef<HTMLDivElement>(null);
   const [found, setFound] = useState<{ of: string; made: Jobs['slip']['get'] } | null>(null);
   const [placed, setPlaced] = useState<Placed | null>(null);
@@ -180,6 +198,18 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
         </TextForm>
       ) : null}
       {leads ? null : groups}
+      {made ? (
+        <SayLine
+          {...saying}
+          key={thing}
+          thing={thing}
+          path={path}
+          worker={worker}
+          turn={turn}
+          label="Say what should be different"
+          hint={hints[shown?.kind ?? 'page'] ?? 'three columns'}
+        />
+      ) : null}
       {made?.slip.shared ? (
         <Soft>
           <small>{made.slip.shared}</small>

@@ -121,10 +121,10 @@ export function Compare({ state, shop, names, step, startPath, onClose }: Compar
 
   /** Another brief or list takes what was decided on it along. */
   const takeOver = async ({ place, after }: SetAt) =>
-    state.decide(await withMoves(worker, now, [{ place, value: after }]), `Taken over from “${version?.version?.name ?? ''}”`);
+    state.decide(await withMoves(worker, now, [{ place, value: after }]), `Taken over from “${called}”`);
 
-  const named = (id: string) => state.story.log.changes.find((change) => change.id === id);
-  const version = named(at);
+  const version = state.story.log.changes.find((change) => change.id === at);
+  const called = version ? (version.version?.name ?? when(version.at)) : 'The beginning';
   return (
     <Veil isOpen isDismissable onOpenChange={(open) => (open ? undefined : onClose())}>
       <Table>
@@ -139,6 +139,8 @@ export function Compare({ state, shop, names, step, startPath, onClose }: Compar
                     {one.version?.name} ({when(one.at)})
                   </option>
                 ))}
+                {versions.some(({ id }) => id === at) || !version ? null : <option value={at}>{when(version.at)}</option>}
+                <option value="">The beginning</option>
               </select>
             </label>
             <label>
@@ -166,7 +168,7 @@ export function Compare({ state, shop, names, step, startPath, onClose }: Compar
           <div className="two">
             {(['Then', 'Now'] as const).map((title, i) => (
               <article key={title} aria-label={title}>
-                <b>{i === 0 ? (version?.version?.name ?? 'Then') : 'Now'}</b>
+                <b>{i === 0 ? called : 'Now'}</b>
                 <ShopFrame
                   id={title}
                   title={title}

@@ -50,16 +50,18 @@ interface StepsProps {
   shop: ShopState;
   names: Partial<Names>;
   path: string;
+  /** The step that the present is compared with: "" for the beginning, null where nothing is. */
+  comparing: string | null;
+  onCompare: (step: string | null) => void;
   onClose: () => void;
 }
 
 /** The way that the project came: every step as a sentence, versions to go back to, and what is set aside. */
-export function Steps({ state, shop, names, path, onClose }: StepsProps) {
+export function Steps({ state, shop, names, path, comparing, onCompare, onClose }: StepsProps) {
   const { changes } = state.story.log;
   const [said, setSaid] = useState<{ kind: 'mend' | 'fine'; say: string } | null>(null);
   const [name, setName] = useState('');
   const [most, setMost] = useState(shownFirst);
-  const [comparing, setComparing] = useState<string | null>(null);
   const gone = takenBack(changes);
   const newest = [...changes].reverse();
   const tell = (result: { ok: true } | { ok: false; say: string }, fine: string) =>
@@ -110,14 +112,14 @@ export function Steps({ state, shop, names, path, onClose }: StepsProps) {
               onGoBack={() =>
                 tell(state.goBackTo(change.id), `All is as it was at “${change.version?.name ?? ''}”. Undo brings back what was.`)
               }
-              onCompare={() => setComparing(change.id)}
+              onCompare={() => onCompare(change.id)}
             />
           ))}
         </List>
         {newest.length > most ? <QuietButton onPress={() => setMost(most + 200)}>Show earlier steps</QuietButton> : null}
       </section>
       {comparing !== null ? (
-        <Compare state={state} shop={shop} names={names} step={comparing} startPath={path} onClose={() => setComparing(null)} />
+        <Compare state={state} shop={shop} names={names} step={comparing} startPath={path} onClose={() => onCompare(null)} />
       ) : null}
     </SheetBody>
   );

@@ -244,7 +244,11 @@ export const shift = defineSentence({
   ],
   reads: (said) => {
     const tooMuch = hears(said, 'too');
-    const asked = shifts.find(({ words }) => hears(said, ...words));
+    // "More light red": what stands before the hue says which way.
+    const before = coloursNamed(said).flatMap(({ name }) => name.toLowerCase().split(' ').slice(0, -1));
+    const asked =
+      shifts.find(({ words }) => words.some((word) => before.includes(word))) ??
+      shifts.find(({ words }) => hears(said, ...words));
     if (!asked) return no('Darker, lighter, stronger or softer?');
     const by = tooMuch && asked.by === 'darker' ? 'lighter' : tooMuch && asked.by === 'lighter' ? 'darker' : asked.by;
     const turn = shifts.find((one) => one.by === by)?.turn ?? asked.turn;

@@ -1,0 +1,152 @@
+import { expect, test, type Page } from '@playwright/test';
+import { expectNoAxeFindings, openSample, saved, shopWindow, slipOf } from './support';
+
+/** Changes that are said: to the whole site, and to a thing that is pointed at. */
+
+const line = (page: Page) => page.getByLabel('Say a change', { exact: true });
+const slipLine = (page: Page) => slipOf(page).getByLabel('Say what should be different');
+
+/** Says something to the whole site, and does it with Enter once it was understood. */
+async function say(page: Page, text: string, understood: string | RegExp): Promise<void> {
+  await line(page).fill(text);
+  await expect(page.getByRole('button', { name: understood })).toBeVisible();
+  await line(page).press('Enter');
+  await expect(line(page)).toHaveValue('');
+}
+
+/** Points at a thing, says something to it, and does it: three actions. */
+async function sayAt(
+  page: Page,
+  at: string,
+  text: string,
+  understood: string | RegExp,
+  spot?: { x: number; y: number },
+): Promise<number> {
+  await shopWindow(page)
+    .locator(at)
+    .click(spot ? { position: spot } : {});
+  await slipLine(page).fill(text);
+  await expect(slipOf(page).getByRole('button', { name: understood })).toBeVisible();
+  await slipLine(page).press('Enter');
+  await saved(page);
+  return 3;
+}
+
+test('twelve wishes of a week after publishing, each within four actions', async ({ page }) => {
+  await openSample(page);
+  const shop = shopWindow(page);
+  const actions: Record<string, number> = {};
+  const top = { x: 3, y: 3 };
+
+  actions['a button that leads elsewhere'] = await sayAt(
+    page,
+    '.opening .button',
+    'this should go to the gift cards',
+    /leads to Gift cards/,
+  );
+  await expect(shop.locator('.opening .button').first()).toHaveAttribute('href', /gift-cards/);
+
+  actions['a second button'] = await sayAt(page, '.opening .button', 'a second button to Contact', /Contact/);
+  await expect(shop.locator('.opening .button, .opening .second, .opening a').filter({ hasText: 'Contact' })).toHaveCount(1);
+
+  actions['a third column'] = await sayAt(page, '#featured .good >> nth=1', 'three columns', /→ 3/, top);
+
+  actions['goods put first'] = await sayAt(
+    page,
+    '#featured .good >> nth=1',
+    'put Tarn first',
+    /Tarn before the other goods/,
+    top,
+  );
+  await expect(shop.locator('#featured .good').first()).toContainText('Tarn');
+
+  actions['not on phones'] = await sayAt(page, '#numbers', 'hide this on phones', /left out on phones/, top);
+
+  actions['a section moved'] = await sayAt(
+    page,
+    '#why',
+    'move this above the featured goods',
+    /Why us stands above Featured goods/,
+    top,
+  );
+  await expect
+    .poll(() =>
+      shop
+        .locator('main section')
+        .evaluateAll((all) => all.map(({ id }) => id))
+        .then((ids) => ids.indexOf('why') < ids.indexOf('featured')),
+    )
+    .toBe(true);
+
+  actions['a darker ground'] = await sayAt(page, '#story', 'a darker ground here', /Tone of Story/, top);
+
+  actions['another heading'] = await sayAt(page, 'h1', 'make it say "Colour from the fell"', /Colour from the fell/);
+  await expect(shop.locator('h1')).toHaveText('Colour from the fell');
+
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await say(page, 'ten percent off all yarn until Friday', /10 % off Yarn, taken off unasked, until \d{4}-\d\d-\d\d/);
+  actions['ten percent off one category until Friday'] = 2;
+
+  await say(page, 'a page about how we dye with plants', /A page more: “How we dye with plants”/);
+  actions['a page from a sentence'] = 2;
+  await expect(shop.locator('.top nav').getByRole('link', { name: 'How we dye with plants' })).toHaveCount(1);
+
+  await say(page, 'take back the last change but one', /Takes back: 10 % off Yarn/);
+  actions['the last change but one back'] = 2;
+
+  await say(page, 'what is different from last week?', /Shows what is different/);
+  actions['what differs from last week'] = 2;
+  await expect(page.getByRole('dialog', { name: 'Two versions side by side' })).toBeVisible();
+
+  expect(Object.keys(actions)).toHaveLength(12);
+  for (const [wish, count] of Object.entries(actions)) {
+    expect([wish, count <= 4]).toEqual([wish, true]);
+    console.log(`${wish}: ${count} actions`);
+  }
+});
+
+test('what was said is one step, that the keyboard takes back; steps are spoken of', async ({ page }) => {
+  await openSample(page);
+  await say(page, 'three columns', /→ 3/);
+  await expect(page.getByRole('button', { name: /^Undo: Goods beside each other/ })).toBeVisible();
+  await say(page, 'less red', /Second colour: .* → /);
+  await say(page, 'undo the last two', /Takes back: Second colour.*; Goods beside each other/);
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+  await say(page, 'redo', /Does again/);
+  await expect(page.getByRole('button', { name: /^Redo: / })).toBeVisible();
+});
+
+test('what is not understood is said, with what can be; several meanings are several to choose from', async ({ page }) => {
+  await openSample(page);
+  await line(page).fill('make it pop');
+  await expect(page.getByText('This is nothing that Arcatum understood as a change of the shop.')).toBeVisible();
+  await expect(page.getByText('What can be said:')).toBeVisible();
+  await expectNoAxeFindings(page, 'a sentence that was not understood');
+  await line(page).press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+  await line(page).press('Escape');
+  await expect(line(page)).toHaveValue('');
+
+  await shopWindow(page).locator('h1').click();
+  await slipLine(page).fill('another headline');
+  await expect(slipOf(page).getByText('Which one is meant?')).toBeVisible();
+  await expectNoAxeFindings(page, 'a sentence of several meanings');
+  // Enter chooses none of several.
+  await slipLine(page).press('Enter');
+  await expect(slipOf(page).getByText('Which one is meant?')).toBeVisible();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await expect(page.getByRole('button', { name: /^Undo: Headline/ })).toBeVisible();
+});
+
+test('a sentence that leads to a page leads the window there; one that is too long is said so', async ({ page }) => {
+  await openSample(page);
+  await line(page).fill('show me the contact page');
+  await expect(page.getByRole('button', { name: 'Go to “Contact”.' })).toBeVisible();
+  await line(page).press('Enter');
+  await expect(shopWindow(page).locator('#contact')).toBeVisible();
+  await line(page).fill('x'.repeat(700));
+  await expect(page.getByText(/A wish has at most 600/)).toBeVisible();
+});

@@ -1,0 +1,248 @@
+import { importGoods } from '../goods';
+import { hintsOf } from '../brief';
+import { set, lookPlaces, tillPlaces, planPlaces } from '../places';
+import { change, newProject, startStory, undo, withWishes, type Project, type Story } from '../project';
+import { makeShop, namesIn, type Shop } from '../site';
+import { fulfil, longestSentence, pastOf, readSentence, understand, type Reading, type SentenceKind } from './index';
+
+/** A shop of this test's own: invented. */
+const brief = `Aldo's Kites, Trieste. We sew kites from ripstop nylon on the third floor above the harbour. Each one is flown before it is sold. If the bora tears it in the first year, we mend it free.
+
+Does it need two people? No, one is enough. Can I wash it? Yes, by hand.
+
+The website should be cheerful, sky blue and red. Prices in euros. Write to aldo@kites.example, +39 040 555 0110.`;
+const list = `Title;Price;Category;SKU;Stock;Weight g
+Harbour kite;48,00;Kites;K-1;9;300
+Night kite;62,50;Kites;K-2;4;340
+Thin line;9,00;Lines;L-1;50;80
+Strong line;15,00;Lines;L-2;30;150
+Reel;12,00;Parts;P-1;25;120
+`;
+
+function projectOf(): Project {
+  const goods = importGoods(new TextEncoder().encode(list), hintsOf(brief));
+  if (!goods.ok) throw new Error(goods.say);
+  return { ...newProject('kites', 'Kites'), brief, goods: { ...goods.value, file: 'kites.csv' } };
+}
+
+const project = projectOf();
+const shop = makeShop(project);
+// A Saturday.
+const today = new Date(2026, 10, 28, 12);
+
+const says = (text: string, at?: string, of: { shop: Shop; project: Project; story?: Story } = { shop, project }) =>
+  understand(of.shop, of.project, text, {
+    at,
+    today,
+    ...(of.story ? { past: pastOf(of.story, namesIn(of.shop)) } : {}),
+  });
+
+function sure(text: string, at?: string): Reading {
+  const { readings, refused } = says(text, at);
+  const [reading] = readings.filter((one) => one.sure);
+  if (!reading) throw new Error(`“${text}”: ${refused?.says ?? JSON.stringify(readings.map(({ kind, of }) => [kind, of]))}`);
+  return reading;
+}
+
+const section = (id: string) => `section/home/${id}`;
+const lead = `text/${encodeURIComponent('words/home/opening/lead')}`;
+
+describe('names and values', () => {
+  const slotsOf = (text: string) =>
+    readSentence(text, shop, today).slots.map(
+      ({ page, product, category, section: kind, colour, number, date, quote, address }) =>
+        page
+          ? `page ${page.name}`
+          : product
+            ? `product ${product.title}`
+            : category
+              ? `category ${category.name}`
+              : kind
+                ? `section ${kind}`
+                : colour
+                  ? `colour ${colour.name}`
+                  : number
+                    ? `${number.value} ${number.of}`
+                    : (date ?? quote ?? address ?? ''),
+    );
+  test.each([
+    ['the Harbour kite costs €50', ['product Harbour kite', '50 money']],
+    ['put the harbor kite first', ['product Harbour kite']],
+    ['the price of the strong lin is 16,50 euros', ['product Strong line', '16.5 money']],
+    ['the price of strong line is 16,50 euros', ['product Strong line', '16.5 money']],
+    ['10 % off all lines until Friday', ['10 percent', 'category Lines', '2026-12-04']],
+    ['returns in thirty days', ['30 days']],
+    ['it weighs 1.2 kg', ['1200 grams']],
+    ['a darker sky blue', ['colour sky blue']],
+    ['call it “Wind”', ['Wind']],
+    ['link to https://wind.example/a', ['https://wind.example/a']],
+    ['move the featured goods under the questions', ['section featured', 'section questions']],
+    ['the About page', ['page About']],
+    // A word of its own in any sentence names no page.
+    ['a page about the shop', []],
+  ])('%s', (text, found) => expect(slotsOf(text)).toEqual(found));
+
+  test('a day is the next of its name, and of a week its last', () => {
+    const dateOf = (text: string) => readSentence(text, shop, today).slots.find(({ date }) => date)?.date;
+    expect(dateOf('until Friday')).toBe('2026-12-04');
+    expect(dateOf('until 24 December')).toBe('2026-12-24');
+    expect(dateOf('only this week')).toBe('2026-11-29');
+    expect(dateOf('until January 6')).toBe('2027-01-06');
+    expect(dateOf('may it be red')).toBeUndefined();
+  });
+});
+
+describe('what is understood', () => {
+  test.each<[string, string | undefined, SentenceKind, Record<string, string>]>([
+    ['three columns', undefined, 'columns', { n: '3' }],
+    ['move this above the featured goods', section('why'), 'move', { section: 'why', before: 'featured' }],
+    ['hide this on phones', section('why'), 'phone-hide', { section: 'why' }],
+    ['the Reel now costs 13.50', undefined, 'price', { product: 'Reel', money: '13.5' }],
+    ['10 % off all lines until Friday', undefined, 'discount', { percent: '10', of: 'Lines', until: '2026-12-04' }],
+    ['put the Night kite first', undefined, 'first', { product: 'Night kite' }],
+    ['a page about how we test our kites', undefined, 'page', { text: 'how we test our kites' }],
+    ['call it “Why fly”', `heading/${encodeURIComponent('words/home/opening/headline')}`, 'text', { text: 'Why fly' }],
+    ['less red', undefined, 'shift', { by: 'softer' }],
+    ['dark background', section('why'), 'ground', { tone: 'inverse' }],
+  ])('%s', (text, at, kind, of) => expect(sure(text, at)).toMatchObject({ kind, of }));
+
+  test('each reading is a sentence, with what stood there before and what will', () => {
+    const { says: said, sets } = sure('the Reel now costs 13.50');
+    expect(said).toBe('Reel: €12.00 → €13.50.');
+    expect(sets).toEqual([{ place: expect.stringMatching(/^goods\/.+\/price$/) as string, before: 1200, after: 1350 }]);
+  });
+
+  test('several meanings are several readings, none of which is sure', () => {
+    const { readings } = says('another headline', `heading/${encodeURIComponent('words/home/opening/headline')}`);
+    expect(readings.length).toBeGreaterThan(1);
+    expect(readings.every((reading) => !reading.sure && reading.kind === 'other-text')).toBe(true);
+  });
+
+  test('what would be done is one step, and undo gives the same project', () => {
+    const story = startStory(project, '2026-11-28T08:00:00.000Z');
+    let n = 0;
+    const stamp = () => ({ id: `s${n++}`, at: `2026-11-28T09:00:0${n}.000Z` });
+    for (const [text, at] of [
+      ['three columns', undefined],
+      ['10 % off all lines until Friday', undefined],
+      ['move this above the featured goods', section('why')],
+      ['put the Night kite first', undefined],
+    ] as const) {
+      const done = fulfil(story, sure(text, at), stamp, namesIn(shop));
+      if (!done.ok) throw new Error(done.say);
+      expect(done.value.log.changes).toHaveLength(1);
+      expect(done.value.project).not.toEqual(project);
+      expect(undo(done.value, stamp()).project).toEqual(project);
+    }
+  });
+
+  test('a discount of a category is taken off unasked; one with a code is typed', () => {
+    const [one] = withWishes(project, sure('10 % off all lines until Friday').wishes).decisions.get('till/codes') as Record<
+      string,
+      unknown
+    >[];
+    expect(one).toMatchObject({
+      kind: 'percent',
+      amount: 1000,
+      automatic: true,
+      until: '2026-12-04',
+      of: { kind: 'shelves', names: ['Lines'] },
+    });
+    const [two] = withWishes(project, sure('code BORA for 15 %').wishes).decisions.get('till/codes') as Record<string, unknown>[];
+    expect(two).toMatchObject({ code: 'BORA', amount: 1500, automatic: false });
+  });
+
+  test('a colour keeps its hue when it is made darker', () => {
+    const { sets } = sure('a darker red');
+    expect(sets[0]?.before).not.toBe(sets[0]?.after);
+    expect(sets[0]?.place).toMatch(/^look\/(accent|second|third)$/);
+  });
+});
+
+describe('steps', () => {
+  const stamps = (i: number) => ({ id: `c${i}`, at: `2026-11-2${i}T10:00:00.000Z` });
+  let story = startStory(project, '2026-11-20T10:00:00.000Z');
+  [3, 4, 5].forEach((count, i) => {
+    story = change(story, '', [set(lookPlaces.goodsColumns, count)], stamps(i + 1));
+  });
+  const of = { shop: makeShop(story.project), project: story.project, story };
+  const act = (text: string) => says(text, undefined, of).readings[0]?.act;
+
+  test('are taken back by their number, done again, named, and compared with', () => {
+    expect(act('undo the last two')).toEqual({ do: 'undo', steps: 2 });
+    expect(act('undo')).toEqual({ do: 'undo', steps: 1 });
+    expect(act('take back the last change but one')).toEqual({ do: 'take-out', change: 'c2' });
+    expect(act('save this as “windy”')).toEqual({ do: 'name', version: 'windy' });
+    expect(act('what changed since 23 November 2026?')).toEqual({ do: 'compare', change: 'c2' });
+    expect(says('undo the last nine', undefined, of).refused?.says).toBe('Only 3 steps can be taken back.');
+    expect(says('redo', undefined, of).refused?.says).toMatch(/nothing to do again/);
+  });
+
+  test('do what they say', () => {
+    const reading = says('undo the last two', undefined, of).readings[0];
+    const done = reading && fulfil(story, reading, () => ({ id: `u${Math.abs(n++)}`, at: '2026-11-28T10:00:00.000Z' }), {});
+    expect(done?.ok && done.value.project.decisions.get('look/columns')).toBe(3);
+  });
+  let n = 0;
+});
+
+describe('what is not done', () => {
+  test.each([
+    ['', 'Say what should be different.'],
+    ['x'.repeat(longestSentence + 1), `This is ${longestSentence + 1} characters long.`],
+    ['the price of the Reel is 12', 'It is so already.'],
+    ['nine columns', 'One to six goods can stand beside each other.'],
+    ['delete the Terms page', 'A shop needs the page “Terms”.'],
+    ['the code FOG is over', 'There is no discount to end.'],
+    ['free delivery from 50', 'No delivery is set yet.'],
+    ['no card payments', 'Then nobody could pay.'],
+  ])('%s', (text, because) => {
+    const { readings, refused } = says(text);
+    expect(readings).toEqual([]);
+    expect(refused?.says).toContain(because);
+  });
+
+  test.each([
+    'make it pop',
+    'delete everything',
+    'mach es bitte größer',
+    'اجعلها أكبر',
+    '🙂🙂🙂',
+    '\u202Eeverything reversed\u202C',
+    '<script>alert(1)</script>',
+    'what is the weather',
+    'a chatbot in the corner',
+  ])('%s', (text) => {
+    const { readings, refused } = says(text);
+    expect(readings.filter((reading) => reading.sure)).toEqual([]);
+    if (refused) expect(refused.says).toMatch(/[.?]$/);
+  });
+
+  test('what is not understood comes with what can be said', () => {
+    const { refused } = says('make it pop');
+    expect(refused?.nearest).toHaveLength(3);
+    for (const near of refused?.nearest ?? []) expect(near).toMatch(/“.+”/);
+  });
+
+  test('a thing that is not there any more is said', () => {
+    expect(says('bigger', 'section/home/gone').refused?.says).toMatch(/not in the shop any more/);
+    expect(says('bigger', 'nonsense').refused?.says).toMatch(/not in the shop any more/);
+  });
+
+  test('nobody is left without a way to pay, and the one section of a page stays', () => {
+    const cash = withWishes(project, [set(tillPlaces.payments, { ...shop.rules.payments, card: false, cash: true })]);
+    expect(says('no cash', undefined, { shop: makeShop(cash), project: cash }).refused?.says).toMatch(/nobody could pay/);
+    expect(says('hide this', 'section/shop/listing').refused?.says).toMatch(/for nothing|all that this page has/);
+    expect(planPlaces.pageHidden('shop').address).toBe('plan/shop/hidden');
+  });
+
+  test('a text longer than its place holds is not taken', () => {
+    const { refused } = says(`write “${'wind '.repeat(110)}”`, `button/${encodeURIComponent('words/home/opening/button')}`);
+    expect(refused?.says).toMatch(/characters long/);
+  });
+});
+
+test('a wish said at a text reaches that text alone', () => {
+  const { readings } = says('write “Sewn above the harbour”', lead);
+  expect(readings.flatMap(({ sets }) => sets).map(({ place }) => place)).toEqual(['words/home/opening/lead']);
+});
