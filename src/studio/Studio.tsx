@@ -194,9 +194,9 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     story: state.story,
     names,
     onFulfil: ({ wishes, act, says }, paths) => {
+      if (wishes.length) state.decide(wishes, says.replace(/\.$/, ''));
       switch (act?.do) {
         case undefined:
-          state.decide(wishes, says.replace(/\.$/, ''));
           return '';
         case 'undo':
           for (let step = 0; step < act.steps; step++) state.undo();

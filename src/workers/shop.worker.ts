@@ -280,8 +280,12 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const page = pageAt(opened(), path)?.page.id ?? 'home';
     const at = thing ?? undefined;
     const understood = understand(opened(), openedProject(), text, { at, page, past, today: new Date() });
-    const pages = understood.readings.flatMap(({ act }) => (act?.do === 'go' ? [act.page] : []));
-    const paths = opened().pages.flatMap(({ id, path: to }) => (pages.includes(id) ? [[id, to] as const] : []));
+    // A page that would be made has its address from the shop that would be.
+    const paths = understood.readings.flatMap(({ act, wishes }) => {
+      if (act?.do !== 'go') return [];
+      const of = wishes.length ? workshop.make(withWishes(openedProject(), wishes)) : opened();
+      return of.pages.flatMap(({ id, path: to }) => (id === act.page ? [[id, to] as const] : []));
+    });
     return { ...understood, paths: Object.fromEntries(paths) };
   },
   ideas: async () => ({

@@ -12,9 +12,10 @@ export function fulfil(
   names: Partial<Names>,
   standing?: Standing,
 ): Result<Story> {
+  if (wishes.length) return ok(change(story, says.replace(/\.$/, ''), withMoves(story.project, wishes), stamp(), standing));
   switch (act?.do) {
     case undefined:
-      return ok(change(story, says.replace(/\.$/, ''), withMoves(story.project, wishes), stamp(), standing));
+      return ok(story);
     case 'undo': {
       let next = story;
       for (let step = 0; step < act.steps; step++) next = undo(next, stamp());

@@ -159,7 +159,6 @@ export function SayLine({ story, names, onFulfil, thing, path, worker, turn, lab
   const shown = now !== null || said !== null;
   return (
     <Line
-      aria-label={label}
       style={above ? {} : { display: 'grid' }}
       onSubmit={(event) => {
         event.preventDefault();

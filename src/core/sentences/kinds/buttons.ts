@@ -136,6 +136,7 @@ export const secondButton = defineSentence({
         set(textPlace(owner, opening.id, { field: 'second' }), label),
         set(leadsTo(owner, opening.id, 'second'), writeLead(target.lead)),
       ],
+      says: `A second button: “${label}”, that leads to ${target.name}.`,
       of: { to: target.name },
     };
   },

@@ -1,4 +1,7 @@
-import { clear, planPlaces, set } from '../../places';
+import { clear, planPlaces, set, textPlace } from '../../places';
+import { ownKey } from '../../sections/about';
+import { isSmallWord } from '../../words';
+import { tokensOf } from '../tokens';
 import { freshId, pageDefinitions, pageLibrary, type Page } from '../../plan';
 import { isNamed } from '../../requests';
 import {
@@ -74,6 +77,38 @@ function themeOf(said: Said): string | null {
   return from ? text.slice(from.start, before.at(-1)?.end) : null;
 }
 
+const mostPassages = 5;
+
+/** "Dye", "dyed" and "dyes" are forms of one word. */
+function isFormOf(a: string, b: string): boolean {
+  const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  return long.startsWith(short) && /^(?:s|d|ed|es|ing|r|er|ers)?$/.test(long.slice(short.length));
+}
+
+/** What the seller has told of something, in their own words: sentences that may be printed, then descriptions of goods. */
+function toldOf(theme: string, { shop }: Said): string[] {
+  const telling = (text: string) => tokensOf(text).flatMap(({ word }) => (word.length < 3 || isSmallWord(word) ? [] : [word]));
+  const asked = telling(theme);
+  const shared = (text: string) => {
+    const heard = telling(text);
+    return asked.filter((word) => heard.some((other) => isFormOf(word, other))).length;
+  };
+  const best = <T>(all: readonly T[], text: (one: T) => string): T[] => {
+    const met = all.map((one, i) => ({ one, i, score: shared(text(one)) })).filter(({ score }) => score > 0);
+    const chosen = met.sort((a, b) => b.score - a.score || a.i - b.i).slice(0, mostPassages);
+    return chosen.sort((a, b) => a.i - b.i).map(({ one }) => one);
+  };
+  const sentences = best(shop.reading.statements, ({ text }) => text).map(({ text }) => text);
+  const goods = best(
+    shop.catalogue.products.filter(({ description }) => description !== ''),
+    ({ title, description }) => `${title} ${description}`,
+  ).map(({ title, description }) => `${title}: ${description}`);
+  return [...sentences, ...goods].slice(0, mostPassages).filter((text) => text.length <= longestPassage);
+}
+
+/** Characters that fit into a passage. */
+const longestPassage = 1200;
+
 export const page = defineSentence({
   kind: 'page',
   offers: 'Make a page: “a page about how we dye with plants”',
@@ -104,9 +139,20 @@ export const page = defineSentence({
     // A page of a kind that Arcatum knows is made as that; what is of no kind is a page of one's own.
     const known = pageLibrary.find((one) => one.name.toLowerCase() === name.toLowerCase() && !taken.includes(one.kind));
     const kind = known?.kind ?? 'page';
+    const id = freshId(kind, taken);
+    const told = kind === 'page' ? toldOf(theme, said) : [];
     return {
-      wishes: [set(planPlaces.addedPage(freshId(kind, taken)), { kind, name })],
-      says: `A page more: “${name}”, in the menu.`,
+      wishes: [
+        set(planPlaces.addedPage(id), { kind, name }),
+        set(planPlaces.inMenu(id), true),
+        ...told.map((text, i) => set(textPlace(id, 'free-text', { field: 'passages', key: ownKey(i + 1), part: 'text' }), text)),
+        ...(told.length ? [set(textPlace(id, 'free-text', { field: 'heading' }), name)] : []),
+      ],
+      act: { do: 'go', page: id },
+      says:
+        told.length || kind !== 'page'
+          ? `A page more: “${name}”, in menu and footer${told.length ? `, with ${told.length} ${told.length === 1 ? 'passage' : 'passages'} of yours` : ''}.`
+          : `A page more: “${name}”. Nothing that you told speaks of it, so it waits for your words.`,
       of: { text: theme },
     };
   },

@@ -337,6 +337,14 @@ const tones: readonly { tone: Tone | 'none'; words: readonly string[] }[] = [
   { tone: 'accent', words: ['accent', 'main', 'colour', 'color', 'coloured', 'colored', 'our', 'strong'] },
 ];
 
+const grounds: Readonly<Record<Tone | 'none', string>> = {
+  none: 'the ground of its page',
+  raised: 'a raised ground',
+  accent: 'the accent as its ground',
+  second: 'the second colour as its ground',
+  inverse: 'light and dark turned round',
+};
+
 /** The tone that a colour of the shop stands for. */
 function toneOfColour(said: Said): Tone | null {
   const { palette } = said.shop.look;
@@ -370,7 +378,11 @@ export const ground = defineSentence({
     const tone = toneOfColour(said) ?? tones.find(({ words }) => hears(said, ...words))?.tone;
     if (!tone) return no('Which ground? Dark, raised, the accent, the second colour or the usual one.');
     const place = lookPlaces.toneOf(said.spot.owner, section.id);
-    return { wishes: [tone === 'none' ? clear(place) : set(place, tone)], of: { section: section.id, tone } };
+    return {
+      wishes: [tone === 'none' ? clear(place) : set(place, tone)],
+      says: `${section.label}: ${grounds[tone]}.`,
+      of: { section: section.id, tone },
+    };
   },
 });
 
