@@ -38,8 +38,8 @@ test('whatever a sentence is understood as, it may stand at its place', () => {
 
 test('trained on a part, the judge understands sentences that it has not seen; and the same part gives the same weights', () => {
   const part = [readBatch('batch1')];
-  const weights = trainSentences(part, nothings(), 80);
-  expect(trainSentences(part, nothings(), 80)).toEqual(weights);
+  expect(trainSentences(part, nothings(), 8)).toEqual(trainSentences(part, nothings(), 8));
+  const weights = trainSentences(part, nothings(), 60);
   const scored = scoreOf(readBatch('batch3'), judgeOf(weights));
   expect(scored.filter(({ as }) => as === 'right').length / scored.length).toBeGreaterThan(0.6);
 }, 600_000);

@@ -49,6 +49,8 @@ export interface SentenceDefinition<K extends SentenceKind = SentenceKind> {
   at: readonly ThingKind[];
   /** How people say it, what stands for a name or a value in braces. Training begins with these. */
   words: readonly string[];
+  /** Whether it puts something there that is named: a sentence that says "not" doesn't ask for it. */
+  affirms?: true;
   reads: (said: Said) => Answer;
 }
 

@@ -8,7 +8,7 @@ import { longestSentence, noPast, sentenceKinds, type Past, type Reading, type S
 import { judge, learnedJudge, outcomes, type JudgeWeights } from './judge';
 import { readSentence } from './sentence';
 import { sentences } from './registry';
-import { isNo, type Found, type Said } from './said';
+import { hears, isNo, no, type Found, type Said } from './said';
 
 /** Below this share of all that could be meant, a kind is not thought of (found on sentences that training had not seen). */
 const leastThought = 0.06;
@@ -89,18 +89,23 @@ export function understand(
   const nearest = ranked.slice(0, mostNearest).flatMap(({ kind }) => sentences.get(kind)?.offers ?? []);
   if (nothing >= refusedFrom) return refuse('This is nothing that Arcatum understood as a change of the shop.', nearest);
 
+  const denies = hears(said, 'not', 'no', 'never', "don't", 'dont', 'without', "isn't", "shouldn't");
   let because = '';
   let meant: SentenceKind | null = null;
+  let missed = 0;
   let likely = nothing;
   const candidates: Candidate[] = [];
   for (const { kind, share } of ranked.filter((one) => one.share >= leastThought)) {
     const definition = sentences.get(kind);
     if (!definition) continue;
-    const answer = definition.reads(said);
+    const answer =
+      definition.affirms && denies
+        ? no('That it is not to be so was understood, but not what it is to be.')
+        : definition.reads(said);
     if (isNo(answer)) {
       // What was meant and can't be done is said; another meaning of less weight is not put in its place.
       if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return refuse(answer.no, nearest, kind);
-      if (!because) [because, meant] = [answer.no, share >= meantFrom ? kind : null];
+      if (!because) [because, meant, missed] = [answer.no, share >= meantFrom ? kind : null, share];
       // What can't be meant at this thing leaves its share to the others; what only lacks a word does not.
       if (answer.firm || definition.at.includes(spot.thing.kind)) likely += share;
       continue;
@@ -110,6 +115,8 @@ export function understand(
     likely += share;
     candidates.push({ kind, share, found });
   }
+  // What was likelier by far can't be: something else is not put in its place.
+  if (missed > 2 * Math.max(0, ...candidates.map(({ share }) => share))) return refuse(because, nearest, meant);
   const readings = candidates.flatMap(({ kind, share, found }) => {
     const sure = share / likely >= sureFrom && found.length === 1;
     return share / likely < leastThought * 2 ? [] : found.map((one) => readingOf(kind, one, sure, said));

@@ -172,7 +172,8 @@ const valueOf = (word: string): number | undefined =>
 /** The figure at a token with its unit: "10 %", "£12", "30 days", "400 g". */
 function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: number; to: number; count: Count } | null {
   const token = tokens[at];
-  const value = token && valueOf(token.word);
+  const isUnit = (word = '') => Object.hasOwn(daysIn, word.replace(/s$/, ''));
+  const value = token && (token.word === 'one' && isUnit(tokens[at + 1]?.word) ? 1 : valueOf(token.word));
   if (!token || value === undefined) return null;
   const figure = /^\d/.test(token.word) ? token.text : String(value);
   const before = tokens[at - 1];

@@ -187,6 +187,20 @@ describe('steps', () => {
 });
 
 describe('what is not done', () => {
+  test('what a sentence says it should not be is not done', () => {
+    for (const text of ['not so much red', 'the background not in red', 'do not put the Reel first', 'no page about wind'])
+      expect([
+        text,
+        says(text).readings.filter(({ kind }) => ['ground-colour', 'accent', 'first', 'page'].includes(kind)),
+      ]).toEqual([text, []]);
+  });
+
+  test('what is not on this page is not turned into something else', () => {
+    const { readings, refused } = understand(shop, project, 'move the reviews up', { page: 'contact', today });
+    expect(readings).toEqual([]);
+    expect(refused).not.toBeNull();
+  });
+
   test.each([
     ['', 'Say what should be different.'],
     ['x'.repeat(longestSentence + 1), `This is ${longestSentence + 1} characters long.`],

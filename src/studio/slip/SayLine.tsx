@@ -155,14 +155,14 @@ export function SayLine({ story, names, onFulfil, thing, path, worker, turn, lab
     line.current?.focus();
   };
   const [only] = now?.readings ?? [];
-  const isOne = now?.readings.length === 1;
+  const isSure = now?.readings.length === 1 && only?.sure === true;
   const shown = now !== null || said !== null;
   return (
     <Line
       style={above ? {} : { display: 'grid' }}
       onSubmit={(event) => {
         event.preventDefault();
-        if (only && isOne) fulfil(only);
+        if (only && isSure) fulfil(only);
       }}
       onBlur={(event) => {
         // What was done is told where it was said, and no longer than one stays there.
@@ -220,7 +220,7 @@ export function SayLine({ story, names, onFulfil, thing, path, worker, turn, lab
             ) : null}
             {now?.readings.length ? (
               <>
-                <small>{isOne ? 'Enter does it.' : 'Which one is meant?'}</small>
+                <small>{isSure ? 'Enter does it.' : now.readings.length === 1 ? 'Is this meant?' : 'Which one is meant?'}</small>
                 <ul>
                   {now.readings.map((reading) => (
                     <li key={reading.says}>

@@ -54,6 +54,7 @@ function buttonHere({ spot: { thing, section } }: Said): string | null {
 
 export const leads = defineSentence({
   kind: 'leads',
+  affirms: true,
   offers: 'Lead a button elsewhere: “this should go to the gift cards”',
   at: ['button', 'link'],
   words: [
@@ -108,6 +109,7 @@ export const leadsBack = defineSentence({
 
 export const secondButton = defineSentence({
   kind: 'second-button',
+  affirms: true,
   offers: 'Put a second button in the opening: “a second button to the gift cards”',
   at: ['section', 'button', 'page'],
   words: [

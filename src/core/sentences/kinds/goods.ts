@@ -88,6 +88,7 @@ export const describe = defineSentence({
 
 export const price = defineSentence({
   kind: 'price',
+  affirms: true,
   offers: 'Change a price: “the price is 12”',
   at: ['price', 'card', 'page'],
   words: [
@@ -352,6 +353,7 @@ const most = 40;
 
 export const first = defineSentence({
   kind: 'first',
+  affirms: true,
   offers: 'Put goods before the others: “put the sock yarn first”',
   at: ['card', 'page'],
   words: [
@@ -399,6 +401,7 @@ function filed(said: Said): { product: Product; category: string } | No {
 
 export const into = defineSentence({
   kind: 'into',
+  affirms: true,
   offers: 'Put something into a category: “list it under Gifts too”',
   at: ['card', 'page'],
   words: [

@@ -93,10 +93,10 @@ export const markSize = defineSentence({
   ],
   reads: (said) => {
     if (!isDrawn(said)) return no('The name stands in type, which has the size of its look. A drawn mark has a size of its own.');
+    const tooBig = hears(said, 'too') && hears(said, 'big', 'large');
     const bigger =
-      hears(said, 'bigger', 'larger', 'big', 'large', 'small') &&
-      !hears(said, 'smaller') &&
-      !(hears(said, 'too') && hears(said, 'big', 'large'));
+      hears(said, 'bigger', 'larger', 'big', 'large', 'small', 'grow', 'enlarge', 'twice') && !hears(said, 'smaller') && !tooBig;
+    if (!bigger && !tooBig && !hears(said, 'smaller', 'reduce', 'shrink', 'half', 'less')) return no('Larger or smaller?');
     const percent = said.sentence.slots.find(({ number }) => number?.of === 'percent')?.number?.value;
     const by = 1 + (percent ?? 25) / 100;
     const now = said.shop.mark.size;

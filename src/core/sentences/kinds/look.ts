@@ -19,6 +19,7 @@ import { coloursNamed, countNamed, defineSentence, firmNo, hears, no, type Answe
 
 export const columns = defineSentence({
   kind: 'columns',
+  affirms: true,
   offers: 'Goods beside each other: “three columns”',
   at: ['page', 'card', 'section'],
   words: [
@@ -43,6 +44,7 @@ export const columns = defineSentence({
 
 export const phoneColumns = defineSentence({
   kind: 'phone-columns',
+  affirms: true,
   offers: 'Goods beside each other on phones: “one column on phones”',
   at: ['page', 'card', 'section'],
   words: [
@@ -118,6 +120,7 @@ const picks = (said: Said, role: PickedRole): Answer => {
 
 export const accent = defineSentence({
   kind: 'accent',
+  affirms: true,
   offers: 'Another colour for buttons and links: “the accent in mustard”',
   at: ['page', 'button'],
   words: [
@@ -137,6 +140,7 @@ export const accent = defineSentence({
 
 export const second = defineSentence({
   kind: 'second',
+  affirms: true,
   offers: 'Another second colour: “the second colour in plum”',
   at: ['page'],
   words: [
@@ -151,6 +155,7 @@ export const second = defineSentence({
 
 export const groundColour = defineSentence({
   kind: 'ground-colour',
+  affirms: true,
   offers: 'A colour for the ground: “the background in cream”',
   at: ['page'],
   words: [
@@ -173,6 +178,7 @@ export const groundColour = defineSentence({
 
 export const colours = defineSentence({
   kind: 'colours',
+  affirms: true,
   offers: 'Colours to work with: “use navy and rust”',
   at: ['page'],
   words: [
@@ -402,6 +408,22 @@ export const room = defineSentence({
   ],
   reads: (said) => {
     const less = hears(said, 'less', 'tighter', 'tighten', 'closer', 'denser', 'together', 'smaller', 'spread', 'compact');
+    const more = hears(
+      said,
+      'more',
+      'bigger',
+      'breathe',
+      'breathing',
+      'air',
+      'airy',
+      'airier',
+      'wider',
+      'cramped',
+      'tight',
+      'distance',
+      'space',
+    );
+    if (!less && !more) return no('More room or less?');
     const now = said.shop.look.shape.room;
     const next = Math.round(Math.max(0.6, Math.min(1.6, now + (less ? -0.2 : 0.2))) * 100) / 100;
     if (next === now) return firmNo(less ? 'It can’t be tighter.' : 'There can’t be more room.');
@@ -618,7 +640,8 @@ export const phoneSize = defineSentence({
     'make the type on phones larger',
   ],
   reads: (said) => {
-    const bigger = hears(said, 'bigger', 'larger', 'up', 'small', 'increase') && !hears(said, 'smaller', 'down');
+    const bigger = hears(said, 'bigger', 'larger', 'up', 'small', 'increase', 'enlarge') && !hears(said, 'smaller', 'down');
+    if (!bigger && !hears(said, 'smaller', 'down', 'large', 'big', 'decrease', 'reduce')) return no('Larger or smaller?');
     const now = said.shop.exceptions.phone.size ?? 1;
     const next = Math.round(Math.max(0.9, Math.min(1.25, now + (bigger ? 0.08 : -0.08))) * 100) / 100;
     if (next === now) return firmNo(`The text on phones is as ${bigger ? 'large' : 'small'} as it can be.`);

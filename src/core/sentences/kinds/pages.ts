@@ -111,6 +111,7 @@ const longestPassage = 1200;
 
 export const page = defineSentence({
   kind: 'page',
+  affirms: true,
   offers: 'Make a page: “a page about how we dye with plants”',
   at: ['page'],
   words: [

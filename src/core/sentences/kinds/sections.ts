@@ -63,6 +63,7 @@ function movedIn(said: Said): { moved: Section; side: 'before' | 'after'; beside
 
 export const move = defineSentence({
   kind: 'move',
+  affirms: true,
   offers: 'Move a section beside another: “move this above the questions”',
   at: ['section', 'page'],
   words: [
@@ -414,6 +415,7 @@ export const groundAs = defineSentence({
 
 export const add = defineSentence({
   kind: 'add',
+  affirms: true,
   offers: 'Add a section: “opening hours under this”',
   at: ['section', 'page'],
   words: [
