@@ -93,7 +93,8 @@ export function understand(
   let because = '';
   let meant: SentenceKind | null = null;
   let missed = 0;
-  let likely = nothing;
+  // All that it can mean here: what can't be meant at this thing is taken off.
+  let likely = 1;
   const candidates: Candidate[] = [];
   for (const { kind, share } of ranked.filter((one) => one.share >= leastThought)) {
     const definition = sentences.get(kind);
@@ -107,12 +108,11 @@ export function understand(
       if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return refuse(answer.no, nearest, kind);
       if (!because) [because, meant, missed] = [answer.no, share >= meantFrom ? kind : null, share];
       // What can't be meant at this thing leaves its share to the others; what only lacks a word does not.
-      if (answer.firm || definition.at.includes(spot.thing.kind)) likely += share;
+      if (!answer.firm && !definition.at.includes(spot.thing.kind)) likely -= share;
       continue;
     }
     const found = Array.isArray(answer) ? (answer as readonly Found[]) : [answer as Found];
     if (!found.length) continue;
-    likely += share;
     candidates.push({ kind, share, found });
   }
   // What was likelier by far can't be: something else is not put in its place.

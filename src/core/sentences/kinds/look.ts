@@ -517,6 +517,21 @@ export const motion = defineSentence({
   ],
   reads: (said) => {
     const none = hears(said, 'no', 'nothing', 'stop', 'off', 'without', 'less', 'not', "don't", 'dont', 'still');
+    const some = hears(
+      said,
+      'gentle',
+      'gently',
+      'little',
+      'some',
+      'on',
+      'bit',
+      'movement',
+      'motion',
+      'move',
+      'animate',
+      'animations',
+    );
+    if (!none && !some) return no('None, or gentle?');
     return { wishes: [set(lookPlaces.motion, none ? 'none' : 'gentle')], of: { to: none ? 'none' : 'gentle' } };
   },
 });
