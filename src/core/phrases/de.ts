@@ -269,8 +269,8 @@ export const de: Phrases = {
     cheaper: (title, now, before) => `${title}: ${now} statt ${before}.`,
     cheaperOnes: (titles, more) =>
       `Günstiger als vorher: ${more ? `${titles.join(', ')} und ${count(more)} weitere` : listed(titles)}.`,
-    code: ({ code, off, least, until }) =>
-      `${off ? `${off} Nachlass` : 'Versand frei'}${from(least)} mit dem Code ${code}${until ? `, bis ${until}` : ''}.`,
+    code: ({ code, off, what, least, until }) =>
+      `${off ? `${off} Nachlass${what.length ? ` auf ${listed(what)}` : ''}` : 'Versand frei'}${from(least)}${code === null ? '' : ` mit dem Code ${code}`}${until ? `, bis ${until}` : ''}.`,
     percent: (share) => `${number(share)} %`,
   },
   sections: {

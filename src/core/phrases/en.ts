@@ -274,8 +274,8 @@ export const en = {
     cheaper: (title: string, now: string, before: string) => `${title}: ${now} instead of ${before}.`,
     cheaperOnes: (titles: readonly string[], more: number) =>
       `${more ? `${titles.join(', ')} and ${numberWords(more)} more` : listed(titles)} cost less than before.`,
-    code: ({ code, off, least, until }: CodeTerms) =>
-      `${off ? `${off} off` : 'Free delivery'}${from(least)} with the code ${code}${until ? `, until ${until}` : ''}.`,
+    code: ({ code, off, what, least, until }: CodeTerms) =>
+      `${off ? `${off} off${what.length ? ` ${listed(what)}` : ''}` : 'Free delivery'}${from(least)}${code === null ? '' : ` with the code ${code}`}${until ? `, until ${until}` : ''}.`,
     percent: (share: number) => `${share} %`,
   },
   sections: {

@@ -38,11 +38,14 @@ export interface ZoneRate {
 
 /** A code at the till. */
 export interface CodeTerms {
-  code: string;
+  /** What is typed; null where it is taken off unasked. */
+  code: string | null;
+  /** What it is taken off; none is everything. */
+  what: readonly string[];
   /** "10 %" or an amount; null where it takes off delivery. */
   off: string | null;
   least: string | null;
-  /** ISO date, or empty. */
+  /** The day in words, or empty. */
   until: string;
 }
 

@@ -48,7 +48,7 @@ export {
   type GoodsKind,
 } from './following';
 export { creditNoteOf, invoiceOf, isInvoiced, paperSchema, type GivenBack, type Paper, type Rated } from './paper';
-export { letterSlots, wordsOf, writeLetter, type Letter, type LetterMatter } from './letters';
+export { dayIn, letterSlots, wordsOf, writeLetter, type Letter, type LetterMatter } from './letters';
 export { customersOf, figuresOf, type Customer, type Figures, type Grain } from './figures';
 export { ublOf } from './ubl';
 export { hostDataSchema, ruleFileSchema, tillRulesSchema, type HostData } from './published';

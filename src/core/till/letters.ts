@@ -78,7 +78,8 @@ export function writeLetter(kind: LetterKind, order: Order, matter: LetterMatter
   };
 }
 
-const dayIn = (locale: string, iso: string) =>
+/** A day as it is written in a language: "4 December 2026". */
+export const dayIn = (locale: string, iso: string) =>
   new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' }).format(new Date(iso));
 
 function piecesOf(

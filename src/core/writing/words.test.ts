@@ -5,6 +5,7 @@ import { readSaid } from '../../../tests/said';
 import { readBrief } from '../brief';
 import { importText } from '../goods';
 import { planShop, type Known } from '../plan';
+import { type DiscountCode } from '../till';
 
 import { makeCatalogue } from '../goods';
 import { numbered } from '../../../tests/written';
@@ -300,4 +301,24 @@ describe('a section counts as filled', () => {
     ['with an offer’s heading alone', 'offer', own({ heading: 'Now less' }), false],
     ['where nothing of it is the seller’s to say', 'featured', own({ heading: 'Some of it' }), true],
   ] as const)('%s', (_, kind, content, filled) => expect(isFilled(kind, content)).toBe(filled));
+});
+
+test('a discount is told as the till takes it: with its code, or unasked and with what it is taken off', () => {
+  const base = {
+    kind: 'percent',
+    amount: 1000,
+    least: 0,
+    until: '2026-12-04',
+    from: '',
+    uses: null,
+    perBuyer: null,
+    combines: false,
+  } as const;
+  const told = (code: DiscountCode) => JSON.stringify(words(known(brief, undefined, { codes: [code] }), 'home', 'offer'));
+  expect(told({ ...base, code: 'WIND', of: { kind: 'all' }, automatic: false })).toContain(
+    '10 % off with the code WIND, until 4 December 2026.',
+  );
+  const unasked = told({ ...base, code: 'Winter', of: { kind: 'shelves', names: ['Bowls'] }, automatic: true });
+  expect(unasked).toContain('10 % off Bowls, until 4 December 2026.');
+  expect(unasked).not.toContain('the code');
 });

@@ -11,6 +11,7 @@ import {
   type Writing,
 } from '../sections';
 import { phrasesOf } from '../phrases';
+import { dayIn } from '../till';
 import { harvest, stemsIn, untraced, Vocabulary, type Harvest, type Text } from '../words';
 import { alternatives } from './alternatives';
 import { isFilled, withAsks } from './asks';
@@ -48,7 +49,7 @@ function* inputsOf({ reading, catalogue, rules }: Known): Generator<string | rea
   for (const one of reading.openings) yield `${one.value.days} ${one.value.hours}`;
   for (const product of catalogue.products) yield stemsOf(product);
   for (const zone of rules.zones) yield `${zone.label} ${zone.rates.map((rate) => rate.label).join(' ')}`;
-  for (const code of rules.codes) yield code.code;
+  for (const { code, until } of rules.codes) yield until ? `${code} ${dayIn(rules.locale, until)}` : code;
   yield rules.currency;
 }
 

@@ -2,6 +2,7 @@ import { phrasesOf } from '../../phrases';
 import { isForSale, priceRange } from '../../goods';
 import { reason, wished, type Known } from '../../plan/about';
 import { type Product } from '../../goods/about';
+import { dayIn, type DiscountCode } from '../../till';
 import { fromGoods, fromTill, ours, type Text } from '../../words';
 import { defineSection, money } from '../definition';
 import { headingOf } from '../headings';
@@ -26,14 +27,26 @@ function cheaperText(cheaper: readonly Product[], known: Known): Text | null {
   );
 }
 
-/** The first code of the till, with what it asks for and how long it holds. */
+/** What a discount is taken off: shelves or things by name; none is everything. */
+function takenOff({ of }: DiscountCode, { catalogue }: Known): string[] {
+  if (of.kind === 'shelves') return of.names;
+  return of.kind === 'products' ? of.ids.flatMap((id) => catalogue.byId.get(id)?.title ?? []) : [];
+}
+
+/** The first discount of the till, with what it asks for and how long it holds; one that is taken off unasked has no code to type. */
 function codeText(known: Known): Text | null {
   const [code] = known.rules.codes.filter((one) => one.kind !== 'free-delivery' || one.code);
   if (!code) return null;
   const say = phrasesOf(known.rules).goods;
   const off = code.kind === 'percent' ? say.percent(code.amount / 100) : code.kind === 'sum' ? money(code.amount, known) : null;
   return fromTill(
-    say.code({ code: code.code, off, least: code.least ? money(code.least, known) : null, until: code.until }),
+    say.code({
+      code: code.automatic ? null : code.code,
+      off,
+      what: takenOff(code, known),
+      least: code.least ? money(code.least, known) : null,
+      until: code.until && dayIn(known.rules.locale, code.until),
+    }),
     'the discount codes at the till',
   );
 }
