@@ -159,3 +159,46 @@ describe('is refused with a sentence, exit code 2 and nothing written:', () => {
     expect(() => readFileSync(at('refused.zip'))).toThrow();
   });
 });
+
+describe('say', () => {
+  interface Said {
+    readings: { kind: string; says: string; sets: { place: string; before: unknown; after: unknown }[]; sure: boolean }[];
+    refused: { says: string; nearest: string[] } | null;
+  }
+  const say = (project: string, text: string, ...more: string[]): Said =>
+    JSON.parse(printed('say', '--project', at(project), ...more, text)) as Said;
+
+  test('prints what a sentence means, with what stands there before and after, and does it only with a file to write to', () => {
+    const { readings, refused } = say('knives.zip', 'the Whetstone now costs 70');
+    expect(refused).toBeNull();
+    expect(readings).toMatchObject([{ kind: 'price', sure: true, sets: [{ before: 6400, after: 7000 }] }]);
+    expect(readings[0]?.says).toContain('Whetstone');
+    say('knives.zip', 'the Whetstone now costs 70', '--out', at('said.zip'));
+    const price = (JSON.parse(printed('places', '--project', at('said.zip'))) as PlaceNow[]).find(
+      ({ place }) => place === readings[0]?.sets[0]?.place,
+    );
+    expect(price?.value).toBe(7000);
+    // What was done is one step, that a sentence takes back.
+    const back = say('said.zip', 'undo', '--out', at('back.zip'));
+    expect(back.readings).toMatchObject([{ kind: 'undo', sure: true, sets: [{ before: 7000, after: null }] }]);
+  });
+
+  test('is said at a thing or at the address of a place, on a day', () => {
+    expect(say('knives.zip', 'hide this on phones', '--at', 'section/home/why').readings).toMatchObject([{ kind: 'phone-hide' }]);
+    expect(say('knives.zip', 'make it say "Steel and pear"', '--at', 'words/home/opening/headline').readings).toMatchObject([
+      { kind: 'text', sets: [{ place: 'words/home/opening/headline', after: 'Steel and pear' }] },
+    ]);
+    const { readings } = say('knives.zip', '10 % off Care until Friday', '--day', '2026-11-28');
+    expect(readings[0]?.says).toContain('until 2026-12-04');
+  });
+
+  test('says why not, with what can be said, and writes nothing', () => {
+    const { readings, refused } = say('knives.zip', 'make it pop', '--out', at('never.zip'));
+    expect(readings).toEqual([]);
+    expect(refused?.says).toMatch(/\.$/);
+    expect(refused?.nearest).toHaveLength(3);
+    expect(run('places', '--project', at('never.zip')).status).toBe(2);
+    expect(run('say', '--project', at('knives.zip')).stderr).toContain('No sentence is given.');
+    expect(run('say', '--project', at('knives.zip'), '--day', '2026-02-30', 'undo').stderr).toContain('is no day');
+  });
+});

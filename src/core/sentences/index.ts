@@ -13,6 +13,6 @@ export {
   type Outcome,
   type StoredJudge,
 } from './judge';
-export { namesOf, readSentence, type Sentence } from './sentence';
+export { readSentence, type Sentence } from './sentence';
 export { fulfil } from './fulfil';
 export { pastOf } from './past';

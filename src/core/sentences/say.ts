@@ -1,9 +1,8 @@
 import { Decided, sayAt, standsAt, type Address, type Value } from '../places';
-import { valueAt, type Project } from '../project';
-import { spotOf, type Spot } from '../requests';
+import { sameValue, valueAt, type Project } from '../project';
+import { spotOf } from '../requests';
 import { namesIn, placesOf, type Shop } from '../site';
 import { textThing, thingOf, type Thing } from '../things/about';
-import { sameValue } from '../project';
 import { longestSentence, noPast, sentenceKinds, type Past, type Reading, type SentenceKind, type Understood } from './about';
 import { judge, learnedJudge, outcomes, type JudgeWeights } from './judge';
 import { readSentence } from './sentence';
@@ -52,6 +51,11 @@ interface Candidate {
   found: readonly Found[];
 }
 
+const refusal = (says: string, nearest: readonly string[] = [], kind: SentenceKind | null = null): Understood => ({
+  readings: [],
+  refused: { says, nearest, kind },
+});
+
 /** Understands a sentence: what it can mean in this shop, or that it is not done. Nothing is changed by it. */
 export function understand(
   shop: Shop,
@@ -60,43 +64,51 @@ export function understand(
   saying: Saying,
   by: JudgeWeights = learnedJudge(),
 ): Understood {
-  const refuse = (says: string, nearest: readonly string[] = [], kind: SentenceKind | null = null): Understood => ({
-    readings: [],
-    refused: { says, nearest, kind },
-  });
   const given = text.trim();
-  if (!given) return refuse('Say what should be different.');
+  if (!given) return refusal('Say what should be different.');
   if (given.length > longestSentence)
-    return refuse(
+    return refusal(
       `This is ${given.length} characters long. A wish has at most ${longestSentence}; a text is pasted where it stands.`,
     );
   const thing = thingAt(shop, saying.at, saying.page);
   const spot = thing && spotOf(shop, project, thing);
-  if (!spot) return refuse('What this was said at is not in the shop any more.');
+  if (!spot) return refusal('What this was said at is not in the shop any more.');
   const sentence = readSentence(given, shop, saying.today);
-  const said: Said = {
-    sentence,
-    spot,
-    shop,
-    project,
-    decided: new Decided(project.decisions),
-    past: saying.past ?? noPast,
-    today: saying.today,
-  };
+  const decided = new Decided(project.decisions);
+  const said: Said = { sentence, spot, shop, project, decided, past: saying.past ?? noPast, today: saying.today };
+
   const shares = judge(sentence.parts, spot.thing.kind, by);
-  const nothing = shares[outcomes.indexOf('nothing')] ?? 0;
   const ranked = sentenceKinds.map((kind, i) => ({ kind, share: shares[i] ?? 0 })).sort((a, b) => b.share - a.share);
   const nearest = ranked.slice(0, mostNearest).flatMap(({ kind }) => sentences.get(kind)?.offers ?? []);
-  if (nothing >= refusedFrom) return refuse('This is nothing that Arcatum understood as a change of the shop.', nearest);
+  if ((shares[outcomes.indexOf('nothing')] ?? 0) >= refusedFrom)
+    return refusal('This is nothing that Arcatum understood as a change of the shop.', nearest);
+  const heard = hear(
+    said,
+    ranked.filter(({ share }) => share >= leastThought),
+  );
+  if ('refused' in heard) return refusal(heard.refused, nearest, heard.kind);
+  return choose(heard, said, nearest);
+}
 
+/** What the likely kinds say to a sentence. */
+interface Heard {
+  candidates: readonly Candidate[];
+  /** All that it can mean here: the share of what can't be meant at this thing is taken off. */
+  likely: number;
+  /** Why the likeliest of those that can't do it can't. */
+  missed: { because: string; share: number; kind: SentenceKind | null };
+}
+
+/** Asks the likely kinds in turn. What was meant and can't be done is said; another meaning of less weight is not put in its place. */
+function hear(
+  said: Said,
+  ranked: readonly { kind: SentenceKind; share: number }[],
+): Heard | { refused: string; kind: SentenceKind } {
   const denies = hears(said, 'not', 'no', 'never', "don't", 'dont', 'without', "isn't", "shouldn't");
-  let because = '';
-  let meant: SentenceKind | null = null;
-  let missed = 0;
-  // All that it can mean here: what can't be meant at this thing is taken off.
-  let likely = 1;
   const candidates: Candidate[] = [];
-  for (const { kind, share } of ranked.filter((one) => one.share >= leastThought)) {
+  let likely = 1;
+  let missed: Heard['missed'] = { because: '', share: 0, kind: null };
+  for (const { kind, share } of ranked) {
     const definition = sentences.get(kind);
     if (!definition) continue;
     const answer =
@@ -104,48 +116,53 @@ export function understand(
         ? no('That it is not to be so was understood, but not what it is to be.')
         : definition.reads(said);
     if (isNo(answer)) {
-      // What was meant and can't be done is said; another meaning of less weight is not put in its place.
-      if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return refuse(answer.no, nearest, kind);
-      if (!because) [because, meant, missed] = [answer.no, share >= meantFrom ? kind : null, share];
+      if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return { refused: answer.no, kind };
+      if (!missed.because) missed = { because: answer.no, share, kind: share >= meantFrom ? kind : null };
       // What can't be meant at this thing leaves its share to the others; what only lacks a word does not.
-      if (!answer.firm && !definition.at.includes(spot.thing.kind)) likely -= share;
-      continue;
+      if (!answer.firm && !definition.at.includes(said.spot.thing.kind)) likely -= share;
+    } else {
+      const found = Array.isArray(answer) ? (answer as readonly Found[]) : [answer as Found];
+      if (found.length) candidates.push({ kind, share, found });
     }
-    const found = Array.isArray(answer) ? (answer as readonly Found[]) : [answer as Found];
-    if (!found.length) continue;
-    candidates.push({ kind, share, found });
   }
+  return { candidates, likely, missed };
+}
+
+/** The readings that are told: the sure one alone, else those that come near. */
+function choose({ candidates, likely, missed }: Heard, said: Said, nearest: readonly string[]): Understood {
   // What was likelier by far can't be: something else is not put in its place.
-  if (missed > 2 * Math.max(0, ...candidates.map(({ share }) => share))) return refuse(because, nearest, meant);
+  if (missed.share > 2 * Math.max(0, ...candidates.map(({ share }) => share)))
+    return refusal(missed.because, nearest, missed.kind);
+  const now = standingIn(said);
   const readings = candidates.flatMap(({ kind, share, found }) => {
     const sure = share / likely >= sureFrom && found.length === 1;
-    return share / likely < leastThought * 2 ? [] : found.map((one) => readingOf(kind, one, sure, said));
+    return share / likely < leastThought * 2 ? [] : found.map((one) => readingOf(kind, one, sure, said, now));
   });
   // What would change nothing is no reading.
   const moving = readings.filter(({ sets, act }) => sets.length || act);
   const [best] = moving;
-  if (!best) {
-    const [standing] = readings;
+  const [standing] = readings;
+  if (!best)
     return standing
-      ? refuse('It is so already.', nearest, standing.kind)
-      : refuse(because || 'This was not understood.', nearest, meant);
-  }
+      ? refusal('It is so already.', nearest, standing.kind)
+      : refusal(missed.because || 'This was not understood.', nearest, missed.kind);
   const chosen = best.sure ? moving.filter((one) => one.kind === best.kind) : moving.slice(0, mostReadings);
   return { readings: chosen, refused: null };
 }
+
+type Now = (place: Address) => Value | undefined;
 
 function readingOf(
   kind: SentenceKind,
   { wishes = [], act, says, of = {} }: Found,
   sure: boolean,
-  { shop, project, spot }: Said,
+  { shop, project }: Said,
+  now: Now,
 ): Reading {
-  const now = standingAt(shop, project, spot);
   const sets = wishes.flatMap(({ place, value }) => {
     const decided = valueAt(project, place);
     if (sameValue(decided, value)) return [];
-    const stood = now(place);
-    const before = decided ?? stood ?? null;
+    const before = decided ?? now(place) ?? null;
     const after = value ?? null;
     return sameValue(before, after) ? [] : [{ place, before, after }];
   });
@@ -155,8 +172,8 @@ function readingOf(
   return { kind, says: says ?? `${told.join('; ')}${more}.`.replace(/\.\.$/, '.'), wishes, sets, act: act ?? null, of, sure };
 }
 
-/** What stands at a place as the shop is now. It is worked out once for a page, when it is asked for. */
-function standingAt(shop: Shop, project: Project, { page }: Spot): (place: Address) => Value | undefined {
+/** What stands at a place as the shop is now. It is worked out once, when it is asked for. */
+function standingIn({ shop, project, spot: { page } }: Said): Now {
   let known: Map<string, Value> | null = null;
   return (place) => {
     known ??= new Map(

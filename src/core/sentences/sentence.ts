@@ -78,8 +78,18 @@ const commonNames = new Set(['about', 'shop', 'home', 'terms', 'page', 'cart', '
 
 const wordsOf = (name: string): string[] => tokensOf(name).map(({ word }) => word);
 
-/** Everything in a shop that a sentence can name. */
-export function namesOf(shop: Shop): Name[] {
+const named = new WeakMap<Shop, readonly Name[]>();
+
+/** Everything in a shop that a sentence can name. It is gathered once for a shop: sentences are read as they are typed. */
+function namesOf(shop: Shop): readonly Name[] {
+  const known = named.get(shop);
+  if (known) return known;
+  const names = gatherNames(shop);
+  named.set(shop, names);
+  return names;
+}
+
+function gatherNames(shop: Shop): Name[] {
   const names: Name[] = [];
   const add = (name: string, slot: Name['slot'], common = false) => {
     const words = wordsOf(name);
@@ -229,7 +239,8 @@ function colourIn({ text, at, hex }: { text: string; at: number; hex: string }):
 const meet = (a: { start: number; end: number }, b: { start: number; end: number }) => a.start < b.end && b.start < a.end;
 
 /** Reads what a sentence names of a shop, and its values; `today` is the day that "until Friday" is said on. */
-export function readSentence(text: string, shop: Shop, today: Date, names = namesOf(shop)): Sentence {
+export function readSentence(text: string, shop: Shop, today: Date): Sentence {
+  const names = namesOf(shop);
   const tokens = tokensOf(text);
   const slots: Slot[] = [];
   const isFree = (one: { start: number; end: number }) => !slots.some((slot) => meet(slot, one));

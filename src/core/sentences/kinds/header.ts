@@ -1,6 +1,23 @@
 import { lookPlaces, set } from '../../places';
+import { type MarkId } from '../../pictures/about';
 import { requests } from '../../requests';
 import { defineSentence, hears, no, type Said } from '../said';
+
+/** What marks are asked for with, the telling words first. */
+const marksBy: readonly { id: MarkId; words: readonly string[] }[] = [
+  { id: 'stamp', words: ['stamp', 'stamped'] },
+  { id: 'initials', words: ['initials', 'monogram', 'letters'] },
+  { id: 'beside', words: ['beside', 'next'] },
+  { id: 'emblem', words: ['emblem', 'drawing', 'picture'] },
+  { id: 'seal', words: ['seal', 'round'] },
+  { id: 'sign', words: ['sign'] },
+  { id: 'plate', words: ['plate'] },
+  { id: 'text', words: ['type', 'text', 'plain', 'word'] },
+  { id: 'stacked', words: ['stacked', 'lines'] },
+  { id: 'spaced', words: ['spaced', 'apart'] },
+  { id: 'ruled', words: ['line', 'ruled', 'rule', 'underlined'] },
+  { id: 'text', words: ['name'] },
+];
 
 export const mark = defineSentence({
   kind: 'mark',
@@ -25,51 +42,15 @@ export const mark = defineSentence({
   reads: (said) => {
     const made = requests.mark.offers(said.spot);
     if (!made || made.as === 'fields') return no('There is no other mark.');
-    const words: Readonly<Record<string, readonly string[]>> = {
-      text: ['type', 'text', 'plain', 'name', 'word'],
-      initials: ['initials', 'monogram', 'letters'],
-      stamp: ['stamp', 'stamped'],
-      seal: ['seal', 'round'],
-      emblem: ['emblem', 'drawing', 'picture'],
-      beside: ['beside', 'next'],
-      sign: ['sign'],
-      plate: ['plate'],
-      stacked: ['stacked', 'lines'],
-      spaced: ['spaced', 'apart'],
-      ruled: ['line', 'ruled', 'rule', 'underlined'],
-      line: ['line', 'one'],
-    };
-    const scored = made.offers.map((offer) => ({
-      offer,
-      score:
-        (words[offer.id] ?? []).filter((word) => hears(said, word)).length +
-        (hears(said, 'beside', 'next') && offer.id === 'beside' ? 2 : 0),
-    }));
-    const best = Math.max(...scored.map(({ score }) => score));
-    // Of a stamp that is round, the stamp says more.
-    const named = scored.filter(({ score }) => score === best && best > 0);
-    if (!named.length)
-      return made.offers
-        .filter(({ stands }) => !stands)
-        .slice(0, 4)
-        .map(({ id, label, wishes }) => ({ wishes, says: `At the head: ${label.toLowerCase()}.`, of: { to: id } }));
-    const order = [
-      'stamp',
-      'initials',
-      'beside',
-      'emblem',
-      'seal',
-      'sign',
-      'plate',
-      'text',
-      'stacked',
-      'spaced',
-      'ruled',
-      'line',
-    ];
-    named.sort((a, b) => order.indexOf(a.offer.id) - order.indexOf(b.offer.id));
-    const [first] = named;
-    return first ? { wishes: first.offer.wishes, of: { to: first.offer.id } } : no('There is no such mark.');
+    // Of a round stamp the stamp says more than that it is round.
+    const named = marksBy.find(({ words }) => hears(said, ...words));
+    const offer = made.offers.find(({ id }) => id === named?.id);
+    if (offer) return { wishes: offer.wishes, of: { to: offer.id } };
+    if (named) return no('This mark can’t be drawn of this name.');
+    return made.offers
+      .filter(({ stands }) => !stands)
+      .slice(0, 4)
+      .map(({ id, label, wishes }) => ({ wishes, says: `At the head: ${label.toLowerCase()}.`, of: { to: id } }));
   },
 });
 
