@@ -20,6 +20,7 @@ await build({
     `${root}bench/looks.ts`,
     `${root}bench/lists.ts`,
     `${root}bench/orders.ts`,
+    `${root}bench/sentences.ts`,
   ],
   external: ['next', 'react'],
   outdir: `${root}dist/bench`,
@@ -37,6 +38,7 @@ const reader = await import(`${root}dist/bench/reader.mjs`);
 const { brief, listOf } = await import(`${root}dist/bench/goods.mjs`);
 const lists = await import(`${root}dist/bench/lists.mjs`);
 const { manyOrders } = await import(`${root}dist/bench/orders.mjs`);
+const said = await import(`${root}dist/bench/sentences.mjs`);
 const { familySpread, lookSpread } = await import(`${root}dist/bench/looks.mjs`);
 const { auditFamily, measureAppend, measureLog, measureStudio, measureText, middleAudit, publishSample } =
   await import('../bench/browser.mjs');
@@ -102,6 +104,11 @@ line(
 
 line('the next question, found by trying every answer', `${reader.questionTime().toFixed(0)} ms median of 11 sites`, '–');
 line('a brief of 500 words beside 200 goods, read', `${reader.readingTime().toFixed(0)} ms median of 9`, '150 ms');
+line('a sentence → what it means, 500 goods', `${said.sentenceTime().toFixed(0)} ms median of 20`, '–');
+for (const [kind, ms] of said.slipTimes())
+  line(`what can be done to a ${kind}, 500 goods`, `${ms.toFixed(1)} ms median of 9`, '50 ms');
+console.log('\nsentences to a shop, the frozen ones never trained with');
+for (const one of said.sentenceLines()) console.log(`  ${one}`);
 console.log('\nthe reader of briefs, precision / recall, on what it was trained on');
 for (const one of reader.readerLines()) console.log(one);
 console.log('\nheadings that stand on the most sites of the corpus (budget: one in ten)');
