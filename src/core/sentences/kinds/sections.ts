@@ -24,11 +24,7 @@ const noSection = 'Which section? Point at it, or say its name as the plan has i
 const spotAt = (spot: Spot, section: Section): Spot => ({ ...spot, section });
 
 /** What the slip offers for a section, by the request and the offer. */
-function offered(
-  spot: Spot,
-  kind: 'order' | 'hide' | 'remove-section' | 'duplicate' | 'phones' | 'ground',
-  id: string,
-): Found | null {
+function offered(spot: Spot, kind: 'hide' | 'remove-section' | 'duplicate' | 'phones', id: string): Found | null {
   const made = requests[kind].offers(spot);
   const offer = made && made.as !== 'fields' ? made.offers.find((one) => one.id === id) : undefined;
   return offer ? { wishes: offer.wishes } : null;

@@ -247,7 +247,7 @@ export const replace = defineSentence({
         const place = textPlace(owner, one.id, at);
         if (here !== null && place.address !== here) continue;
         const then = now.text.replace(whole, (found) => likeIt(swap.to, found));
-        if (then !== now.text && !then.includes('undefined')) wishes.push(set(place, then));
+        if (then !== now.text) wishes.push(set(place, then));
       }
     const of = { from: plain(swap.from), to: swap.to };
     return wishes.length ? { wishes, of } : { no: `“${swap.from}” doesn’t stand here.`, firm: true };
