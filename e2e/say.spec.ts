@@ -6,72 +6,81 @@ import { expectNoAxeFindings, openSample, saved, shopWindow, slipOf } from './su
 const line = (page: Page) => page.getByLabel('Say a change', { exact: true });
 const slipLine = (page: Page) => slipOf(page).getByLabel('Say what should be different');
 
-/** Says something to the whole site, and does it with Enter once it was understood. */
-async function say(page: Page, text: string, understood: string | RegExp): Promise<void> {
-  await line(page).fill(text);
-  await expect(page.getByRole('button', { name: understood })).toBeVisible();
-  await line(page).press('Enter');
-  await expect(line(page)).toHaveValue('');
+/** What a person did, one by one: each press and each line typed counts. */
+class Hands {
+  private done = 0;
+  constructor(private readonly page: Page) {}
+
+  private async does(action: Promise<unknown>): Promise<void> {
+    await action;
+    this.done++;
+  }
+
+  /** Actions since it was asked last. */
+  taken(): number {
+    const { done } = this;
+    this.done = 0;
+    return done;
+  }
+
+  /** Says something to the whole site, and does it with Enter once it was understood. */
+  async say(text: string, understood: string | RegExp): Promise<void> {
+    await this.does(line(this.page).fill(text));
+    await expect(this.page.getByRole('button', { name: understood })).toBeVisible();
+    await this.does(line(this.page).press('Enter'));
+    await expect(line(this.page)).toHaveValue('');
+  }
+
+  /** Points at a thing, says something to it, and chooses what was understood. */
+  async sayAt(at: string, text: string, understood: string | RegExp, spot?: { x: number; y: number }): Promise<void> {
+    const thing = shopWindow(this.page).locator(at);
+    await this.does(thing.click(spot ? { position: spot } : {}));
+    await this.does(slipLine(this.page).fill(text));
+    await this.does(slipOf(this.page).getByRole('button', { name: understood }).click());
+    await saved(this.page);
+  }
 }
 
-/** Points at a thing, says something to it, and chooses what was understood: three actions. */
-async function sayAt(
-  page: Page,
-  at: string,
-  text: string,
-  understood: string | RegExp,
-  spot?: { x: number; y: number },
-): Promise<number> {
-  await shopWindow(page)
-    .locator(at)
-    .click(spot ? { position: spot } : {});
-  await slipLine(page).fill(text);
-  await slipOf(page).getByRole('button', { name: understood }).click();
-  await saved(page);
-  // What was done is told; it goes, and then the slip.
+/** Away with what was told, and then with the slip. */
+async function closeSlip(page: Page): Promise<void> {
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
   await expect(slipOf(page)).toHaveCount(0);
-  return 3;
 }
 
 test('twelve wishes of a week after publishing, each within four actions', async ({ page }) => {
   await openSample(page);
   const shop = shopWindow(page);
+  const hands = new Hands(page);
   const actions: Record<string, number> = {};
   const top = { x: 3, y: 3 };
 
-  actions['a button that leads elsewhere'] = await sayAt(
-    page,
-    '.opening .button',
-    'this should go to the gift cards',
-    /leads to Gift cards/,
-  );
+  await hands.sayAt('.opening .button', 'this should go to the gift cards', /leads to Gift cards/);
+  actions['a button that leads elsewhere'] = hands.taken();
+  await closeSlip(page);
   await expect(shop.locator('.opening .button').first()).toHaveAttribute('href', /gift-cards/);
 
-  actions['a second button'] = await sayAt(page, '.opening .button', 'a second button to Contact', /A second button: “Contact”/);
+  await hands.sayAt('.opening .button', 'a second button to Contact', /A second button: “Contact”/);
+  actions['a second button'] = hands.taken();
+  await closeSlip(page);
   await expect(shop.locator('.opening .button, .opening .second, .opening a').filter({ hasText: 'Contact' })).toHaveCount(1);
 
-  actions['a third column'] = await sayAt(page, '#featured .good >> nth=1', 'three columns', /→ 3/, top);
+  await hands.sayAt('#featured .good >> nth=1', 'three columns', /→ 3/, top);
+  actions['a third column'] = hands.taken();
+  await closeSlip(page);
 
-  actions['goods put first'] = await sayAt(
-    page,
-    '#featured .good >> nth=1',
-    'put Tarn first',
-    /Tarn before the other goods/,
-    top,
-  );
+  await hands.sayAt('#featured .good >> nth=1', 'put Tarn first', /Tarn before the other goods/, top);
+  actions['goods put first'] = hands.taken();
+  await closeSlip(page);
   await expect(shop.locator('#featured .good').first()).toContainText('Tarn');
 
-  actions['not on phones'] = await sayAt(page, '#numbers', 'hide this on phones', /left out on phones/, top);
+  await hands.sayAt('#numbers', 'hide this on phones', /left out on phones/, top);
+  actions['not on phones'] = hands.taken();
+  await closeSlip(page);
 
-  actions['a section moved'] = await sayAt(
-    page,
-    '#why',
-    'move this above the featured goods',
-    /Why us stands above Featured goods/,
-    top,
-  );
+  await hands.sayAt('#why', 'move this above the featured goods', /Why us stands above Featured goods/, top);
+  actions['a section moved'] = hands.taken();
+  await closeSlip(page);
   await expect
     .poll(() =>
       shop
@@ -81,24 +90,28 @@ test('twelve wishes of a week after publishing, each within four actions', async
     )
     .toBe(true);
 
-  actions['a darker ground'] = await sayAt(page, '#story', 'a darker ground here', /Story: light and dark turned round/, top);
+  await hands.sayAt('#story', 'a darker ground here', /Story: light and dark turned round/, top);
+  actions['a darker ground'] = hands.taken();
+  await closeSlip(page);
 
-  actions['another heading'] = await sayAt(page, 'h1', 'make it say "Colour from the fell"', /Colour from the fell/);
+  await hands.sayAt('h1', 'make it say "Colour from the fell"', /Colour from the fell/);
+  actions['another heading'] = hands.taken();
+  await closeSlip(page);
   await expect(shop.locator('h1')).toHaveText('Colour from the fell');
 
-  await say(page, 'ten percent off all yarn until Friday', /10 % off Yarn, taken off unasked, until \d{4}-\d\d-\d\d/);
-  actions['ten percent off one category until Friday'] = 2;
+  await hands.say('ten percent off all yarn until Friday', /10 % off Yarn, taken off unasked, until \d{4}-\d\d-\d\d/);
+  actions['ten percent off one category until Friday'] = hands.taken();
 
-  await say(page, 'a page about how we dye with plants', /A page more: “How we dye with plants”/);
-  actions['a page from a sentence'] = 2;
+  await hands.say('a page about how we dye with plants', /A page more: “How we dye with plants”/);
+  actions['a page from a sentence'] = hands.taken();
   await expect(shop.locator('h1')).toHaveText('How we dye with plants');
   await expect(shop.locator('.top nav').getByRole('link', { name: 'How we dye with plants' })).toHaveCount(1);
 
-  await say(page, 'take back the last change but one', /Takes back: 10 % off Yarn/);
-  actions['the last change but one back'] = 2;
+  await hands.say('take back the last change but one', /Takes back: 10 % off Yarn/);
+  actions['the last change but one back'] = hands.taken();
 
-  await say(page, 'what is different from last week?', /Shows what is different/);
-  actions['what differs from last week'] = 2;
+  await hands.say('what is different from last week?', /Shows what is different/);
+  actions['what differs from last week'] = hands.taken();
   await expect(page.getByRole('dialog', { name: 'Two versions side by side' })).toBeVisible();
 
   expect(Object.keys(actions)).toHaveLength(12);
@@ -110,12 +123,13 @@ test('twelve wishes of a week after publishing, each within four actions', async
 
 test('what was said is one step, that the keyboard takes back; steps are spoken of', async ({ page }) => {
   await openSample(page);
-  await say(page, 'three columns', /→ 3/);
+  const hands = new Hands(page);
+  await hands.say('three columns', /→ 3/);
   await expect(page.getByRole('button', { name: /^Undo: Goods beside each other/ })).toBeVisible();
-  await say(page, 'less red', /Second colour: .* → /);
-  await say(page, 'undo the last two', /Takes back: Second colour.*; Goods beside each other/);
+  await hands.say('less red', /Second colour: .* → /);
+  await hands.say('undo the last two', /Takes back: Second colour.*; Goods beside each other/);
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
-  await say(page, 'redo', /Does again/);
+  await hands.say('redo', /Does again/);
   await expect(page.getByRole('button', { name: /^Redo: / })).toBeVisible();
 });
 

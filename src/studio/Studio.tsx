@@ -19,6 +19,7 @@ import { type Spot, type StationProps } from './stations/station';
 import { tokens } from './theme';
 import { useProject } from './useProject';
 import { useShop } from './useShop';
+import { type Result } from '@/core/result';
 import { type Saying } from './slip/SayLine';
 import { Window } from './Window';
 
@@ -77,6 +78,9 @@ const sheets: Record<Station, ComponentType<StationProps>> = {
 };
 
 const Steps = lazy(() => import('./steps/Steps').then((found) => ({ default: found.Steps })));
+
+/** Why something was not done; empty where it was. */
+const whyNot = (result: Result<unknown>): string => (result.ok ? '' : result.say);
 
 /** The studio of one project: arcade, sheet and window. */
 export function Studio({ id, station }: { id: string; station: Station }) {
@@ -204,17 +208,13 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         case 'redo':
           state.redo();
           return '';
-        case 'take-out': {
-          const result = state.takeOut(act.change);
-          return result.ok ? '' : result.say;
-        }
+        case 'take-out':
+          return whyNot(state.takeOut(act.change));
         case 'name':
           state.nameVersion({ name: act.version });
           return '';
-        case 'back-to': {
-          const result = state.goBackTo(act.change);
-          return result.ok ? '' : result.say;
-        }
+        case 'back-to':
+          return whyNot(state.goBackTo(act.change));
         case 'compare':
           setComparing(act.change);
           setSteps(true);

@@ -18,8 +18,6 @@ export interface Said {
   project: Project;
   decided: Decided;
   past: Past;
-  /** The day on which it is said. */
-  today: Date;
 }
 
 /** One thing that a sentence can mean. */

@@ -75,7 +75,7 @@ export function understand(
   if (!spot) return refusal('What this was said at is not in the shop any more.');
   const sentence = readSentence(given, shop, saying.today);
   const decided = new Decided(project.decisions);
-  const said: Said = { sentence, spot, shop, project, decided, past: saying.past ?? noPast, today: saying.today };
+  const said: Said = { sentence, spot, shop, project, decided, past: saying.past ?? noPast };
 
   const shares = judge(sentence.parts, spot.thing.kind, by);
   const ranked = sentenceKinds.map((kind, i) => ({ kind, share: shares[i] ?? 0 })).sort((a, b) => b.share - a.share);

@@ -1,6 +1,6 @@
 import { importGoods } from '../goods';
 import { hintsOf } from '../brief';
-import { set, lookPlaces, tillPlaces, planPlaces } from '../places';
+import { set, lookPlaces, tillPlaces } from '../places';
 import { change, newProject, startStory, undo, withWishes, type Project, type Story } from '../project';
 import { makeShop, namesIn, type Shop } from '../site';
 import { fulfil, longestSentence, pastOf, readSentence, understand, type Reading, type SentenceKind } from './index';
@@ -247,7 +247,6 @@ describe('what is not done', () => {
     const cash = withWishes(project, [set(tillPlaces.payments, { ...shop.rules.payments, card: false, cash: true })]);
     expect(says('no cash', undefined, { shop: makeShop(cash), project: cash }).refused?.says).toMatch(/nobody could pay/);
     expect(says('hide this', 'section/shop/listing').refused?.says).toMatch(/for nothing|all that this page has/);
-    expect(planPlaces.pageHidden('shop').address).toBe('plan/shop/hidden');
   });
 
   test('a text longer than its place holds is not taken', () => {
