@@ -21,7 +21,9 @@ import { formatMoney } from '@/core/till';
 import { askedAt, choosable, firstGoal, splitBlock, type Text } from '@/core/words';
 import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writing';
 import { thingId, type Thing } from '@/core/things/about';
-import { html, type Markup } from './html';
+import { readLead, type Lead } from '@/core/lead';
+import { readProse, runsOf, type Block } from '@/core/prose';
+import { html, type Markup, type Part } from './html';
 
 /** What every piece of a page is drawn from. */
 export interface Context {
@@ -129,10 +131,11 @@ function drawnText(context: SectionContext, found: Text | undefined, at: TextAt,
   ]
     .filter(Boolean)
     .join(' ');
-  return elements[tag](html`${classes ? html` class="${classes}"` : null}${placeAttribute(context, at)}`, text);
+  const set = found?.set === undefined ? text : drawRuns(context, found.set);
+  return elements[tag](html`${classes ? html` class="${classes}"` : null}${placeAttribute(context, at)}`, set);
 }
 
-const elements: Record<Tag, (attributes: Markup, text: string) => Markup> = {
+const elements: Record<Tag, (attributes: Markup, text: Part) => Markup> = {
   h1: (attributes, text) => html`<h1${attributes}>${text}</h1>`,
   h2: (attributes, text) => html`<h2${attributes}>${text}</h2>`,
   h3: (attributes, text) => html`<h3${attributes}>${text}</h3>`,
@@ -144,18 +147,52 @@ const elements: Record<Tag, (attributes: Markup, text: string) => Markup> = {
   th: (attributes, text) => html`<th scope="row" ${attributes}>${text}</th>`,
 };
 
-/** A part that may be long, in paragraphs: at empty lines, and where a block would be a wall. */
+/** A part that may be long, in paragraphs: at empty lines, and where a block would be a wall. Lists and stress are the seller's own. */
 export function paragraphs<K extends SectionKind, L extends ListName<K>>(
   context: SectionContext<K>,
   list: L,
   item: Item<PartName<K, L>>,
   part: PartName<K, L>,
 ): Markup | null {
-  const text = item.texts[part]?.text ?? '';
-  const blocks = text.split(/\n{2,}/).flatMap((block) => splitBlock(block.trim()));
-  if (blocks.length < 2) return drawPart(context, list, item, part, 'p');
+  const { text = '', set } = item.texts[part] ?? {};
+  const blocks =
+    set === undefined
+      ? partedBlocks(text.split(/\n{2,}/).map((block) => ({ kind: 'paragraph', text: block.trim() })))
+      : readProse(set);
+  if (blocks.length < 2 && blocks[0]?.kind !== 'list') return drawPart(context, list, item, part, 'p');
   const at = placeAttribute(context as SectionContext, { field: list, key: item.key, part: part as string });
-  return html`<div${at}>${blocks.map((block) => html`<p>${block}</p>`)}</div>`;
+  return html`<div${at}>${blocks.map((block) => drawBlock(context, block, set !== undefined))}</div>`;
+}
+
+/** Blocks without walls: a long paragraph is parted at a sentence. */
+export const partedBlocks = (blocks: readonly Block[]): Block[] =>
+  blocks.flatMap((block) =>
+    block.kind === 'paragraph' ? splitBlock(block.text).map((text): Block => ({ kind: 'paragraph', text })) : [block],
+  );
+
+/** A block of a longer text. */
+export function drawBlock(context: Context, block: Block, isSet = true): Markup {
+  const set = (text: string) => (isSet ? drawRuns(context, text) : text);
+  if (block.kind === 'paragraph') return html`<p>${set(block.text)}</p>`;
+  const points = block.items.map((point) => html`<li>${set(point)}</li>`);
+  return block.kind === 'list'
+    ? html`<ul>
+        ${points}
+      </ul>`
+    : html`<ol>
+        ${points}
+      </ol>`;
+}
+
+/** Words as the seller has set them. A link that is lost is a finding, and meanwhile its words lead nowhere. */
+function drawRuns(context: Context, text: string): Part {
+  return runsOf(text).map(({ text: words, em, strong, lead }): Part => {
+    const stressed = em ? html`<em>${words}</em>` : words;
+    const run = strong ? html`<strong>${stressed}</strong>` : stressed;
+    const to = lead === undefined ? null : hrefOf(context, readLead(lead));
+    const kept = context.target.kind === 'preview' ? html` data-lead="${lead ?? ''}"` : null;
+    return to ? html`<a ${to}${kept}>${run}</a>` : lead !== undefined && kept ? html`<a${kept}>${run}</a>` : run;
+  });
 }
 
 /** Which of its arrangements a section has: the seller's choice, else the one that its family prefers, else the first. */
@@ -310,12 +347,16 @@ function pageAt(pages: readonly Page[], path: string): Page | undefined {
  * @param path where it leads by itself
  */
 export function leads<K extends SectionKind>(context: SectionContext<K>, field: TextName<K>, path: string): Markup {
-  const { shop, page, section, addresses } = context;
-  const { pages } = shop;
-  const lead = shop.leads.get(leadAt(ownerOf(page), section.id, field));
-  if (!lead || whyLost(lead, pages, (one) => isThere(context, one))) return html`href="${addresses.page(path)}"`;
+  const lead = context.shop.leads.get(leadAt(ownerOf(context.page), context.section.id, field));
+  return (lead && hrefOf(context, lead)) ?? html`href="${context.addresses.page(path)}"`;
+}
+
+/** Where a lead leads, as attributes; null where it is lost. */
+function hrefOf(context: Context, lead: Lead | null): Markup | null {
+  const { shop, addresses } = context;
+  if (!lead || whyLost(lead, shop.pages, (one) => isThere(context, one))) return null;
   if (lead.kind === 'outside') return html`href="${lead.address}" rel="noopener"`;
-  const to = addresses.page(pages.find(({ id }) => id === lead.page)?.path ?? '');
+  const to = addresses.page(shop.pages.find(({ id }) => id === lead.page)?.path ?? '');
   return html`href="${lead.kind === 'section' ? `${to}#${lead.section}` : to}"`;
 }
 

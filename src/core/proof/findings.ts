@@ -6,6 +6,7 @@ import { type Problem, type Product } from '../goods/about';
 import { followings } from '../till';
 import { sayNow } from '../places';
 import { type Page } from '../plan';
+import { type Lead } from '../lead';
 import { whyLost, type Shop } from '../site';
 import { type Finding, type Station } from './finding';
 import { contentTexts, suits, textFieldAt, wordCount } from '../sections';
@@ -79,9 +80,14 @@ export const checks: readonly Check[] = [
     id: 'leads',
     station: 'plan',
     fine: 'Buttons and links lead where you want them to.',
-    look: ({ leads, pages, writer }) => {
-      const lost = [...leads.values()].flatMap((lead) => whyLost(lead, pages, (page) => writer.hasContent(page)) ?? []);
-      return [...new Set(lost)].map((why) => mend(`A button or a link leads ${why}. Point at it and choose where it leads.`));
+    look: ({ leads, textLeads, pages, writer }) => {
+      const lost = (of: Iterable<Lead>) => [
+        ...new Set([...of].flatMap((lead) => whyLost(lead, pages, (page) => writer.hasContent(page)) ?? [])),
+      ];
+      return [
+        ...lost(leads.values()).map((why) => mend(`A button or a link leads ${why}. Point at it and choose where it leads.`)),
+        ...lost(textLeads).map((why) => mend(`Words of a text lead ${why}. Point at them and choose another page, or none.`)),
+      ];
     },
   },
   {

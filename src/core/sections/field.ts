@@ -3,6 +3,8 @@ export interface TextField {
   kind: 'text';
   /** What it is to shoppers: words to read, or words that lead somewhere. */
   as: 'heading' | 'text' | 'button' | 'link';
+  /** How its words can be set: a plain line; with stress and links in it; or in paragraphs and lists as well. */
+  sets: 'line' | 'marked' | 'prose';
   /** How many words suit it: the least and the most. */
   words: readonly [least: number, most: number];
   /** Characters beyond which a text is not taken. */
@@ -25,30 +27,34 @@ export type Fields = Readonly<Record<string, Field>>;
 type Wanted = Partial<Omit<TextField, 'kind' | 'as'>>;
 
 const text =
-  (words: TextField['words'], most: number, as: TextField['as'] = 'text') =>
-  (wanted: Wanted = {}): TextField => ({ kind: 'text', as, words, most, ...wanted });
+  (words: TextField['words'], most: number, as: TextField['as'] = 'text', sets: TextField['sets'] = 'line') =>
+  (wanted: Wanted = {}): TextField => ({ kind: 'text', as, sets, words, most, ...wanted });
+const marked = (words: TextField['words'], most: number) => text(words, most, 'text', 'marked');
 
 /** Kinds of texts by what they are for. The ranges are common practice; the caps keep a page a page. */
 export const headline = text([1, 12], 160, 'heading');
-export const lead = text([3, 34], 400);
+export const lead = marked([3, 34], 400);
 export const button = text([1, 6], 60, 'button');
 export const heading = text([1, 8], 120, 'heading');
 export const title = text([1, 12], 160, 'heading');
-export const intro = text([2, 18], 240);
+export const intro = marked([2, 18], 240);
 export const link = text([1, 4], 60, 'link');
 export const question = text([2, 14], 200);
-export const answer = text([2, 60], 1000);
+export const answer = marked([2, 60], 1000);
 export const figure = text([1, 2], 24);
 export const counted = text([1, 7], 100);
 export const name = text([1, 6], 80);
 export const signature = text([1, 8], 100);
-export const step = text([2, 14], 240);
+export const step = marked([2, 14], 240);
 export const days = text([1, 8], 80);
 export const hours = text([1, 6], 80);
 export const terms = text([2, 22], 300);
-export const note = text([3, 32], 400);
-export const passage = text([1, 70], 2000);
-export const about = text([2, 180], 6000);
+export const note = marked([3, 32], 400);
+/** A short passage that stands as one paragraph. */
+export const passage = marked([1, 70], 2000);
+/** A passage that may run over paragraphs. */
+export const prose = text([1, 70], 2000, 'text', 'prose');
+export const about = text([2, 180], 6000, 'text', 'prose');
 /** Something that is as long as it is. */
 export const anything = text([1, 4000], 20_000);
 

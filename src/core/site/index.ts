@@ -1,6 +1,6 @@
 export { lookSearch, makeShop, Workshop, type SetAside, type Shop } from './shop';
 export { exceptionsOf, type Exceptions } from './exceptions';
-export { leadAt, leadsOf, whyLost, type Leads } from './leads';
+export { leadAt, leadsOf, textLeadsOf, whyLost, type Leads } from './leads';
 export {
   firstView,
   isShelf,

@@ -1,5 +1,6 @@
-import { leadsTo, type Decided } from '../places';
 import { readLead, type Lead } from '../lead';
+import { fieldAt, leadsTo, writtenTexts, type Decided } from '../places';
+import { leadsIn } from '../prose';
 import { type Page } from '../plan';
 
 /** Where the seller wants buttons and links to lead, by page, section and field. */
@@ -14,6 +15,21 @@ export const leadsOf = (decided: Decided): Leads =>
       return lead ? [[leadAt(page, section, field), lead]] : [];
     }),
   );
+
+/** Where the words of the seller's own texts lead. */
+export function textLeadsOf(decided: Decided): Lead[] {
+  const texts = [
+    ...decided
+      .all(writtenTexts.fieldText)
+      .map(({ parts: [, section, field], value }) => ({ field: fieldAt(section, { field }), value })),
+    ...decided
+      .all(writtenTexts.itemText)
+      .map(({ parts: [, section, field, key, part], value }) => ({ field: fieldAt(section, { field, key, part }), value })),
+  ];
+  return texts
+    .filter(({ field }) => field && field.sets !== 'line')
+    .flatMap(({ value }) => leadsIn(value).flatMap((word) => readLead(word) ?? []));
+}
 
 /** A lead whose page or section is not in the shop, in words; null where it leads where it should. */
 export function whyLost(lead: Lead, pages: readonly Page[], isThere: (page: Page) => boolean): string | null {

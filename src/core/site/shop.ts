@@ -15,7 +15,8 @@ import { setAsideIn, type SetAside } from './setAside';
 import { markChoice, type MarkChoice } from './markChoice';
 import { openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
-import { leadsOf, type Leads } from './leads';
+import { leadsOf, textLeadsOf, type Leads } from './leads';
+import { type Lead } from '../lead';
 import { isMoneyKnown, makeRules } from './rules';
 
 /** A whole shop: what a project's inputs and decisions come to. */
@@ -40,6 +41,8 @@ export interface Shop {
   opening: Picture | null;
   exceptions: Exceptions;
   leads: Leads;
+  /** And where words of their own texts lead. */
+  textLeads: readonly Lead[];
   /** Pictures by the name that the list of goods gives them. */
   pictures: ReadonlyMap<string, Picture>;
   /** Decisions that point at something that is gone. They are kept and shown. */
@@ -107,6 +110,7 @@ export class Workshop {
       art: stages.wantsArt.make(decided, catalogue, pictures) ? openingArt(known, name, look, project.seed) : null,
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
+      textLeads: textLeadsOf(decided),
       pictures,
       setAside: setAsideIn({ project, decided, catalogue, pages, writer, pictures }),
       slug: slugify(name, 'shop'),

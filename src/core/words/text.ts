@@ -14,6 +14,8 @@ export type TextSource =
 /** A text of the shop. Rank 1 is the seller's own sentence, 2 a fact, 3 a connecting word. */
 export interface Text {
   text: string;
+  /** The same with the signs of how its words are set (`core/prose`), where the seller has set them. */
+  set?: string;
   rank: 1 | 2 | 3;
   sources: TextSource[];
 }

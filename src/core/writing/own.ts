@@ -1,5 +1,6 @@
 import { writtenTexts, type Decided } from '../places';
-import { isOwnKey, itemsIn, listsOf, textFieldAt, type Content, type Item, type SectionKind } from '../sections';
+import { plainProse } from '../prose';
+import { isOwnKey, itemsIn, listsOf, textFieldAt, type Content, type Item, type SectionKind, type TextField } from '../sections';
 import { type Pins, type Text } from '../words';
 
 /** What the seller wrote into one section: texts by field, and by list, item and part. Empty texts leave out what was made. */
@@ -38,7 +39,12 @@ export class OwnTexts {
   }
 }
 
-const byTheSeller = (text: string): Text => ({ text, rank: 1, sources: [{ kind: 'seller' }] });
+/** Where words can be set, the seller's signs say how. */
+const byTheSeller = (text: string, field: TextField | undefined): Text => ({
+  ...(field && field.sets !== 'line' ? { text: plainProse(text), set: text } : { text }),
+  rank: 1,
+  sources: [{ kind: 'seller' }],
+});
 
 const numberOf = (key: string): number => Number(key.split('-').at(-1));
 
@@ -47,18 +53,23 @@ export function withOwn(made: Content, own: OwnSection | null, kind: SectionKind
   if (!own) return made;
   const words: Record<string, Content[string]> = { ...made };
   for (const [field, text] of own.fields) {
-    if (!textFieldAt(kind, field)) continue;
+    const at = textFieldAt(kind, field);
+    if (!at) continue;
     if (text === '') delete words[field];
-    else words[field] = byTheSeller(text);
+    else words[field] = byTheSeller(text, at);
   }
   for (const [list] of listsOf(kind)) {
     const written = own.items.get(list);
-    if (written) words[list] = withOwnItems(itemsIn(made, list), written);
+    if (written) words[list] = withOwnItems(itemsIn(made, list), written, (part) => textFieldAt(kind, list, part));
   }
   return words;
 }
 
-function withOwnItems(made: readonly Item[], written: ReadonlyMap<string, ReadonlyMap<string, string>>): Item[] {
+function withOwnItems(
+  made: readonly Item[],
+  written: ReadonlyMap<string, ReadonlyMap<string, string>>,
+  fieldOf: (part: string) => TextField | undefined,
+): Item[] {
   const known = new Set(made.map((item) => item.key));
   const added = [...written.keys()]
     .filter((key) => isOwnKey(key) && !known.has(key))
@@ -68,7 +79,7 @@ function withOwnItems(made: readonly Item[], written: ReadonlyMap<string, Readon
     const texts = { ...item.texts };
     for (const [part, text] of written.get(item.key) ?? []) {
       if (text === '') delete texts[part];
-      else texts[part] = byTheSeller(text);
+      else texts[part] = byTheSeller(text, fieldOf(part));
     }
     return Object.keys(texts).length ? [{ ...item, texts }] : [];
   });

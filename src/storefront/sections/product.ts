@@ -2,14 +2,15 @@ import { isForSale, priceRange, shelfOf } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
 import { type Product } from '@/core/project';
 import { followings } from '@/core/till';
-import { readProse, runsOf, type Block } from '@/core/prose';
-import { splitBlock } from '@/core/words';
+import { readProse } from '@/core/prose';
 import { buyForm, firstChoice } from '../pieces/buy';
 import {
+  drawBlock,
   fitClass,
   money,
   noPrice,
   own,
+  partedBlocks,
   particulars,
   place,
   productPicture,
@@ -19,7 +20,7 @@ import {
   say,
   thing,
 } from '../context';
-import { html, type Markup, type Part } from '../html';
+import { html, type Markup } from '../html';
 
 const draw: Drawing<'product'>['draw'] = (c) => {
   const item = c.page.product;
@@ -75,32 +76,16 @@ function price(c: SectionContext<'product'>, item: Product): Markup {
 
 /** What is told of the product. Long texts are parted into paragraphs; a family that keeps its words short folds them away. */
 function about(c: SectionContext<'product'>): Markup | null {
-  const text = c.section.words.about?.text;
+  const { text = '', set } = c.section.words.about ?? {};
   if (!text) return null;
-  const told = html`<div class="prose product-about" ${place(c, 'about')}>${readProse(text).map(drawBlock)}</div>`;
+  const blocks = set === undefined ? partedBlocks(readProse(text)) : readProse(set);
+  const told = html`<div class="prose product-about" ${place(c, 'about')}>${blocks.map((block) => drawBlock(c, block))}</div>`;
   if (!c.shop.look.family.product.folds || text.length <= shortTold) return told;
   return html`<details class="fold">
     <summary>${say(c).drawn.aboutIt}</summary>
     ${told}
   </details>`;
 }
-
-function drawBlock(block: Block): Part {
-  if (block.kind === 'paragraph') return splitBlock(block.text).map((paragraph) => html`<p>${drawRuns(paragraph)}</p>`);
-  const items = block.items.map((item) => html`<li>${drawRuns(item)}</li>`);
-  return block.kind === 'list'
-    ? html`<ul>
-        ${items}
-      </ul>`
-    : html`<ol>
-        ${items}
-      </ol>`;
-}
-
-const drawRuns = (text: string): Part =>
-  runsOf(text).map(({ text: run, as }) =>
-    as === 'strong' ? html`<strong>${run}</strong>` : as === 'em' ? html`<em>${run}</em>` : run,
-  );
 
 /** A text that takes no more than a few lines is never folded away. */
 const shortTold = 240;

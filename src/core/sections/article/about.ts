@@ -1,4 +1,4 @@
-import { heading, items, passage } from '../field';
+import { heading, items, prose } from '../field';
 import { aboutFixed } from '../kind';
 
 export const article = aboutFixed({
@@ -8,6 +8,6 @@ export const article = aboutFixed({
   doNext: 'Read it once as a stranger would.',
   fields: {
     heading: heading(),
-    passages: items({ text: passage({ ask: 'Who is behind this shop? Three sentences are enough.' }) }),
+    passages: items({ text: prose({ ask: 'Who is behind this shop? Three sentences are enough.' }) }),
   },
 });

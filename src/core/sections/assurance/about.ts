@@ -1,4 +1,4 @@
-import { items, link, passage } from '../field';
+import { items, link, prose } from '../field';
 import { aboutFixed } from '../kind';
 
 export const assurance = aboutFixed({
@@ -6,5 +6,5 @@ export const assurance = aboutFixed({
   label: 'With every order',
   visitorGets: 'What you promise of everything you sell, where it is decided on.',
   doNext: 'Keep it true: it stands beside every price.',
-  fields: { passages: items({ text: passage() }), link: link() },
+  fields: { passages: items({ text: prose() }), link: link() },
 });

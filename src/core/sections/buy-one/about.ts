@@ -12,5 +12,5 @@ export const buyOne = aboutSection({
     { id: 'beside', label: 'Picture beside words' },
     { id: 'under', label: 'Picture above words' },
   ],
-  fields: { heading: heading(), text: about({ words: [1, 70] }), button: button() },
+  fields: { heading: heading(), text: about({ words: [1, 70], sets: 'marked' }), button: button() },
 });

@@ -1,4 +1,4 @@
-import { heading, items, passage } from '../field';
+import { heading, items, prose } from '../field';
 import { aboutFixed } from '../kind';
 
 export const clauses = aboutFixed({
@@ -6,5 +6,5 @@ export const clauses = aboutFixed({
   label: 'Clauses',
   visitorGets: 'What they agree to.',
   doNext: 'Have someone who knows your country’s law read it.',
-  fields: { heading: heading(), clauses: items({ text: passage({ most: 4000 }) }) },
+  fields: { heading: heading(), clauses: items({ text: prose({ most: 4000 }) }) },
 });

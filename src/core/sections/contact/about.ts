@@ -1,4 +1,4 @@
-import { heading, items, passage } from '../field';
+import { heading, items, prose } from '../field';
 import { aboutSection } from '../kind';
 
 export const contact = aboutSection({
@@ -11,5 +11,5 @@ export const contact = aboutSection({
     { id: 'spread', label: 'Spread out' },
     { id: 'line', label: 'One line' },
   ],
-  fields: { heading: heading(), passages: items({ text: passage() }) },
+  fields: { heading: heading(), passages: items({ text: prose() }) },
 });

@@ -10,7 +10,7 @@ export const posts = aboutFixed({
     heading: heading(),
     entries: items({
       title: title({ ask: 'A title', optional: true }),
-      text: anything({ ask: 'The entry', optional: true }),
+      text: anything({ ask: 'The entry', optional: true, sets: 'prose' }),
     }),
   },
 });

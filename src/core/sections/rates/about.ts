@@ -1,4 +1,4 @@
-import { heading, items, passage } from '../field';
+import { heading, items, prose } from '../field';
 import { aboutFixed } from '../kind';
 
 export const rates = aboutFixed({
@@ -6,5 +6,5 @@ export const rates = aboutFixed({
   label: 'Delivery and returns',
   visitorGets: 'What delivery costs, where to, and how to send things back.',
   doNext: 'Check the rates at the till.',
-  fields: { heading: heading(), passages: items({ text: passage() }) },
+  fields: { heading: heading(), passages: items({ text: prose() }) },
 });

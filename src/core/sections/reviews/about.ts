@@ -14,7 +14,7 @@ export const reviews = aboutSection({
   fields: {
     heading: heading(),
     praise: items({
-      text: passage({ ask: 'What a buyer wrote to you, word for word' }),
+      text: passage({ sets: 'line', ask: 'What a buyer wrote to you, word for word' }),
       by: signature({ ask: 'Who it was, as they want to be named', optional: true }),
     }),
   },

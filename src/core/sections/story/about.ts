@@ -1,4 +1,4 @@
-import { heading, items, link, passage } from '../field';
+import { heading, items, link, prose } from '../field';
 import { aboutSection } from '../kind';
 
 export const story = aboutSection({
@@ -13,7 +13,7 @@ export const story = aboutSection({
   ],
   fields: {
     heading: heading(),
-    passages: items({ text: passage({ ask: 'How did it begin? Two sentences are enough.' }) }),
+    passages: items({ text: prose({ ask: 'How did it begin? Two sentences are enough.' }) }),
     link: link(),
   },
 });
