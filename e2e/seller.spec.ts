@@ -2,15 +2,17 @@ import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { readProjectFile } from '../src/core/project';
 import {
-  deliver,
   brief,
+  deliver,
   fillCheckout,
   list,
   newShop,
   pasteList,
   publish,
   saved,
+  set,
   shopWindow,
+  slipOf,
   station,
   writeBrief,
 } from './support';
@@ -150,8 +152,8 @@ test('a text is changed where it stands, and outlives a new brief', async ({ pag
   await station(page, 'Plan');
   await shopWindow(page).getByRole('heading', { level: 1 }).click();
   await expect(page.getByText(/From your brief/).first()).toBeVisible();
-  await page.getByLabel('Text', { exact: true }).fill('Wheels that stay round.');
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await set(page).fill('Wheels that stay round.');
+  await slipOf(page).getByRole('button', { name: 'Done' }).click();
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toHaveText('Wheels that stay round.');
   await station(page, 'Brief');
   await writeBrief(page, `${brief}\n\nWe also sell lamps.`);

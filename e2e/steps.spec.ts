@@ -8,9 +8,11 @@ import {
   publish,
   sampleHeadline,
   saved,
+  set,
   shopWindow,
   slipOf,
   station,
+  writeAt,
   writeBrief,
 } from './support';
 
@@ -27,14 +29,6 @@ const praised = (...reviews: string[]) =>
 const steps = (page: Page) => page.getByRole('button', { name: 'Steps', exact: true }).click();
 /** What buyers are quoted with; where there is nothing yet, the window asks for it in the same place. */
 const reviewsOf = (page: Page) => shopWindow(page).locator('#reviews li:not(:has(.ask))');
-
-/** Writes another text where one stands in the window. */
-async function pointAndWrite(page: Page, at: string, text: string): Promise<void> {
-  await shopWindow(page).locator(at).first().click();
-  await slipOf(page).getByLabel('Text').fill(text);
-  await page.getByRole('button', { name: 'Use it' }).click();
-  await saved(page);
-}
 
 /** What a buyer is quoted with stands in the shop once the seller has said that it may. */
 const mayBePrinted = (page: Page, by: string) =>
@@ -62,7 +56,7 @@ test('an edited review stays over its own name when another is put before it, an
   await expect(reviewsOf(page)).toHaveCount(1);
   await mayBePrinted(page, 'Bo from Hull');
   await expect(reviewsOf(page)).toHaveCount(2);
-  await pointAndWrite(page, '#reviews li p', 'It outlived two husbands!');
+  await writeAt(page, '#reviews li p', 'It outlived two husbands!');
   await expect(reviewsOf(page).first()).toContainText('It outlived two husbands!');
 
   await changeBrief(page, praised(cy, ada, bo));
@@ -101,7 +95,7 @@ test('two tabs on one project both go on, each sees what the other does, and one
 
   await chooseFamily(page, 'Poster');
   await expect(shopWindow(other).locator('html')).toHaveClass(/family-poster/);
-  await pointAndWrite(other, 'h1', 'Round wheels.');
+  await writeAt(other, 'h1', 'Round wheels.');
   await expect(shopWindow(page).locator('h1')).toHaveText('Round wheels.');
   await saved(page);
 
@@ -113,8 +107,8 @@ test('two tabs on one project both go on, each sees what the other does, and one
   await other.evaluate(() => {
     BroadcastChannel.prototype.postMessage = () => undefined;
   });
-  await pointAndWrite(other, 'h1', 'True wheels.');
-  await pointAndWrite(page, 'h1', 'Straight wheels.');
+  await writeAt(other, 'h1', 'True wheels.');
+  await writeAt(page, 'h1', 'Straight wheels.');
   await expect(page.getByText('Another tab decided at the same place')).toContainText('Straight wheels.');
   await page.getByRole('button', { name: 'I have seen it' }).click();
   await expect(page.getByText('Another tab decided at the same place')).toHaveCount(0);
@@ -178,7 +172,7 @@ test('a version is named, compared side by side, one difference is taken over, a
   await page.getByRole('button', { name: 'Keep the name' }).click();
   await expect(page.getByText('Version “Before the fair”')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
-  await pointAndWrite(page, 'h1', 'Come to the fair.');
+  await writeAt(page, 'h1', 'Come to the fair.');
   await station(page, 'Look');
   await chooseFamily(page, 'Stall');
   await expect(shopWindow(page).locator('html')).toHaveClass(/family-stall/);
@@ -212,8 +206,8 @@ test('one step is taken back out of the middle, or says what stands on it; undo 
   await station(page, 'Look');
   await chooseFamily(page, 'Poster');
   await expect(shopWindow(page).locator('html')).toHaveClass(/family-poster/);
-  await pointAndWrite(page, 'h1', 'Round wheels.');
-  await pointAndWrite(page, 'h1', 'True wheels.');
+  await writeAt(page, 'h1', 'Round wheels.');
+  await writeAt(page, 'h1', 'True wheels.');
   await steps(page);
   await page.getByRole('button', { name: /^Take back: Headline of Opening on Home: “.+” → “Round wheels\.”/ }).click();
   await expect(page.getByText('A later step stands on it: Headline of Opening on Home')).toBeVisible();
@@ -233,10 +227,10 @@ test('a release that is brought back asks whether the studio follows', async ({ 
   await writeBrief(page, brief);
   await pasteList(page, list);
   await station(page, 'Plan');
-  await pointAndWrite(page, 'h1', 'First release.');
+  await writeAt(page, 'h1', 'First release.');
   const address = `release-${id.slice(0, 8)}`;
   await publish(page, address);
-  await pointAndWrite(page, 'h1', 'Second release.');
+  await writeAt(page, 'h1', 'Second release.');
   await page.getByRole('button', { name: 'Publish again' }).click();
   await expect(page.getByRole('button', { name: /^Bring back the release/ })).toHaveCount(1);
   await page.getByRole('button', { name: /^Bring back the release/ }).click();
@@ -248,13 +242,21 @@ test('a release that is brought back asks whether the studio follows', async ({ 
   await expect(shopWindow(page).locator('h1')).toHaveText('Second release.');
 });
 
-test('a text that is too long for its place is said, with the figure, and never gets in', async ({ page }) => {
+test('a text that is too long for its place is said, with the figure, and is kept once it is shorter', async ({ page }) => {
   await openSample(page);
   await shopWindow(page).locator('h1').click();
-  const dialog = slipOf(page);
-  await dialog.getByLabel('Text').fill('wool '.repeat(5000));
-  await expect(dialog.getByText(/24840 characters more than the 160 that fit here/)).toBeVisible();
-  await expect(dialog.getByRole('button', { name: 'Use it' })).toBeDisabled();
+  const slip = slipOf(page);
+  await set(page).fill('wool '.repeat(5000));
+  await expect(slip.getByText(/24839 characters more than the 160 that fit here/)).toBeVisible();
+  await slip.getByRole('button', { name: 'Done' }).click();
+  // Neither that nor pointing at something else leaves it.
+  await shopWindow(page).locator('.lead').click();
+  await expect(slip).toHaveAccessibleName('Headline');
+  await expect(set(page)).toHaveCount(1);
+  await set(page).fill('Wool, and no more.');
+  await expect(slip.getByText(/characters more/)).toHaveCount(0);
+  await slip.getByRole('button', { name: 'Done' }).click();
+  await expect(shopWindow(page).locator('h1')).toHaveText('Wool, and no more.');
 });
 
 test('a fault in a sheet stays in the sheet, with a sentence and the way back', async ({ page }) => {

@@ -43,6 +43,18 @@ export const station = async (page: Page, name: string) => {
 /** What the sheet shows is what stands, and nothing in it is still on its way: what is pressed now does not move off meanwhile. */
 export const atRest = (page: Page) => expect(page.locator('main[aria-busy="true"], main [aria-busy="true"]')).toHaveCount(0);
 
+/** The text that is being set in the window. */
+export const set = (page: Page) => shopWindow(page).locator('.set');
+
+/** Points at a text in the window and writes another where it stands. */
+export async function writeAt(page: Page, at: string, text: string): Promise<void> {
+  await shopWindow(page).locator(at).first().click();
+  await set(page).fill(text);
+  await page.keyboard.press('Escape');
+  await expect(slipOf(page)).toHaveCount(0);
+  await saved(page);
+}
+
 export const saved = (page: Page) => expect(page.getByRole('banner').getByRole('status')).toHaveText('Saved');
 
 export async function writeBrief(page: Page, text: string): Promise<void> {

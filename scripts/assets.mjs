@@ -26,7 +26,7 @@ async function bundle(entry) {
 }
 
 // The studio's window: an empty page that may run these scripts alone, and send nothing anywhere.
-const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing,.pointing *{cursor:default!important}.pointing :focus{outline:none}[data-place].lit{outline:3px solid #24695f;outline-offset:5px;border-radius:1px}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/thanks.js"></script><script src="/window/search.js"></script><script src="/window/number.js"></script></html>`;
+const frame = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta http-equiv="Content-Security-Policy" content="default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; form-action 'none'; base-uri 'none'"><title>Preview</title><style>.pointing,.pointing *{cursor:default!important}.pointing :focus{outline:none}.set{cursor:text!important;white-space:pre-wrap;overflow-wrap:break-word}.set *{cursor:text!important}.set:focus{outline:none}.set li>p{margin:0}.set a[data-lead]{text-decoration:underline}.set-hint{opacity:.55;pointer-events:none;position:absolute}[data-place].lit{outline:3px solid #24695f;outline-offset:5px;border-radius:1px}</style></head><body></body><script src="/window/frame.js"></script><script src="/window/shop.js"></script><script src="/window/till.js"></script><script src="/window/thanks.js"></script><script src="/window/search.js"></script><script src="/window/number.js"></script></html>`;
 
 /** @param {boolean} said whether to print what was made */
 export async function buildAssets(said = false) {
@@ -49,6 +49,7 @@ export async function buildAssets(said = false) {
   mkdirSync(path('public/window'), { recursive: true });
   for (const [name, text] of Object.entries(scripts)) writeFileSync(path(`public/window/${name}.js`), text);
   writeFileSync(path('public/window/frame.js'), await bundle('src/workers/frame.ts'));
+  writeFileSync(path('public/window/setting.js'), await bundle('src/workers/setting.ts'));
   writeFileSync(path('public/window/index.html'), frame);
 
   await buildFaces();

@@ -176,10 +176,10 @@ export function drawBlock(context: Context, block: Block, isSet = true): Markup 
   if (block.kind === 'paragraph') return html`<p>${set(block.text)}</p>`;
   const points = block.items.map((point) => html`<li>${set(point)}</li>`);
   return block.kind === 'list'
-    ? html`<ul>
+    ? html`<ul class="points">
         ${points}
       </ul>`
-    : html`<ol>
+    : html`<ol class="points">
         ${points}
       </ol>`;
 }

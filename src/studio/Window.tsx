@@ -1,13 +1,14 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
-import { type Address, type Wish } from '@/core/places';
+import { writeText, type Address, type Wish } from '@/core/places';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { type PointedAt } from '@/workers/pointer';
+import { type Ended, type SettingState } from '@/workers/set';
 import { SayLine, type Saying } from './slip/SayLine';
 import { Slip } from './slip/Slip';
 import { type ShopState } from './useShop';
@@ -122,8 +123,17 @@ interface WindowProps {
   saying: Saying;
 }
 
-/** Where the keyboard goes from the window: to the sheet beside it. */
-const nextOf = (pane: HTMLElement | null) => pane?.parentElement?.querySelector<HTMLElement>('main') ?? null;
+/** Where the keyboard goes from the window: to the slip where one is open, else to the sheet beside it. */
+const nextOf = (pane: HTMLElement | null) =>
+  pane?.querySelector<HTMLElement>('[data-slip]') ?? pane?.parentElement?.querySelector<HTMLElement>('main') ?? null;
+
+const endSetting = (shop: globalThis.Window | null): Ended =>
+  (shop as (globalThis.Window & { arcatumFinish?: () => Ended }) | null)?.arcatumFinish?.() ?? { kind: 'as-it-was' };
+
+function keep(ended: Ended, decide: WindowProps['onDecide']): void {
+  const wish = ended.kind === 'wrote' ? writeText(ended.place, ended.text) : null;
+  if (wish) decide(wish);
+}
 
 /** The live shop, at any width, on any page. At rest it is pointed at; links are followed with a modifier key, or where it is told so. */
 export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUndo, onRedo, saying }: WindowProps) {
@@ -136,6 +146,9 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const [room, setRoom] = useState({ width: 800, height: 600 });
   const [following, setFollowing] = useState(false);
   const [pointed, setPointed] = useState<PointedAt | null>(null);
+  const [setting, setSetting] = useState<SettingState | null>(null);
+  /** How often it was asked where words are to lead. */
+  const [linking, setLinking] = useState(0);
   const pane = useRef<HTMLElement>(null);
   const glass = useRef<HTMLDivElement>(null);
   const shown = useRef('');
@@ -149,13 +162,46 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
 
   const tell = useCallback((message: ToFrame) => frame.current?.contentWindow?.postMessage(message, location.origin), []);
 
+  // What was set where it stands is kept before anything else is done.
+  const decide = useRef(onDecide);
+  useEffect(() => {
+    decide.current = onDecide;
+  }, [onDecide]);
+  const finish = useCallback((): boolean => {
+    const ended = endSetting(frame.current?.contentWindow ?? null);
+    if (ended.kind === 'over') return false;
+    setSetting(null);
+    keep(ended, decide.current);
+    return true;
+  }, []);
+
+  // Its own window is gone once this is: it is asked before.
+  useLayoutEffect(() => {
+    const shop = frame.current?.contentWindow ?? null;
+    return () => keep(endSetting(shop), decide.current);
+  }, []);
+
+  useEffect(() => {
+    const away = ({ target }: FocusEvent) => {
+      if (target instanceof Element && target !== frame.current && !target.closest('[data-slip]')) finish();
+    };
+    const hidden = () => (document.visibilityState === 'hidden' ? finish() : undefined);
+    document.addEventListener('focusin', away);
+    document.addEventListener('visibilitychange', hidden);
+    return () => {
+      document.removeEventListener('focusin', away);
+      document.removeEventListener('visibilitychange', hidden);
+    };
+  }, [finish]);
+
   const close = useCallback(
     (focus: boolean) => {
+      if (!finish()) return;
       setPointed(null);
       tell({ kind: 'closed', focus });
       if (focus) frame.current?.focus();
     },
-    [tell],
+    [tell, finish],
   );
 
   useEffect(() => {
@@ -171,6 +217,12 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
       if (data.kind === 'point') setPointed(data.at);
       if (data.kind === 'moved') setPointed((at) => (at && data.box ? { ...at, box: data.box } : null));
       if (data.kind === 'close') close(true);
+      if (data.kind === 'setting' || data.kind === 'linking') setSetting(data.state);
+      if (data.kind === 'linking') setLinking((times) => times + 1);
+      if (data.kind === 'wrote') {
+        setSetting(null);
+        keep(data, decide.current);
+      }
       if (data.kind === 'leave') nextOf(pane.current)?.focus();
       if (data.kind === 'undo') onUndo();
       if (data.kind === 'redo') onRedo();
@@ -209,7 +261,10 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     [watch, ready, path, paint],
   );
 
-  useEffect(() => tell({ kind: 'closed', focus: false }), [path, tell]);
+  useEffect(() => {
+    finish();
+    tell({ kind: 'closed', focus: false });
+  }, [path, tell, finish]);
 
   useEffect(() => {
     if (show && ready) {
@@ -274,6 +329,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         <Width
           isSelected={following}
           onChange={(on) => {
+            finish();
             setFollowing(on);
             setPointed(null);
           }}
@@ -330,9 +386,16 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
             onSource(source);
             close(false);
           }}
-          onDecide={onDecide}
+          onDecide={(wishes, label) => {
+            finish();
+            onDecide(wishes, label);
+          }}
           path={path}
           saying={saying}
+          setting={setting}
+          linking={linking}
+          onSet={(act) => tell({ kind: 'set', act })}
+          onFinish={finish}
         />
       ) : null}
     </Pane>

@@ -1,6 +1,8 @@
 import morphdom from 'morphdom';
-import { Pointer, type Box, type PointedAt } from './pointer';
+import { fieldOfText } from '@/core/places';
+import { Pointer, setsAt, type Box, type PointedAt } from './pointer';
 import { windowRoot } from './protocol';
+import { type Ended, type FromSetting, type SetAct, type Setting } from './set';
 
 /** The script of the studio's window: shows pages that the studio sends, and tells it where the visitor goes and points. */
 
@@ -17,8 +19,10 @@ export type FromFrame =
   | { kind: 'leave' }
   /** The slip is to close. */
   | { kind: 'close' }
-  | { kind: 'undo' }
-  | { kind: 'redo' };
+  | { kind: 'redo' }
+  /** A text was set, and something else was pointed at. */
+  | Extract<Ended, { kind: 'wrote' }>
+  | FromSetting;
 
 export type ToFrame =
   | { kind: 'paint'; path: string; html: string; css: string; fresh: boolean }
@@ -27,6 +31,8 @@ export type ToFrame =
   | { kind: 'pointTo'; thing: string }
   /** The slip was closed; `focus` where the keyboard closed it. */
   | { kind: 'closed'; focus: boolean }
+  /** Does something to the text that is being set. */
+  | { kind: 'set'; act: SetAct }
   | { kind: 'show'; section: string }
   | { kind: 'light'; places: readonly string[] }
   | { kind: 'scroll'; share: number };
@@ -37,7 +43,52 @@ const waiting = new Map<number, (value: unknown) => void>();
 let asked = 0;
 let lit: readonly string[] = [];
 
-const pointer = new Pointer(tell);
+const pointer = new Pointer(tell, (element, at) => void set(element, at));
+
+/** The text that is being set, where one is. */
+let setting: Setting | null = null;
+
+/** The script that sets texts is asked for when the window stands: a page is seen before it is written on. */
+const script = new Promise<void>((resolve) => {
+  const ask = () => {
+    const element = document.createElement('script');
+    element.src = '/window/setting.js';
+    element.addEventListener('load', () => resolve());
+    document.head.append(element);
+  };
+  if (document.readyState === 'complete') ask();
+  else addEventListener('load', ask);
+});
+
+/** Begins to set a text where it stands; what was set before has ended. */
+async function set(element: HTMLElement, at: { left: number; top: number } | null): Promise<void> {
+  const sets = setsAt(element);
+  const place = element.dataset.place ?? '';
+  if (!sets || setting) return;
+  await script;
+  if (!pointer.isAt(element) || !globalThis.arcatumSetting) return;
+  setting = globalThis.arcatumSetting(element, {
+    place,
+    sets,
+    most: fieldOfText(place)?.most ?? 0,
+    prompt: element.classList.contains('ask') ? element.textContent : null,
+    at,
+    tell: (message) => {
+      if (message.kind === 'setting') pointer.follow();
+      tell(message);
+    },
+  });
+}
+
+/** Ends what is being set. What is too long is not kept, and stays as it is being set. */
+function finish(): Ended {
+  const ended = setting?.end() ?? { kind: 'as-it-was' };
+  if (ended.kind !== 'over') setting = null;
+  return ended;
+}
+
+// Called by the studio, which must have what was set before it does anything else.
+globalThis.arcatumFinish = finish;
 
 globalThis.arcatumFrame = {
   load: (path) =>
@@ -57,13 +108,17 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
     document.head.appendChild(Object.assign(document.createElement('style'), { id: 'shop-style' }));
   if (style.textContent !== css) style.textContent = css;
   if (fresh) {
+    finish();
+    setting = null;
     document.body.replaceWith(document.adoptNode(next.body));
     window.scrollTo(0, 0);
   } else {
     morphdom(document.body, next.body, {
       // What the shop's own scripts have filled in stays until they fill it in again.
+      // Nor is what is being set.
       onBeforeElUpdated: (from, to) =>
         !from.isEqualNode(to) &&
+        from !== setting?.element &&
         !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
     });
   }
@@ -104,6 +159,7 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
   if (data.kind === 'resting') pointer.rest(data.on, data.scale);
   if (data.kind === 'pointTo') pointer.pointTo(data.thing);
   if (data.kind === 'closed') pointer.close(data.focus);
+  if (data.kind === 'set') setting?.run(data.act);
   if (data.kind === 'light') {
     lit = data.places;
     light(true);
@@ -115,11 +171,14 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
 /** Pointing is what a press does at rest; with a modifier key it follows links, as it does where the studio has been told so. */
 const points = ({ ctrlKey, metaKey, altKey }: MouseEvent): boolean => pointer.isResting() && !ctrlKey && !metaKey && !altKey;
 
+const isSet = (target: EventTarget | null): boolean =>
+  setting !== null && target instanceof Element && setting.element.contains(target);
+
 // What would open or take the keyboard at a press, such as a list to choose from, does not where it is pointed at.
 document.addEventListener(
   'mousedown',
   (event) => {
-    if (points(event) && event.target !== document.documentElement) event.preventDefault();
+    if (points(event) && event.target !== document.documentElement && !isSet(event.target)) event.preventDefault();
   },
   true,
 );
@@ -127,6 +186,8 @@ document.addEventListener(
 document.addEventListener(
   'keydown',
   (event) => {
+    // The keys of what is being set are its own.
+    if (isSet(event.target)) return;
     const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
     const { key, ctrlKey, metaKey, altKey, shiftKey } = event;
     if ((ctrlKey || metaKey) && key.toLowerCase() === 'z' && !typing) {
@@ -148,7 +209,11 @@ document.addEventListener(
     if (target && points(event)) {
       event.preventDefault();
       event.stopPropagation();
-      return pointer.pointAt(target);
+      if (isSet(target)) return;
+      const ended = finish();
+      if (ended.kind === 'over') return setting?.focus();
+      if (ended.kind === 'wrote') tell(ended);
+      return pointer.pointAt(target, { left: event.clientX, top: event.clientY });
     }
     const link = target?.closest('a');
     const href = link?.getAttribute('href');

@@ -1,3 +1,5 @@
+import { fieldOfText } from '@/core/places';
+import { type TextField } from '@/core/sections/about';
 import { textThing, thingId, thingName, thingOf, type Thing } from '@/core/things/about';
 
 /** A box in the window, CSS pixels from its upper left corner. */
@@ -14,6 +16,14 @@ export interface PointedAt {
   says: string;
   box: Box;
   inside: string[];
+  /** Whether it is a text that is set where it stands. */
+  set: boolean;
+}
+
+/** How a text is set where it stands; null of what isn't: buttons and what opens at a press take keys for themselves. */
+export function setsAt(element: HTMLElement): Exclude<TextField['sets'], 'apart'> | null {
+  const sets = fieldOfText(element.dataset.place ?? '')?.sets;
+  return !sets || sets === 'apart' || element.closest('button, summary, label') ? null : sets;
 }
 
 const marked = '[data-place],[data-thing]';
@@ -91,6 +101,8 @@ export class Pointer {
     private readonly tell: (
       message: { kind: 'point'; at: PointedAt } | { kind: 'moved'; box: Box | null } | { kind: 'leave' } | { kind: 'close' },
     ) => void,
+    /** Called when something was pointed at, with where it was pressed. */
+    private readonly opened: (element: HTMLElement, at: { left: number; top: number } | null) => void,
   ) {
     const host = document.documentElement.appendChild(document.createElement('arcatum-pointer'));
     const root = host.attachShadow({ mode: 'open' });
@@ -117,6 +129,9 @@ export class Pointer {
     this.close();
   }
 
+  /** Whether the slip is open at just this. */
+  isAt = (element: HTMLElement): boolean => this.isOpenAt() === element;
+
   isResting = (): boolean => this.resting;
 
   private hover(target: EventTarget | null): void {
@@ -128,10 +143,10 @@ export class Pointer {
   }
 
   /** Points at whatever an event fell on. */
-  pointAt(target: Element): void {
+  pointAt(target: Element, at: { left: number; top: number }): void {
     this.held = null;
     const element = target.closest<Marked>(marked);
-    if (element && thingAt(element)) this.openAt(element);
+    if (element && thingAt(element)) this.openAt(element, at);
   }
 
   /** Points at a thing by its name, as its slip or a sentence asks for. */
@@ -142,7 +157,7 @@ export class Pointer {
     this.openAt(found);
   }
 
-  private openAt(element: Marked): void {
+  private openAt(element: Marked, at: { left: number; top: number } | null = null): void {
     const thing = idAt(element);
     this.open = {
       thing,
@@ -154,12 +169,16 @@ export class Pointer {
     this.draw();
     const inside: string[] = [];
     for (let out = outer(element); out; out = outer(out)) inside.push(idAt(out));
-    this.tell({ kind: 'point', at: { thing, says: saysOf(element), box: boxOf(element), inside } });
+    this.tell({
+      kind: 'point',
+      at: { thing, says: saysOf(element), box: boxOf(element), inside, set: setsAt(element) !== null },
+    });
+    this.opened(element, at);
   }
 
   /** The slip is closed: the thing keeps the keyboard where that was used. */
   close(focus = false): void {
-    const element = this.opened();
+    const element = this.isOpenAt();
     this.open = null;
     if (focus && element) this.take(element);
     this.draw();
@@ -176,17 +195,18 @@ export class Pointer {
     this.follow();
   }
 
-  private opened = (): Marked | null => this.open && foundBy(this.open);
+  private isOpenAt = (): Marked | null => this.open && foundBy(this.open);
 
-  private follow(): void {
+  /** Draws the outline where its thing is now, and tells where that is. */
+  follow(): void {
     this.draw();
     if (!this.open) return;
-    const element = this.opened();
+    const element = this.isOpenAt();
     this.tell({ kind: 'moved', box: element ? boxOf(element) : null });
   }
 
   private draw(): void {
-    const open = this.opened();
+    const open = this.isOpenAt();
     const element = open ?? this.near;
     const thing = element && this.resting ? thingAt(element) : null;
     this.box.style.display = thing ? 'block' : 'none';

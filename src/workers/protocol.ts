@@ -176,7 +176,16 @@ export interface Jobs {
   /** What else of the look would change with some wishes, as sentences. */
   follows: { give: { wishes: readonly Wish[] }; get: string[] };
   /** What can be done to a thing that was pointed at, the text that stands there, and pictures that are offered, by name; null where it is not there any more. */
-  slip: { give: { thing: string }; get: { slip: SlipOf; text: OutlineText | null; pictures: Record<string, string> } | null };
+  slip: {
+    give: { thing: string };
+    get: {
+      slip: SlipOf;
+      text: OutlineText | null;
+      /** Where words of the text can lead, by their leads. */
+      targets: { id: string; label: string }[];
+      pictures: Record<string, string>;
+    } | null;
+  };
   /** What a sentence can mean, said at a thing or at the page that is looked at; `paths` are those of the pages that it would go to. */
   say: {
     give: { text: string; thing: string | null; path: string; past: Past };

@@ -1,6 +1,7 @@
-import { standsAt } from '@/core/places';
+import { fieldOfText, standsAt } from '@/core/places';
 import { type Project } from '@/core/project';
-import { slipOf, spotOf } from '@/core/requests';
+import { slipOf, spotOf, targetsOf } from '@/core/requests';
+import { hasSigns } from '@/core/sections/about';
 import { type Shop } from '@/core/site';
 import { isText, thingOf } from '@/core/things/about';
 import { askedAt } from '@/core/words';
@@ -16,13 +17,15 @@ export function slipAt(
   const thing = thingOf(id);
   const slip = thing && slipOf(shop, project, thing);
   if (!slip) return null;
-  const text = isText(thing) ? (spotOf(shop, project, thing)?.text ?? null) : null;
+  const spot = isText(thing) ? spotOf(shop, project, thing) : null;
+  const text = spot?.text ?? null;
   const at = isText(thing) ? standsAt(thing.place)?.at : undefined;
   const pictures = slip.groups
     .flatMap((group) => (group.as === 'fields' ? [] : group.offers))
     .flatMap(({ picture }) => (picture === undefined ? [] : [[picture, urlOf(picture) ?? '']]));
   return {
     slip,
+    targets: spot && isText(thing) && hasSigns(fieldOfText(thing.place)) ? targetsOf(shop, spot.owner) : [],
     pictures: Object.fromEntries(pictures) as Record<string, string>,
     text: text && at && isText(thing) ? { ...text, place: thing.place, at, ask: askedAt(text) } : null,
   };

@@ -2,3 +2,4 @@ export * from './about';
 export { allRequests, requests } from './registry';
 export { canMove, isNamed, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
 export { slipOf } from './slip';
+export { targetsOf } from './kinds/leads-to';

@@ -39,7 +39,7 @@ import { why } from './why/about';
 import { type Fields, type ItemsField, type TextField } from './field';
 import { sectionKinds, type SectionAbout, type SectionKind } from './kind';
 
-export { suits, wordCount, type Field, type Fields, type ItemsField, type TextField } from './field';
+export { hasSigns, suits, wordCount, type Field, type Fields, type ItemsField, type TextField } from './field';
 export { isOwnKey, ownKey } from './keys';
 export { sectionKinds, type Arrangement, type SectionAbout, type SectionKind } from './kind';
 export {

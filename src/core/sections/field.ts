@@ -3,8 +3,11 @@ export interface TextField {
   kind: 'text';
   /** What it is to shoppers: words to read, or words that lead somewhere. */
   as: 'heading' | 'text' | 'button' | 'link';
-  /** How its words can be set: a plain line; with stress and links in it; or in paragraphs and lists as well. */
-  sets: 'line' | 'marked' | 'prose';
+  /**
+   * How its words can be set where they stand: as a plain line; with stress and links in it; or in paragraphs and lists as well. An address or
+   * a piece of markup is seen as something else, and written apart.
+   */
+  sets: 'line' | 'marked' | 'prose' | 'apart';
   /** How many words suit it: the least and the most. */
   words: readonly [least: number, most: number];
   /** Characters beyond which a text is not taken. */
@@ -56,12 +59,15 @@ export const passage = marked([1, 70], 2000);
 export const prose = text([1, 70], 2000, 'text', 'prose');
 export const about = text([2, 180], 6000, 'text', 'prose');
 /** Something that is as long as it is. */
-export const anything = text([1, 4000], 20_000);
+export const anything = text([1, 4000], 20_000, 'text', 'apart');
 
 export const items = <Parts extends string>(parts: Readonly<Record<Parts, TextField>>): ItemsField<Parts> => ({
   kind: 'items',
   parts,
 });
+
+/** Whether the words of a field can be set, by the signs of `core/prose`. */
+export const hasSigns = (field: TextField | undefined): boolean => field?.sets === 'marked' || field?.sets === 'prose';
 
 export const wordCount = (text: string): number => text.trim().split(/\s+/).filter(Boolean).length;
 

@@ -1,6 +1,7 @@
 import { readLead, type Lead } from '../lead';
 import { fieldAt, leadsTo, writtenTexts, type Decided } from '../places';
 import { leadsIn } from '../prose';
+import { hasSigns } from '../sections/about';
 import { type Page } from '../plan';
 
 /** Where the seller wants buttons and links to lead, by page, section and field. */
@@ -27,7 +28,7 @@ export function textLeadsOf(decided: Decided): Lead[] {
       .map(({ parts: [, section, field, key, part], value }) => ({ field: fieldAt(section, { field, key, part }), value })),
   ];
   return texts
-    .filter(({ field }) => field && field.sets !== 'line')
+    .filter(({ field }) => hasSigns(field))
     .flatMap(({ value }) => leadsIn(value).flatMap((word) => readLead(word) ?? []));
 }
 

@@ -1,6 +1,16 @@
 import { writtenTexts, type Decided } from '../places';
 import { plainProse } from '../prose';
-import { isOwnKey, itemsIn, listsOf, textFieldAt, type Content, type Item, type SectionKind, type TextField } from '../sections';
+import {
+  hasSigns,
+  isOwnKey,
+  itemsIn,
+  listsOf,
+  textFieldAt,
+  type Content,
+  type Item,
+  type SectionKind,
+  type TextField,
+} from '../sections';
 import { type Pins, type Text } from '../words';
 
 /** What the seller wrote into one section: texts by field, and by list, item and part. Empty texts leave out what was made. */
@@ -41,7 +51,7 @@ export class OwnTexts {
 
 /** Where words can be set, the seller's signs say how. */
 const byTheSeller = (text: string, field: TextField | undefined): Text => ({
-  ...(field && field.sets !== 'line' ? { text: plainProse(text), set: text } : { text }),
+  ...(hasSigns(field) ? { text: plainProse(text), set: text } : { text }),
   rank: 1,
   sources: [{ kind: 'seller' }],
 });

@@ -57,6 +57,9 @@ main :is(.price,.product-price,.sum,.quantity){overflow-wrap:normal}
 .skip:focus{left:0}
 .prose{max-width:var(--measure)}
 .prose p+p{margin-top:1em}
+.points{padding-left:1.25em;margin-block:.75em}
+ul.points{list-style:disc}
+ol.points{list-style:decimal}
 .lead{font-size:var(--h3);line-height:1.4;text-wrap:pretty}
 .button{display:inline-flex;align-items:center;justify-content:center;min-height:3rem;padding:.5rem 1.5rem;background:var(--accent);color:var(--on-accent);border:2px solid var(--rim);border-radius:var(--corner);font:var(--strong) 1rem/1.2 var(--text-face);text-decoration:none;cursor:pointer;text-align:center}
 .button:hover{text-decoration:underline;text-underline-offset:.25em}

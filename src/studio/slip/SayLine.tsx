@@ -88,6 +88,8 @@ interface SayLineProps extends Saying {
   hint: string;
   /** Whether the answer stands above the line, where there is no room below. */
   above?: boolean;
+  /** What is being written elsewhere is to be kept before a sentence means something. */
+  onFocus?: () => void;
 }
 
 const Swatch = styled.span`
@@ -119,7 +121,19 @@ const Told = ({ says }: { says: string }) => (
 const pause = 160;
 
 /** A line to say a change in plain words: what was understood stands under it, and Enter does it. */
-export function SayLine({ story, names, onFulfil, thing, path, worker, turn, label, hint, above = false }: SayLineProps) {
+export function SayLine({
+  story,
+  names,
+  onFulfil,
+  thing,
+  path,
+  worker,
+  turn,
+  label,
+  hint,
+  above = false,
+  onFocus,
+}: SayLineProps) {
   const id = useId();
   const [text, setText] = useState('');
   const [answer, setAnswer] = useState<{ of: string; found: Understood & { paths: Record<string, string> } } | null>(null);
@@ -181,6 +195,7 @@ export function SayLine({ story, names, onFulfil, thing, path, worker, turn, lab
         ref={line}
         value={text}
         maxLength={longestSentence + 1}
+        onFocus={onFocus}
         placeholder={hint}
         autoComplete="off"
         aria-describedby={`${id}-answer`}

@@ -6,14 +6,18 @@ import { type Source } from '@/core/brief';
 import { given, set, type Wish } from '@/core/places';
 import { thingName, thingOf, type ThingKind } from '@/core/things/about';
 import { type PointedAt } from '@/workers/pointer';
+import { type SetAct, type SettingState } from '@/workers/set';
 import { type ShopWorker } from '@/workers/client';
 import { type Jobs } from '@/workers/protocol';
+import { sourceLine } from '../because';
 import { Row, Soft, TextButton } from '../parts';
 import { tokens } from '../theme';
 import { keepPictures } from '../projects';
 import { Groups, type Bring } from './Groups';
+import { Choices, Rework } from './Others';
 import { placeSlip, type Placed } from './place';
 import { SayLine, type Saying } from './SayLine';
+import { SetText } from './SetText';
 import { TextForm } from './TextForm';
 
 const Paper = styled.div`
@@ -79,13 +83,35 @@ interface SlipProps {
   onDecide: (wishes: Wish | readonly Wish[], label?: string) => void;
   path: string;
   saying: Saying;
+  /** A text as it is being set where it stands, and how often it was asked where its words are to lead. */
+  setting: SettingState | null;
+  linking: number;
+  onSet: (act: SetAct) => void;
+  /** Keeps what is being set: false where it is too long to be kept. */
+  onFinish: () => void;
 }
 
 /** Opens beside the thing that was pointed at: what it is and why, what can be done to it, and what it stands in. */
-export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, onSource, onDecide, path, saying }: SlipProps) {
+export function Slip({
+  pointed,
+  scale,
+  frame,
+  worker,
+  turn,
+  onClose,
+  onPoint,
+  onSource,
+  onDecide,
+  path,
+  saying,
+  setting,
+  linking,
+  onSet,
+  onFinish,
+}: SlipProps) {
   const paper = useRef<HTMLDivElement>(null);
   const [found, setFound] = useState<{ of: string; made: Jobs['slip']['get'] } | null>(null);
-  const [placed, setPlaced] = useState<Placed | null>(null);
+  const [placed, setPlaced] = useState<(Placed & { of: string }) | null>(null);
   const { thing, box, inside } = pointed;
 
   useEffect(() => {
@@ -111,7 +137,11 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
       const low = Math.min(at.height, (box.y + box.height) * scale);
       const seen = { x: at.x + box.x * scale, y: at.y + top, width: box.width * scale, height: Math.max(0, low - top) };
       const { offsetWidth, scrollHeight } = paper.current;
-      setPlaced(placeSlip(seen, { width: offsetWidth, height: scrollHeight + 2 }, { width: innerWidth, height: innerHeight }));
+      const size = { width: offsetWidth, height: scrollHeight + 2 };
+      setPlaced((stood) => ({
+        of: thing,
+        ...placeSlip(seen, size, { width: innerWidth, height: innerHeight }, stood?.of === thing ? stood.side : undefined),
+      }));
     };
     place();
     const watch = new ResizeObserver(place);
@@ -121,10 +151,10 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
       watch.disconnect();
       removeEventListener('resize', place);
     };
-  }, [box, scale, frame, made]);
+  }, [box, scale, frame, made, thing]);
 
-  // The keyboard goes to the text, where one stands there; else to the slip as a whole.
-  const ready = made !== null;
+  // The keyboard goes to the text, where one stands there; else to the slip as a whole. What is set where it stands has it already.
+  const ready = made !== null && !pointed.set;
   useEffect(() => {
     if (ready) (paper.current?.querySelector<HTMLElement>('textarea') ?? paper.current)?.focus({ preventScroll: true });
   }, [ready, thing]);
@@ -143,7 +173,9 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
   const groups = made ? (
     <Groups groups={made.slip.groups} pictures={made.pictures} name={name} onDone={onDecide} onBring={bring} />
   ) : null;
-  const [brief] = made?.slip.because?.brief ?? [];
+  const [source] = made?.text?.sources ?? [];
+  const brief = source?.kind === 'brief' ? source.source : made?.slip.because?.brief?.[0];
+  const because = made?.text ? sourceLine(made.text) : made?.slip.because?.say;
   const ups = inside.flatMap((id) => {
     const up = thingOf(id);
     return up ? [{ id, name: thingName(up) }] : [];
@@ -165,7 +197,7 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
     >
       <Row style={{ flexWrap: 'nowrap', alignItems: 'baseline' }}>
         <h2>{name}</h2>
-        <TextButton onPress={() => onClose(true)}>Close</TextButton>
+        <TextButton onPress={() => onClose(true)}>{pointed.set ? 'Done' : 'Close'}</TextButton>
       </Row>
       {ups.length ? (
         <Up>
@@ -177,27 +209,21 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
           ))}
         </Up>
       ) : null}
-      {made?.slip.because ? (
-        <Row>
-          <Soft>
-            <small>{made.slip.because.say}</small>
-          </Soft>
-          {brief ? <TextButton onPress={() => onSource({ ...brief, text: '' })}>Show it in the brief</TextButton> : null}
-        </Row>
-      ) : null}
-      {made?.text ? (
-        <TextForm
-          key={`${thing} ${made.text.text}`}
+      {made?.text && pointed.set ? (
+        <SetText
+          key={thing}
           text={made.text}
-          worker={worker}
-          onSource={onSource}
-          onDecide={onDecide}
-          onClose={onClose}
-        >
+          setting={setting?.place === made.text.place ? setting : null}
+          linking={linking}
+          targets={made.targets}
+          onSet={onSet}
+        />
+      ) : null}
+      {made?.text && !pointed.set ? (
+        <TextForm key={`${thing} ${made.text.text}`} text={made.text} worker={worker} onDecide={onDecide} onClose={onClose}>
           {leads ? groups : null}
         </TextForm>
       ) : null}
-      {leads ? null : groups}
       {made ? (
         <SayLine
           {...saying}
@@ -208,7 +234,28 @@ export function Slip({ pointed, scale, frame, worker, turn, onClose, onPoint, on
           turn={turn}
           label="Say what should be different"
           hint={hints[shown?.kind ?? 'page'] ?? 'three columns'}
+          onFocus={onFinish}
         />
+      ) : null}
+      {leads && !pointed.set ? null : groups}
+      {made?.text && pointed.set ? (
+        <>
+          <Rework
+            draft={setting?.text ?? made.text.set ?? made.text.text}
+            place={made.text.place}
+            worker={worker}
+            onTake={(text) => onSet({ do: 'text', text })}
+          />
+          <Choices place={made.text.place} worker={worker} onTake={(text) => onSet({ do: 'text', text })} />
+        </>
+      ) : null}
+      {because ? (
+        <Row>
+          <Soft>
+            <small>{because}</small>
+          </Soft>
+          {brief ? <TextButton onPress={() => onSource({ ...brief, text: '' })}>Show it in the brief</TextButton> : null}
+        </Row>
       ) : null}
       {made?.slip.shared ? (
         <Soft>

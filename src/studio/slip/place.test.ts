@@ -35,6 +35,18 @@ test('a slip stands beside a thing, on the screen and never on it, wherever in t
   }
 });
 
+test('it stays on its side while its thing grows, as long as there is room', () => {
+  const thing = { x: 900, y: 410, width: 370, height: 24 };
+  const small = placeSlip(thing, { width: 372, height: 330 }, screen);
+  expect(small.side).toBe('below');
+  const grown = { ...thing, height: 40 };
+  const tall = { width: 372, height: 700 };
+  expect(placeSlip(grown, tall, screen).side).toBe('left');
+  expect(placeSlip({ ...grown, height: 20 }, tall, screen, small.side)).toMatchObject({ side: 'below', top: 410 + 20 + 10 });
+  // A place without room for it is left.
+  expect(placeSlip({ ...grown, height: 200 }, tall, screen, small.side).side).toBe('left');
+});
+
 test('on a phone it comes from below, over no more than three fifths of the screen', () => {
   const placed = placeSlip({ x: 0, y: 60, width: 390, height: 700 }, slip, { width: 390, height: 844 });
   expect(placed.top + placed.maxHeight).toBe(844 - 8);

@@ -1,6 +1,10 @@
 import { type Box } from '@/workers/pointer';
 
+const sides = ['right', 'below', 'above', 'left'] as const;
+export type Side = (typeof sides)[number];
+
 export interface Placed {
+  side: Side;
   left: number;
   top: number;
   /** What of the slip is taller than this scrolls. */
@@ -9,34 +13,48 @@ export interface Placed {
 
 const gap = 10;
 const margin = 8;
-/** Less than this is no slip to work in. */
+/** Less than this is no slip to work in, and in this much one works well. */
 const least = 300;
+const ample = 440;
 
 const between = (low: number, high: number, at: number) => Math.max(low, Math.min(high, at));
 
 /**
  * Where a slip stands: beside the thing, or under or over it, and never on it. A thing as wide as the window has it on its left, over the
  * sheet; where there is no room at all, as on a phone, it comes from below.
+ * @param stood the side that it stood on: it stays there as long as it can, so that a text that grows doesn't throw it about
  */
 export function placeSlip(
   thing: Box,
   slip: { width: number; height: number },
   screen: { width: number; height: number },
+  stood?: Side,
 ): Placed {
   const right = thing.x + thing.width;
   const bottom = thing.y + thing.height;
   const most = screen.height - 2 * margin;
   const height = Math.min(slip.height, most);
+  const isNarrow = slip.width + 2 * margin > screen.width;
   const top = between(margin, screen.height - margin - height, thing.y);
-  if (right + gap + slip.width + margin <= screen.width) return { left: right + gap, top, maxHeight: most };
   const left = between(margin, Math.max(margin, screen.width - margin - slip.width), thing.x);
   const below = screen.height - margin - bottom - gap;
-  if (slip.width + 2 * margin <= screen.width) {
-    if (below >= Math.min(height, least)) return { left, top: bottom + gap, maxHeight: below };
-    const above = thing.y - gap - margin;
-    if (above >= height) return { left, top: thing.y - gap - height, maxHeight: above };
-    if (thing.x - gap - slip.width >= margin) return { left: thing.x - gap - slip.width, top, maxHeight: most };
-  }
+  const above = thing.y - gap - margin;
+  const fits = (side: Side, wanted: number): boolean =>
+    ({
+      right: right + gap + slip.width + margin <= screen.width,
+      below: !isNarrow && below >= Math.min(height, wanted),
+      above: !isNarrow && above >= Math.min(height, wanted),
+      left: !isNarrow && thing.x - gap - slip.width >= margin,
+    })[side];
+  const stands: Record<Side, Omit<Placed, 'side'>> = {
+    right: { left: right + gap, top, maxHeight: most },
+    below: { left, top: bottom + gap, maxHeight: below },
+    above: { left, top: thing.y - gap - Math.min(height, above), maxHeight: above },
+    left: { left: thing.x - gap - slip.width, top, maxHeight: most },
+  };
+  const side =
+    stood && fits(stood, least) ? stood : (sides.find((one) => fits(one, ample)) ?? sides.find((one) => fits(one, least)));
+  if (side) return { side, ...stands[side] };
   const low = Math.min(height, Math.round(screen.height * 0.6));
-  return { left: margin, top: screen.height - margin - low, maxHeight: low };
+  return { side: 'below', left: margin, top: screen.height - margin - low, maxHeight: low };
 }

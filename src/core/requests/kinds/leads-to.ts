@@ -11,8 +11,8 @@ const mostProducts = 60;
 /** Pages that are led to by what they are for, never by a link of the seller's. */
 const notLedTo: ReadonlySet<string> = new Set(['thanks', 'missing', 'checkout']);
 
-/** Every page that a button can lead to, and the sections of the page that it stands on. */
-function targets(shop: Shop, here: string): { id: string; label: string }[] {
+/** Every page that a button or words can lead to, and the sections of the page that they stand on; each by its lead. */
+export function targetsOf(shop: Shop, here: string): { id: string; label: string }[] {
   const pages = shop.pages.filter((page) => page.kind !== 'product' && !notLedTo.has(page.kind));
   const products = shop.pages.filter((page) => page.kind === 'product').slice(0, mostProducts);
   const sections = pages.find(({ id }) => id === here)?.sections.filter(({ hidden }) => !hidden) ?? [];
@@ -43,7 +43,7 @@ export const leadsTo = defineRequest({
     const offers: Offer[] = [
       { id: 'itself', label: 'Where it leads by itself', wishes: [clear(to)], stands: now === '' },
       ...(lead?.kind === 'outside' ? [{ id: now, label: `Outside: ${lead.address}`, wishes: [set(to, now)], stands: true }] : []),
-      ...targets(shop, owner).map(({ id, label }) => ({ id, label, wishes: [set(to, id)], stands: now === id })),
+      ...targetsOf(shop, owner).map(({ id, label }) => ({ id, label, wishes: [set(to, id)], stands: now === id })),
     ];
     return { as: 'choice', offers };
   },

@@ -12,5 +12,5 @@ export const map = aboutSection({
     { id: 'beside', label: 'Beside the address' },
     { id: 'wide', label: 'Across the page' },
   ],
-  fields: { heading: heading(), address: anything({ most: 400 }) },
+  fields: { heading: heading(), address: anything({ most: 400, sets: 'line' }) },
 });

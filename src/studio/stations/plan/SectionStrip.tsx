@@ -230,12 +230,13 @@ function SectionTexts({ page, section, state }: Pick<StripProps, 'page' | 'secti
   const key = page.kind === 'product' ? 'product' : page.id;
   return linesOf(section).map(({ at, field, label }) => {
     const place = textPlace(key, section.id, at);
+    const written = section.words.find((text) => text.place === place.address);
     return (
       <TextLine
         key={place.address}
         label={label}
         most={field.most}
-        value={section.words.find((text) => text.place === place.address)?.text ?? ''}
+        value={written?.set ?? written?.text ?? ''}
         onKeep={(text) => state.decide(text === '' && at.key !== undefined && isOwnKey(at.key) ? clear(place) : set(place, text))}
       />
     );
