@@ -300,10 +300,11 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
       if (event.key !== 'F6' || event.ctrlKey || event.altKey || event.metaKey) return;
       event.preventDefault();
       frame.current?.focus();
+      tell({ kind: 'enter' });
     };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
-  }, []);
+  }, [tell]);
 
   return (
     <Pane aria-label="The shop" ref={pane}>

@@ -28,6 +28,8 @@ export type ToFrame =
   | { kind: 'paint'; path: string; html: string; css: string; fresh: boolean }
   | { kind: 'loaded'; id: number; value: unknown }
   | { kind: 'resting'; on: boolean; scale: number }
+  /** The keyboard comes into the window: to the text that is being set, where one is. */
+  | { kind: 'enter' }
   | { kind: 'pointTo'; thing: string }
   /** The slip was closed; `focus` where the keyboard closed it. */
   | { kind: 'closed'; focus: boolean }
@@ -159,6 +161,7 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
   if (data.kind === 'resting') pointer.rest(data.on, data.scale);
   if (data.kind === 'pointTo') pointer.pointTo(data.thing);
   if (data.kind === 'closed') pointer.close(data.focus);
+  if (data.kind === 'enter') setting?.focus();
   if (data.kind === 'set') setting?.run(data.act);
   if (data.kind === 'light') {
     lit = data.places;
