@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { stations, type Station } from '@/core/proof/about';
-import { tokens } from './theme';
+import { narrow, tokens } from './theme';
 
 const Nav = styled.nav`
   ol {
@@ -23,6 +23,21 @@ const Nav = styled.nav`
     font-size: 13.5px;
     padding: 4px 0 7px;
     border-bottom: 3px solid transparent;
+  }
+  ${narrow} {
+    li {
+      flex: 1;
+      min-width: 0;
+    }
+    a {
+      width: 100%;
+      font-size: 11.5px;
+      padding: 2px 0 4px;
+    }
+    svg {
+      width: 100%;
+      height: 30px;
+    }
   }
   a[aria-current] {
     font-weight: 600;

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { type Station } from '@/core/proof/about';
 import { Arcade } from './Arcade';
 import { TextButton } from './parts';
-import { tokens } from './theme';
+import { narrow, tokens } from './theme';
 import { type ProjectState } from './useProject';
 
 const Top = styled.header`
@@ -16,11 +16,25 @@ const Top = styled.header`
   border-bottom: 1px solid ${tokens.ink};
   background: ${tokens.stone};
   gap: 12px;
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: start;
+    padding: 6px 14px 0;
+    gap: 2px 12px;
+    nav {
+      grid-column: 1 / -1;
+      grid-row: 2;
+      margin-inline: -10px;
+    }
+  }
 `;
 
 const Name = styled.p`
   padding-bottom: 9px;
   min-width: 0;
+  ${narrow} {
+    padding-bottom: 0;
+  }
   b {
     display: block;
     white-space: nowrap;

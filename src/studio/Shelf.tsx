@@ -9,7 +9,7 @@ import { OpenFile } from './OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
 import { createProject, createSample, download, duplicateProject, exportProject, importProject, renameProject } from './projects';
 import { listProjects, onListChanged, openProject, removeForGood, setDeleted, type ShelfEntry } from './store';
-import { tokens } from './theme';
+import { narrow, tokens } from './theme';
 import { useLive } from './useLive';
 import { when } from './when';
 
@@ -17,6 +17,9 @@ const Hall = styled.main`
   max-width: 940px;
   margin: 0 auto;
   padding: 56px 32px;
+  ${narrow} {
+    padding: 24px 16px;
+  }
   display: grid;
   gap: 30px;
 `;
@@ -26,6 +29,13 @@ const Title = styled.header`
   grid-template-columns: auto minmax(0, 1fr);
   gap: 22px;
   align-items: end;
+  ${narrow} {
+    gap: 14px;
+    svg {
+      width: 64px;
+      height: auto;
+    }
+  }
   border-bottom: 1px solid ${tokens.ink};
   h1 {
     font-size: 40px;

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
 import { type Address } from '@/core/places';
@@ -16,7 +17,7 @@ import { Safe } from './Safe';
 import { type Owner } from '@/core/project';
 import { readKeys } from './store';
 import { type Spot, type StationProps } from './stations/station';
-import { tokens } from './theme';
+import { narrow, tokens } from './theme';
 import { useProject } from './useProject';
 import { useShop } from './useShop';
 import { type Result } from '@/core/result';
@@ -27,13 +28,51 @@ const Hall = styled.div`
   height: 100vh;
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
-  min-width: 900px;
+  ${narrow} {
+    height: 100dvh;
+    grid-template-rows: auto minmax(0, 1fr) auto;
+  }
 `;
 
 const Floor = styled.div<{ $whole: boolean }>`
   display: grid;
   grid-template-columns: ${({ $whole }) => ($whole ? 'minmax(0, 1fr)' : '460px minmax(0, 1fr)')};
   min-height: 0;
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr);
+    &[data-turn='sheet'] > section,
+    &[data-turn='window'] > main {
+      display: none;
+    }
+  }
+`;
+
+/** Where there is no room for both, sheet and window take turns. */
+const Turns = styled.nav`
+  display: none;
+  ${narrow} {
+    display: grid;
+    grid-auto-flow: column;
+    grid-auto-columns: minmax(0, 1fr);
+    border-top: 1px solid ${tokens.ink};
+    background: ${tokens.stone};
+    > div {
+      display: contents;
+    }
+    button {
+      min-height: 46px;
+      background: none;
+      border: 0;
+      border-top: 3px solid transparent;
+      cursor: pointer;
+    }
+    button[data-selected] {
+      border-color: ${tokens.verdigris};
+      font-weight: 600;
+      background: ${tokens.sheet};
+    }
+  }
 `;
 
 const Sheet = styled.main`
@@ -89,6 +128,8 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const { state, problem } = useProject(id, named);
   const shop = useShop(state?.project ?? null, path);
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
+  /** What is seen where sheet and window take turns. */
+  const [turn, setTurn] = useState<'sheet' | 'window'>('sheet');
   const [spot, setSpot] = useState<Spot | null>(null);
   const [lit, setLit] = useState<readonly Address[]>([]);
   const [owner, setOwner] = useState<Owner | null>(null);
@@ -158,6 +199,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const goTo = useCallback((toPath: string, section?: string) => {
     setPath(toPath);
     setShow(section ? { section, nonce: Date.now() } : null);
+    setTurn('window');
   }, []);
   const router = useRouter();
   /** From a text in the window to the words that it was made of. */
@@ -165,6 +207,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
     ({ start, end }: Source) => {
       setSteps(false);
       setSpot({ start, end });
+      setTurn('sheet');
       router.push(`/project/${id}/brief`);
     },
     [id, router],
@@ -218,6 +261,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
         case 'compare':
           setComparing(act.change);
           setSteps(true);
+          setTurn('sheet');
           return '';
         case 'go':
           goTo(paths[act.page] ?? '');
@@ -229,8 +273,18 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const wide = whole.has(station) && !steps;
   return (
     <Hall>
-      <StudioHead name={title ?? ''} station={station} done={done} state={state} steps={steps} onSteps={setSteps} />
-      <Floor $whole={wide}>
+      <StudioHead
+        name={title ?? ''}
+        station={station}
+        done={done}
+        state={state}
+        steps={steps}
+        onSteps={(open) => {
+          setSteps(open);
+          setTurn('sheet');
+        }}
+      />
+      <Floor $whole={wide} data-turn={wide ? 'sheet' : turn}>
         <Sheet key={steps ? 'steps' : station} aria-label={steps ? 'Steps' : station} aria-busy={!shop.settled} tabIndex={0}>
           {state.saving !== 'saved' && state.saving !== 'saving' ? <Notice $kind="mend">{state.saving}</Notice> : null}
           {state.refused ? <Notice $kind="mend">{state.refused}</Notice> : null}
@@ -293,6 +347,20 @@ export function Studio({ id, station }: { id: string; station: Station }) {
           </Safe>
         )}
       </Floor>
+      {wide ? null : (
+        <Turns aria-label="Sheet and shop in turn">
+          <ToggleButtonGroup
+            aria-label="What is seen"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[turn]}
+            onSelectionChange={(keys) => setTurn([...keys][0] === 'window' ? 'window' : 'sheet')}
+          >
+            <ToggleButton id="sheet">{steps ? 'Steps' : stations.find(({ id: one }) => one === station)?.name}</ToggleButton>
+            <ToggleButton id="window">The shop</ToggleButton>
+          </ToggleButtonGroup>
+        </Turns>
+      )}
     </Hall>
   );
 }

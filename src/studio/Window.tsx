@@ -12,7 +12,7 @@ import { type Ended, type SettingState } from '@/workers/set';
 import { SayLine, type Saying } from './slip/SayLine';
 import { Slip } from './slip/Slip';
 import { type ShopState } from './useShop';
-import { tokens } from './theme';
+import { isNarrow, narrow, tokens } from './theme';
 
 const Pane = styled.section`
   display: grid;
@@ -32,6 +32,11 @@ const Sill = styled.div`
   align-items: center;
   gap: 10px 16px;
   padding: 7px 16px;
+  ${narrow} {
+    flex-wrap: wrap;
+    gap: 2px 10px;
+    padding: 4px 12px;
+  }
   border-bottom: 1px solid ${tokens.line};
   min-width: 0;
   label {
@@ -75,6 +80,9 @@ const Stage = styled.div`
   display: flex;
   justify-content: center;
   padding: 14px 16px 0;
+  ${narrow} {
+    padding: 8px 8px 0;
+  }
   iframe {
     border: 0;
     background: #fff;
@@ -142,7 +150,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const frame = useRef<HTMLIFrameElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const [ready, setReady] = useState(false);
-  const [width, setWidth] = useState<WidthId>('wide');
+  const [width, setWidth] = useState<WidthId>(() => (isNarrow() ? 'phone' : 'wide'));
   const [room, setRoom] = useState({ width: 800, height: 600 });
   const [following, setFollowing] = useState(false);
   const [pointed, setPointed] = useState<PointedAt | null>(null);
@@ -152,6 +160,9 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const pane = useRef<HTMLElement>(null);
   const glass = useRef<HTMLDivElement>(null);
   const shown = useRef('');
+
+  const px = widths.find((candidate) => candidate.id === width)?.px ?? 1280;
+  const scale = Math.min(1, room.width / px);
 
   // What was pointed at was on the page that was seen.
   const [seen, setSeen] = useState(path);
@@ -232,6 +243,8 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     return () => window.removeEventListener('message', listen);
   }, [worker, tell, close, onPath, onUndo, onRedo]);
 
+  const onCovers = useCallback((height: number) => tell({ kind: 'covered', height: height / scale }), [tell, scale]);
+
   const paint = useCallback(
     (page: PaintedPage) => {
       tell({ kind: 'paint', ...page, fresh: shown.current !== page.path });
@@ -280,14 +293,12 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   useEffect(() => {
     if (!stage.current) return;
     const watch = new ResizeObserver(([entry]) => {
-      if (entry) setRoom({ width: entry.contentRect.width, height: entry.contentRect.height });
+      // Out of sight, while the sheet has its turn, it keeps the room that it had.
+      if (entry?.contentRect.width) setRoom({ width: entry.contentRect.width, height: entry.contentRect.height });
     });
     watch.observe(stage.current);
     return () => watch.disconnect();
   }, []);
-
-  const px = widths.find((candidate) => candidate.id === width)?.px ?? 1280;
-  const scale = Math.min(1, room.width / px);
 
   // A frame that was not ready yet has missed it.
   useEffect(() => {
@@ -396,6 +407,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
           setting={setting}
           linking={linking}
           onSet={(act) => tell({ kind: 'set', act })}
+          onCovers={onCovers}
           onFinish={finish}
         />
       ) : null}

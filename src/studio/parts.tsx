@@ -12,8 +12,8 @@ import {
   ToggleButton,
   type TextFieldProps,
 } from 'react-aria-components';
-import styled from 'styled-components';
-import { tokens } from './theme';
+import styled, { css } from 'styled-components';
+import { narrow, tokens } from './theme';
 
 export const Button = styled(AriaButton)`
   min-height: 36px;
@@ -228,9 +228,30 @@ export const Notice = styled.p<{ $kind?: 'mend' | 'todo' | 'fine' }>`
 
 export const SheetBody = styled.div`
   padding: 20px 24px 32px;
+  ${narrow} {
+    padding: 14px 14px 24px;
+  }
   display: grid;
   gap: 18px;
   align-content: start;
+`;
+
+/** What is chosen in a list lies over it where there is no room beside it. */
+export const overAll = css`
+  position: fixed;
+  inset: 0;
+  z-index: 6;
+  overflow: auto;
+  background: ${tokens.sheet};
+`;
+
+/** A way back that is needed there alone. */
+export const BackOnly = styled(TextButton)`
+  display: none;
+  ${narrow} {
+    display: block;
+    justify-self: start;
+  }
 `;
 
 export const Row = styled.div`

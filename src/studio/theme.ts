@@ -18,6 +18,12 @@ export const tokens = {
   amberPale: '#f1ead8',
 } as const;
 
+/** Where sheet and window don't stand beside each other: they take turns, and what stood side by side stands one under the other. */
+export const narrow = '@media (max-width: 899px)';
+
+/** Whether it is so now; of use once the page stands. Whatever has to follow it asks `useNarrow`. */
+export const isNarrow = (): boolean => typeof matchMedia === 'function' && matchMedia(narrow.replace('@media ', '')).matches;
+
 export const GlobalStyle = createGlobalStyle`
   @font-face{font-family:"Work Sans";src:url("/fonts/work-sans.woff2") format("woff2");font-weight:100 900;font-display:swap}
   *,*::before,*::after{box-sizing:border-box}

@@ -30,6 +30,8 @@ export type ToFrame =
   | { kind: 'resting'; on: boolean; scale: number }
   /** The keyboard comes into the window: to the text that is being set, where one is. */
   | { kind: 'enter' }
+  /** So much of the window, from below, lies under the slip. */
+  | { kind: 'covered'; height: number }
   | { kind: 'pointTo'; thing: string }
   /** The slip was closed; `focus` where the keyboard closed it. */
   | { kind: 'closed'; focus: boolean }
@@ -50,24 +52,23 @@ const pointer = new Pointer(tell, (element, at) => void set(element, at));
 /** The text that is being set, where one is. */
 let setting: Setting | null = null;
 
-/** The script that sets texts is asked for when the window stands: a page is seen before it is written on. */
-const script = new Promise<void>((resolve) => {
-  const ask = () => {
+let script: Promise<void> | null = null;
+
+/** The script that sets texts, asked for where things are pointed at: most frames show a page and nothing else. */
+const settingScript = (): Promise<void> =>
+  (script ??= new Promise((resolve) => {
     const element = document.createElement('script');
     element.src = '/window/setting.js';
     element.addEventListener('load', () => resolve());
     document.head.append(element);
-  };
-  if (document.readyState === 'complete') ask();
-  else addEventListener('load', ask);
-});
+  }));
 
 /** Begins to set a text where it stands; what was set before has ended. */
 async function set(element: HTMLElement, at: { left: number; top: number } | null): Promise<void> {
   const sets = setsAt(element);
   const place = element.dataset.place ?? '';
   if (!sets || setting) return;
-  await script;
+  await settingScript();
   if (!pointer.isAt(element) || !globalThis.arcatumSetting) return;
   setting = globalThis.arcatumSetting(element, {
     place,
@@ -158,10 +159,14 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
     waiting.get(data.id)?.(data.value);
     waiting.delete(data.id);
   }
-  if (data.kind === 'resting') pointer.rest(data.on, data.scale);
+  if (data.kind === 'resting') {
+    pointer.rest(data.on, data.scale);
+    void settingScript();
+  }
   if (data.kind === 'pointTo') pointer.pointTo(data.thing);
   if (data.kind === 'closed') pointer.close(data.focus);
   if (data.kind === 'enter') setting?.focus();
+  if (data.kind === 'covered') pointer.clear(data.height);
   if (data.kind === 'set') setting?.run(data.act);
   if (data.kind === 'light') {
     lit = data.places;

@@ -96,6 +96,7 @@ export class Pointer {
   /** What had the keyboard last, by which it is found when the page was painted anew. */
   private held: { thing: string; nth: number } | null = null;
   private resting = false;
+  private covered = 0;
 
   constructor(
     private readonly tell: (
@@ -176,10 +177,33 @@ export class Pointer {
     this.opened(element, at);
   }
 
+  /**
+   * Moves the page so that what the slip is open at is not under it. At the end of a page there is room for that while the slip is open.
+   * @param covered how much of the window lies under it, from below, CSS pixels
+   */
+  clear(covered: number): void {
+    const element = this.isOpenAt();
+    if (!element) return;
+    this.covered = covered;
+    this.makeRoom();
+    const { top, bottom } = element.getBoundingClientRect();
+    const free = innerHeight - covered - 16;
+    // Of what is longer than the room that is left, the top is seen.
+    const under = Math.min(bottom - free, top - 48);
+    if (under > 0) scrollBy({ top: under, behavior: 'instant' });
+    this.follow();
+  }
+
+  private makeRoom(): void {
+    document.documentElement.style.setProperty('padding-bottom', this.covered ? `${Math.round(this.covered)}px` : '');
+  }
+
   /** The slip is closed: the thing keeps the keyboard where that was used. */
   close(focus = false): void {
     const element = this.isOpenAt();
     this.open = null;
+    this.covered = 0;
+    this.makeRoom();
     if (focus && element) this.take(element);
     this.draw();
   }
@@ -188,6 +212,7 @@ export class Pointer {
   repainted(): void {
     if (this.near && !this.near.isConnected) this.near = null;
     document.documentElement.classList.toggle('pointing', this.resting);
+    this.makeRoom();
     this.spoken.textContent = '';
     // A thing whose words changed has lost the keyboard, which it was given here.
     const held = this.held && document.activeElement === document.body && document.hasFocus() ? foundBy(this.held) : null;

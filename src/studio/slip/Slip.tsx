@@ -29,6 +29,11 @@ const Paper = styled.div`
   border: 1px solid ${tokens.ink};
   box-shadow: 4px 4px 0 rgb(27 38 49 / 0.18);
   padding: 12px 16px 14px;
+  @media (max-width: 639px) {
+    width: 100vw;
+    border-width: 2px 0 0;
+    box-shadow: none;
+  }
   display: grid;
   gap: 10px;
   align-content: start;
@@ -87,6 +92,8 @@ interface SlipProps {
   setting: SettingState | null;
   linking: number;
   onSet: (act: SetAct) => void;
+  /** So much of the window is under the slip, CSS pixels of the screen, where it comes from below: the thing is moved out from under it. */
+  onCovers: (height: number) => void;
   /** Keeps what is being set: false where it is too long to be kept. */
   onFinish: () => void;
 }
@@ -107,6 +114,7 @@ export function Slip({
   setting,
   linking,
   onSet,
+  onCovers,
   onFinish,
 }: SlipProps) {
   const paper = useRef<HTMLDivElement>(null);
@@ -152,6 +160,13 @@ export function Slip({
       removeEventListener('resize', place);
     };
   }, [box, scale, frame, made, thing]);
+
+  // At the foot of the screen it would lie over what it is about.
+  const covered = placed?.side === 'foot' ? innerHeight - placed.top : 0;
+  const bottom = frame.current?.getBoundingClientRect().bottom ?? 0;
+  useEffect(() => {
+    if (covered) onCovers(Math.max(0, covered - (innerHeight - bottom)));
+  }, [covered, bottom, thing, onCovers]);
 
   // The keyboard goes to the text, where one stands there; else to the slip as a whole. What is set where it stands has it already.
   const ready = made !== null && !pointed.set;

@@ -4,13 +4,16 @@ const sides = ['right', 'below', 'above', 'left'] as const;
 export type Side = (typeof sides)[number];
 
 export interface Placed {
-  side: Side;
+  /** Where it stands to its thing; at the foot of the screen where there is no room beside. */
+  side: Side | 'foot';
   left: number;
   top: number;
   /** What of the slip is taller than this scrolls. */
   maxHeight: number;
 }
 
+/** On a screen narrower than this nothing stands beside anything. */
+const narrow = 640;
 const gap = 10;
 const margin = 8;
 /** Less than this is no slip to work in, and in this much one works well. */
@@ -28,20 +31,20 @@ export function placeSlip(
   thing: Box,
   slip: { width: number; height: number },
   screen: { width: number; height: number },
-  stood?: Side,
+  stood?: Placed['side'],
 ): Placed {
   const right = thing.x + thing.width;
   const bottom = thing.y + thing.height;
   const most = screen.height - 2 * margin;
   const height = Math.min(slip.height, most);
-  const isNarrow = slip.width + 2 * margin > screen.width;
+  const isNarrow = screen.width < narrow;
   const top = between(margin, screen.height - margin - height, thing.y);
   const left = between(margin, Math.max(margin, screen.width - margin - slip.width), thing.x);
   const below = screen.height - margin - bottom - gap;
   const above = thing.y - gap - margin;
   const fits = (side: Side, wanted: number): boolean =>
     ({
-      right: right + gap + slip.width + margin <= screen.width,
+      right: !isNarrow && right + gap + slip.width + margin <= screen.width,
       below: !isNarrow && below >= Math.min(height, wanted),
       above: !isNarrow && above >= Math.min(height, wanted),
       left: !isNarrow && thing.x - gap - slip.width >= margin,
@@ -53,8 +56,12 @@ export function placeSlip(
     left: { left: thing.x - gap - slip.width, top, maxHeight: most },
   };
   const side =
-    stood && fits(stood, least) ? stood : (sides.find((one) => fits(one, ample)) ?? sides.find((one) => fits(one, least)));
+    stood && stood !== 'foot' && fits(stood, least)
+      ? stood
+      : (sides.find((one) => fits(one, ample)) ?? sides.find((one) => fits(one, least)));
   if (side) return { side, ...stands[side] };
-  const low = Math.min(height, Math.round(screen.height * 0.6));
-  return { side: 'below', left: margin, top: screen.height - margin - low, maxHeight: low };
+  const low = Math.min(height, Math.round(screen.height * (isNarrow ? 0.55 : 0.6)));
+  return isNarrow
+    ? { side: 'foot', left: 0, top: screen.height - low, maxHeight: low }
+    : { side: 'foot', left: margin, top: screen.height - margin - low, maxHeight: low };
 }

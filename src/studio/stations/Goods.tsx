@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
 import { Decided, lookPlaces, productHidden } from '@/core/places';
 import { OpenFile, type OpenedFile } from '../OpenFile';
-import { Button, Field, Notice, QuietButton, Row, Soft, Tab, TextButton } from '../parts';
+import { Button, Field, Notice, overAll, QuietButton, Row, Soft, Tab, TextButton } from '../parts';
 import { AddProduct } from './goods/AddProduct';
 import { Former } from './goods/Former';
 import { ListGrid, type SheetAt } from './goods/ListGrid';
@@ -19,7 +19,7 @@ import { draggedPicture, Unplaced } from './goods/Unplaced';
 import { Shelves } from './goods/Shelves';
 import { TakeAway } from './goods/TakeAway';
 import { useList } from './goods/useList';
-import { tokens } from '../theme';
+import { narrow, tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
 import { ProductTable } from './ProductTable';
 import { Working } from '../Working';
@@ -44,6 +44,9 @@ const Tools = styled.div`
   display: grid;
   gap: 10px;
   padding: 16px 24px 12px;
+  ${narrow} {
+    padding: 10px 14px;
+  }
   border-bottom: 1px solid ${tokens.ink};
   h1 {
     margin-right: auto;
@@ -54,6 +57,10 @@ const Split = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 400px;
   min-height: 0;
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) minmax(0, auto);
+  }
 `;
 
 const Side = styled.aside`
@@ -63,6 +70,18 @@ const Side = styled.aside`
   display: grid;
   gap: 14px;
   align-content: start;
+  ${narrow} {
+    border-left: 0;
+    border-top: 1px solid ${tokens.ink};
+    padding: 12px 14px;
+    max-height: 34vh;
+    &[data-open] {
+      max-height: none;
+    }
+    &[data-open] {
+      ${overAll}
+    }
+  }
 `;
 
 const Empty = styled.div`
@@ -330,6 +349,7 @@ export function GoodsStation({ state, shop }: StationProps) {
             <Side
               key={adding ? 'adding' : current ? current.id : row && view === 'list' ? `row ${row.row.row}` : 'list'}
               aria-label={adding ? 'A product by hand' : current ? current.title : 'The list'}
+              data-open={adding || current || (row && view === 'list') ? '' : undefined}
             >
               {side}
             </Side>

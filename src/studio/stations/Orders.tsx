@@ -9,8 +9,8 @@ import { orderRows } from '@/core/till/page';
 import { changeOrder, ordersOf, takeOrderFile, type OrderStep } from '../host';
 import { OpenFile } from '../OpenFile';
 import { download } from '../projects';
-import { Choice, Field, Head, Notice, QuietButton, Row, Soft, Tab, TextButton, Unseen } from '../parts';
-import { tokens } from '../theme';
+import { BackOnly, Choice, Field, Head, Notice, overAll, QuietButton, Row, Soft, Tab, TextButton, Unseen } from '../parts';
+import { narrow, tokens } from '../theme';
 import { Customers } from './orders/Customers';
 import { FiguresView } from './orders/Figures';
 import { LetterWords } from './orders/LetterWords';
@@ -32,6 +32,18 @@ const Split = styled.div`
     display: grid;
     gap: 12px;
     align-content: start;
+  }
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr);
+    > * {
+      padding: 14px;
+    }
+    aside {
+      ${overAll}
+    }
+    aside:not([data-open]) {
+      display: none;
+    }
   }
 `;
 
@@ -253,7 +265,8 @@ export function OrdersStation({ owner, state, shop, onOrders }: StationProps) {
         {orders?.length && !found.length ? <Soft style={{ marginTop: 14 }}>No order is like this.</Soft> : null}
         {found.length ? <List key={view} orders={found} selected={current?.number ?? ''} onSelect={setSelected} /> : null}
       </div>
-      <aside aria-label="The order">
+      <aside aria-label="The order" data-open={current ? '' : undefined}>
+        {current ? <BackOnly onPress={() => setSelected('')}>Back to the orders</BackOnly> : null}
         {current ? (
           <OrderSheet order={current} owner={owner} onStep={(wanted) => void step(current.number, wanted)} />
         ) : (

@@ -21,7 +21,8 @@ import { type Picture, type Product } from '@/core/project';
 import { formatMoney } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
 import { Field } from '../parts';
-import { tokens } from '../theme';
+import { narrow, tokens } from '../theme';
+import { useNarrow } from '../useNarrow';
 import { draggedPicture } from './goods/Unplaced';
 
 const Grid = styled.div`
@@ -75,6 +76,9 @@ const Grid = styled.div`
   [role='columnheader'][aria-colindex='1'],
   [role='rowheader']:first-child {
     padding-left: 24px;
+    ${narrow} {
+      padding-left: 14px;
+    }
   }
   [role='columnheader'].figure {
     text-align: right;
@@ -157,10 +161,12 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
       ).then((names) => onPicture(String(event.target.key), names));
     },
   });
+  // Where there is little room, what a thing is known by is read, and what it costs.
+  const isWide = !useNarrow();
   const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
-      <div style={{ padding: '10px 24px', maxWidth: 420 }}>
+      <div style={{ padding: isWide ? '10px 24px' : '6px 14px', maxWidth: 420 }}>
         <Field
           label="Find in the list"
           value={find}
@@ -194,33 +200,41 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
               <Column id="title" isRowHeader allowsSorting width="3fr">
                 Title
               </Column>
-              <Column id="categories" width="2fr">
-                Categories
-              </Column>
-              <Column id="variants" className="figure" allowsSorting width={100}>
-                Variants
-              </Column>
-              <Column id="price" className="figure" allowsSorting width={160}>
+              {isWide ? (
+                <Column id="categories" width="2fr">
+                  Categories
+                </Column>
+              ) : null}
+              {isWide ? (
+                <Column id="variants" className="figure" allowsSorting width={100}>
+                  Variants
+                </Column>
+              ) : null}
+              <Column id="price" className="figure" allowsSorting width={isWide ? 160 : 130}>
                 Price
               </Column>
-              <Column id="stock" className="figure" allowsSorting width={120}>
+              <Column id="stock" className="figure" allowsSorting width={isWide ? 120 : 78}>
                 Stock
               </Column>
             </TableHeader>
             <TableBody renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}>
-              <Collection items={shown} dependencies={[rules, pictured]}>
+              <Collection items={shown} dependencies={[rules, pictured, isWide]}>
                 {({ id, product, range, stock }) => (
                   <TableRow id={id} textValue={product.title}>
                     <Cell>
                       <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
                       <span className="cut">{product.title}</span>
                     </Cell>
-                    <Cell>
-                      <span className="cut">{product.categories.join(', ')}</span>
-                    </Cell>
-                    <Cell>
-                      <span className="end">{product.variants.length}</span>
-                    </Cell>
+                    {isWide ? (
+                      <Cell>
+                        <span className="cut">{product.categories.join(', ')}</span>
+                      </Cell>
+                    ) : null}
+                    {isWide ? (
+                      <Cell>
+                        <span className="end">{product.variants.length}</span>
+                      </Cell>
+                    ) : null}
                     <Cell>
                       <span className="end">
                         {!range || !product.variants.some(isForSale)

@@ -6,7 +6,7 @@ import { decidedGoods, priceListOf } from '@/core/goods/page';
 import { Decided } from '@/core/places';
 import { type RuleId } from '@/core/till';
 import { Head, SheetBody } from '../parts';
-import { tokens } from '../theme';
+import { narrow, tokens } from '../theme';
 import { type StationProps } from './station';
 import { PretendBuyer, TypicalBuyers } from './till/Buyers';
 import { Delivery } from './till/Delivery';
@@ -31,6 +31,19 @@ const Split = styled.div`
   }
   > aside {
     border-left: 1px solid ${tokens.line};
+  }
+  ${narrow} {
+    display: block;
+    height: auto;
+    > * {
+      overflow: visible;
+      padding: 16px 14px 24px;
+      grid-template-columns: minmax(0, 1fr);
+    }
+    > aside {
+      border-left: 0;
+      border-top: 1px solid ${tokens.ink};
+    }
   }
 `;
 

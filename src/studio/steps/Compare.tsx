@@ -11,7 +11,7 @@ import { withMoves } from '../moves';
 import { Button, QuietButton, Row, Soft, TextButton } from '../parts';
 import { ShopFrame } from '../stations/look/ShopFrame';
 import { Veil } from '../Veil';
-import { tokens } from '../theme';
+import { narrow, tokens } from '../theme';
 import { type ProjectState } from '../useProject';
 import { type ShopState } from '../useShop';
 import { when } from '../when';
@@ -47,6 +47,10 @@ const Table = styled(Modal)`
     gap: 14px;
     padding: 10px 18px;
     min-height: 0;
+    ${narrow} {
+      grid-template-columns: repeat(2, 78vw);
+      overflow-x: auto;
+    }
   }
   article {
     display: grid;

@@ -20,7 +20,7 @@ import { type LooksKind } from '@/core/site';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
 import { type ShopWorker } from '@/workers/client';
 import { Button, QuietButton, Row, TextButton } from '../../parts';
-import { tokens } from '../../theme';
+import { narrow, tokens } from '../../theme';
 import { ShopFrame } from './ShopFrame';
 
 const Veil = styled(ModalOverlay)`
@@ -63,6 +63,10 @@ const Table = styled(Modal)`
     grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: 16px;
     min-height: 0;
+    ${narrow} {
+      grid-template-columns: repeat(3, 82vw);
+      overflow-x: auto;
+    }
   }
   article {
     display: grid;

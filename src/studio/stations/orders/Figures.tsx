@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { figuresOf, type BookedOrder, type Grain } from '@/core/till/page';
 import { Choice, Soft } from '../../parts';
+import { narrow } from '../../theme';
 import { Chart } from './Chart';
 import { Table } from './Table';
 import { money } from './told';
@@ -15,6 +16,10 @@ const Sheet = styled.div`
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 26px 40px;
   align-content: start;
+  ${narrow} {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px 14px 24px;
+  }
   > header {
     grid-column: 1 / -1;
     display: flex;

@@ -6,7 +6,7 @@ import { set, tillPlaces } from '@/core/places';
 import { letterKinds, letterSlots, lettersSchema, wordsOf, writeLetter, type LetterKind, type TillRules } from '@/core/till/page';
 import { type HostData, type Order } from '@/core/till';
 import { Button, Field, Row, Soft, TextButton, Unseen } from '../../parts';
-import { tokens } from '../../theme';
+import { narrow, tokens } from '../../theme';
 import { type StationProps } from '../station';
 import { LetterFrame } from './LetterFrame';
 import { pretendMatter, pretendOrder } from './pretend';
@@ -15,6 +15,14 @@ const Split = styled.div`
   display: grid;
   grid-template-columns: 190px minmax(280px, 1fr) minmax(0, 640px);
   min-height: 0;
+  ${narrow} {
+    display: block;
+    overflow: auto;
+    > * {
+      overflow: visible;
+      padding: 12px 14px;
+    }
+  }
   > * {
     overflow: auto;
     padding: 16px 20px 28px 24px;

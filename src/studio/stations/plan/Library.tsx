@@ -32,7 +32,7 @@ const Paper = styled(Modal)`
   }
   ul {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
     gap: 20px;
     padding: 20px 24px 32px;
     overflow: auto;

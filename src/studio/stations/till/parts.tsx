@@ -26,6 +26,7 @@ export const Part = styled.section`
   border-top: 1px solid ${tokens.ink};
   padding-top: 12px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
 `;
@@ -48,6 +49,7 @@ export const Rules = styled.div`
 
 const Inline = styled.span`
   display: inline-block;
+  max-width: 100%;
   vertical-align: baseline;
   line-height: 1.3;
   select,
