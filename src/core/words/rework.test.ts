@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { readBatch } from '../../../corpus/briefs/marked';
 import { readSaid } from '../../../tests/said';
 import { readBrief } from '../brief';
 import { fleschScore, manners, readingEase, rework, splitBlock, stockIn, type Manner } from './index';
@@ -23,6 +25,14 @@ describe('a text in another manner', () => {
       'We do true every single wheel twice.',
     ],
     ['shorter', 'We use steel (not alloy) because it bends.', 'We use steel because it bends.'],
+    [
+      'shorter',
+      'The wool comes from flocks in the next valley, most of them within sight of the mill.',
+      'The wool comes from flocks in the next valley.',
+    ],
+    ['shorter', 'I do not sell to people, only to shops.', '– No word of these 9 can go without taking what it says.'],
+    ['shorter', 'If a wheel fails on the road, write to us.', '– No word of these 10 can go without taking what it says.'],
+    ['shorter', 'We stock spokes, rims, hubs and tape.', '– No word of these 7 can go without taking what it says.'],
     ['plainer', 'We utilise numerous components and commence work at eight.', 'We use many parts and begin work at eight.'],
     ['plainer', 'Our high-quality products are made of ash.', 'Our are made of ash.'],
     ['warmer', 'Our customers can contact us. We will reply.', 'You can write to us. We’ll answer.'],
@@ -34,6 +44,26 @@ describe('a text in another manner', () => {
   ])('%s: %s', (manner, before, after) => {
     if (before.startsWith('Our high')) return expect(done(before, manner)).toMatch(/made of ash/);
     expect(done(before, manner)).toBe(after);
+  });
+
+  test('shorter is a third shorter at least, and where it is not says so; no figure, name or quote goes', () => {
+    const texts = ['15', '16', '17']
+      .flatMap((batch) => readBatch(readFileSync(`corpus/briefs/batch${batch}.txt`, 'utf8')))
+      .flatMap(({ text }) => text.split(/\n+/))
+      .map((text) => text.replace(/\s+/g, ' ').trim())
+      .filter((text) => text.split(' ').length >= 20);
+    expect(texts.length).toBeGreaterThan(90);
+    for (const text of texts) {
+      const made = rework(text, 'shorter', reading);
+      if (!made.ok) continue;
+      const share = made.text.split(' ').length / text.split(' ').length;
+      expect([text, made.text, share <= 2 / 3 + 0.001 || made.did.some((one) => one.startsWith('a third less'))]).toEqual([
+        text,
+        made.text,
+        true,
+      ]);
+      for (const figure of text.match(/\d[\d.,]*\d|\d/g) ?? []) expect(made.text).toContain(figure);
+    }
   });
 
   test('longer goes on with the next sentence of the brief, and never with one that stands elsewhere', () => {

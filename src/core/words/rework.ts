@@ -3,6 +3,7 @@ import empty from './fillers.json';
 import { capitalised } from './grammar';
 import { type Manner } from './manners';
 import { readingEase } from './ease';
+import { shareLeft, shorten } from './shorten';
 import { stockPhrases } from './stock';
 
 /** A text in another manner, with what was done to it; or why nothing sensible could be done. */
@@ -12,12 +13,6 @@ export type Reworked = { ok: true; text: string; did: string[] } | { ok: false; 
 type Move = [did: string, change: (text: string) => string];
 
 const words = (text: string): number => text.split(/\s+/).filter(Boolean).length;
-const sentencesOf = (text: string): string[] =>
-  text
-    .match(/[^.!?…]+[.!?…]+["”’)]*|[^.!?…]+$/g)
-    ?.map((one) => one.trim())
-    .filter(Boolean) ?? [];
-
 /** Keeps the capital of what it replaces. */
 const swap = (table: Record<string, string>) => {
   const pattern = new RegExp(
@@ -214,31 +209,6 @@ const tidy = (text: string): string => {
   return capitalised(bare);
 };
 
-/** Things between two commas that the sentence does without: "the two of us, Isolde and Bram, dye". */
-const withoutAside = (text: string): string =>
-  text.replace(
-    /,\s+(?!and\b|or\b|but\b|so\b)[^,.;]{4,60},\s+(?=(?:and (?:we|i)|we|i|who|which|is|are|has|have|makes?|sells?|dyes?|comes?)\b)/i,
-    ' ',
-  );
-/** Where a last clause begins that can go: what follows from the first, or is added to it. */
-const lastJoint =
-  /(?:,\s+(?:which|so|because|although|though|as|while|until|and (?:we|i|you)|(?:we|i|you)\b)|\s+and (?:we|i|you)(?:['’]ll)?\b|\s+[–—]\s+|;\s+)/gi;
-
-/** A sentence without its last clause, where at least four words are left. */
-function withoutTail(text: string): string {
-  const all = sentencesOf(text);
-  const last = all.pop() ?? '';
-  const cuts = [...last.matchAll(lastJoint)].map((match) => match.index).filter((at) => words(last.slice(0, at)) >= 4);
-  const at = cuts.at(-1);
-  if (at === undefined) return text;
-  return [...all, `${last.slice(0, at)}${/[.!?…]["”’)]*$/.exec(last)?.[0] ?? '.'}`].join(' ');
-}
-const withoutBrackets = (text: string): string => text.replace(/\s*\([^)]*\)/g, '');
-const withoutLast = (text: string): string => {
-  const all = sentencesOf(text);
-  return all.length > 1 ? all.slice(0, -1).join(' ') : text;
-};
-
 /** A sentence of the brief that goes on from a text: the nearest in the brief that isn't in it. */
 function nextOf(text: string, reading: Reading, used: readonly string[]): string | null {
   const plainText = text.toLowerCase();
@@ -257,14 +227,7 @@ function nextOf(text: string, reading: Reading, used: readonly string[]): string
  */
 export function rework(text: string, manner: Manner, reading: Reading, used: readonly string[] = []): Reworked {
   const moves: Record<Manner, Move[]> = {
-    shorter: [
-      ['took out words that add nothing', (t) => swap(long)(t.replace(fillers, ''))],
-      ['took out what stood in brackets', withoutBrackets],
-      ['took out an aside', withoutAside],
-      ['took out what followed from it', (t) => (words(t) > 7 ? withoutTail(t) : t)],
-      ['used short forms', contract],
-      ['left out the last sentence', (t) => (words(t) > words(text) * 0.75 ? withoutLast(t) : t)],
-    ],
+    shorter: [['took out words that add nothing', (t) => swap(long)(t.replace(fillers, ''))]],
     longer: [
       ['wrote short forms out', swap(expansions)],
       [
@@ -319,8 +282,8 @@ export function rework(text: string, manner: Manner, reading: Reading, used: rea
       now = next;
     }
   }
+  if (manner === 'shorter') return shortened(text, now, did);
   if (!did.length) return { ok: false, say: reasons[manner] };
-  if (manner === 'shorter' && now.length >= text.length) return { ok: false, say: reasons.shorter };
   if (
     manner === 'plainer' &&
     readingEase(now).score + 0.01 < readingEase(text).score &&
@@ -330,8 +293,20 @@ export function rework(text: string, manner: Manner, reading: Reading, used: rea
   return { ok: true, text: now, did };
 }
 
-const reasons: Record<Manner, string> = {
-  shorter: 'Nothing can go without taking what it says.',
+/** A text with all taken out that can go. It is at least a third shorter, or the reason why it isn't. */
+function shortened(before: string, bare: string, did: readonly string[]): Reworked {
+  const cut = shorten(bare, Math.floor(words(before) * shareLeft));
+  const [was, is] = [words(before), words(cut.text)];
+  if (is >= was) return { ok: false, say: `No word of these ${was} can go without taking what it says.` };
+  const done = [`${was} words are ${is}`, ...did, ...cut.did];
+  return {
+    ok: true,
+    text: tidy(cut.text),
+    did: is <= was * shareLeft ? done : [...done, 'a third less would take a fact, or what another sentence stands on'],
+  };
+}
+
+const reasons: Record<Exclude<Manner, 'shorter'>, string> = {
   longer: 'The brief says nothing more that would go on from here. Add a sentence there.',
   plainer: 'It is plain already.',
   warmer: 'It could only get warmer by saying more than you said.',
