@@ -255,3 +255,57 @@ test('the shop opens with a picture that is brought at the thing; what is no pic
   await expect(opens.getByRole('radio', { name: /^workshop\.svg/ })).toBeChecked();
   await saved(page);
 });
+
+test('a gallery shows the seller’s own pictures: brought, put in order, described, looked at where it matters, left out', async ({
+  page,
+}) => {
+  await openSample(page);
+  const slip = slipOf(page);
+  const at = { position: { x: 3, y: 3 } };
+  await shopWindow(page).locator('#why').click(at);
+  await slip.getByRole('combobox', { name: 'A section more' }).selectOption({ label: 'Gallery' });
+  await slip.getByRole('button', { name: 'Add it' }).click();
+  await page.keyboard.press('Escape');
+  const gallery = shopWindow(page).locator('#gallery');
+  await gallery.click(at);
+  const own = slip.getByRole('group', { name: 'Pictures of yours' });
+  for (const [name, colour] of [
+    ['shed', '#7a5a12'],
+    ['loom', '#24695f'],
+  ] as const) {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      own.getByRole('button', { name: 'Bring one' }).click(),
+    ]);
+    await chooser.setFiles({
+      name: `${name}.svg`,
+      mimeType: 'image/svg+xml',
+      buffer: Buffer.from(
+        `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300"><rect width="400" height="300" fill="${colour}"/><circle cx="120" cy="90" r="60" fill="#fff"/></svg>`,
+      ),
+    });
+    await expect(own.getByRole('button', { name: `${name}.svg: leave it out` })).toHaveAttribute('aria-pressed', 'true');
+  }
+  await expect(gallery.locator('img')).toHaveCount(2);
+  await page.keyboard.press('Escape');
+
+  const second = gallery.locator('img').nth(1);
+  const loom = await second.getAttribute('src');
+  await second.click();
+  await expect(slip).toHaveAccessibleName('Picture');
+  await slip.getByLabel('What it shows, for those who don’t see it').fill('A loom by the window');
+  await page.keyboard.press('Enter');
+  await expect(second).toHaveAttribute('alt', 'A loom by the window');
+  const point = slip.getByRole('button', { name: /^Where to look in loom\.svg: 50 % from the left/ });
+  await point.press('ArrowLeft');
+  await expect(slip.getByRole('button', { name: /^Where to look in loom\.svg: 45 % from the left/ })).toBeVisible();
+  await slip.getByRole('button', { name: 'First', exact: true }).click();
+  await expect(gallery.locator('img').first()).toHaveAttribute('src', loom ?? '');
+  await slip.getByRole('group', { name: 'Pictures of yours' }).getByRole('button', { name: 'loom.svg: leave it out' }).click();
+  await expect(gallery.locator('img')).toHaveCount(1);
+  // What is not there any more has no slip.
+  await expect(slip).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(gallery.locator('img')).toHaveCount(2);
+  await saved(page);
+});

@@ -289,7 +289,12 @@ function standing({ fit, cuts, focus, ground }: PictureAt): Markup | null {
 }
 
 /** A picture of the seller's that stands for no product. */
-export function ownPicture(context: Context, name: string, sizes: string): Markup | null {
+export function ownPicture(
+  context: Context,
+  name: string,
+  sizes: string,
+  { is = null, late = false }: { is?: Markup | null; late?: boolean } = {},
+): Markup | null {
   const picture = context.addresses.picture(name);
   return (
     picture &&
@@ -300,10 +305,25 @@ export function ownPicture(context: Context, name: string, sizes: string): Marku
       alt="${picture.says}"
       width="${picture.width}"
       height="${picture.height}"
-      fetchpriority="high"
+      ${is}${late ? html` loading="lazy"` : html` fetchpriority="high"`}
       decoding="async"
     />`
   );
+}
+
+/** The pictures of the seller's own that a section shows, those alone that are at hand. */
+export function ownPictures<K extends SectionKind>(c: SectionContext<K>, sizes: string): Markup[] {
+  return c.section.pictures.flatMap((name) => {
+    const is = thing(c, { kind: 'own-picture', page: ownerOf(c.page), section: c.section.id, name });
+    const drawn = ownPicture(c, name, sizes, { is, late: true });
+    return drawn ?? [];
+  });
+}
+
+/** The one beside the words of a section. */
+export function pictureBeside<K extends SectionKind>(c: SectionContext<K>): Markup | null {
+  const [drawn] = ownPictures(c, '(max-width: 820px) 92vw, 40rem');
+  return drawn ? html`<figure class="beside">${drawn}</figure>` : null;
 }
 
 /** The picture of a product, or a plain field in its place that says to the seller what is missing. */

@@ -4,6 +4,7 @@ import { slipOf, type FieldOffer, type Group, type Offer } from '@/core/requests
 import { findingsOf } from '@/core/proof';
 import { firstView, makeShop, relativeAddresses, siteFiles, type Shop, type Target } from '@/core/site';
 import { textThing, thingId, thingKinds, thingOf, type Thing } from '@/core/things/about';
+import { withDecisions } from '../../tests/decisions';
 import { everything } from '../../tests/sites/everything';
 import { storefront } from './index';
 
@@ -50,7 +51,7 @@ const wishesOf = (group: Group): Wish[] =>
     : group.offers.flatMap(({ wishes }) => wishes);
 
 describe('things', () => {
-  const project = everything('ledger', 0);
+  const project = withDecisions(everything('ledger', 0), { 'plan/about/article/pictures': ['madder-bed-skein.webp'] });
   const shop = makeShop(project);
   const things = thingsIn(shop);
 
@@ -84,6 +85,7 @@ describe('things', () => {
     for (const [name, thing] of things) expect([name, slipOf(shop, project, thing)?.thing]).toEqual([name, name]);
     for (const gone of [
       'section/home/nothing',
+      'own-picture/about/article/gone.webp',
       'section/nowhere/opening',
       'card/p-none',
       'heading/words%2Fhome%2Fnothing%2Fheading',

@@ -183,6 +183,8 @@ export interface Jobs {
       text: OutlineText | null;
       /** Where words of the text can lead, by their leads. */
       targets: { id: string; label: string }[];
+      /** The seller's picture that the thing is, where it is one. */
+      picture: Picture | null;
       pictures: Record<string, string>;
     } | null;
   };

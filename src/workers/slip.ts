@@ -1,11 +1,24 @@
 import { fieldOfText, standsAt } from '@/core/places';
-import { type Project } from '@/core/project';
+import { type Picture, type Project } from '@/core/project';
 import { slipOf, spotOf, targetsOf } from '@/core/requests';
 import { hasSigns } from '@/core/sections/about';
 import { type Shop } from '@/core/site';
-import { isText, thingOf } from '@/core/things/about';
+import { isText, thingOf, type Thing } from '@/core/things/about';
 import { askedAt } from '@/core/words';
 import { type Jobs } from './protocol';
+
+/** The seller's picture that is shown where a thing stands. */
+function pictureOf(shop: Shop, thing: Thing): Picture | null {
+  const name =
+    thing.kind === 'own-picture'
+      ? thing.name
+      : thing.kind === 'product-picture'
+        ? shop.catalogue.byId.get(thing.product)?.pictures[0]
+        : thing.kind === 'picture'
+          ? shop.opening?.name
+          : undefined;
+  return shop.pictures.get(name?.toLowerCase() ?? '') ?? null;
+}
 
 /** The slip of a thing by its name, with the text that stands there. */
 export function slipAt(
@@ -20,13 +33,18 @@ export function slipAt(
   const spot = isText(thing) ? spotOf(shop, project, thing) : null;
   const text = spot?.text ?? null;
   const at = isText(thing) ? standsAt(thing.place)?.at : undefined;
-  const pictures = slip.groups
+  const picture = pictureOf(shop, thing);
+  const offered = slip.groups
     .flatMap((group) => (group.as === 'fields' ? [] : group.offers))
     .flatMap(({ picture }) => (picture === undefined ? [] : [[picture, urlOf(picture) ?? '']]));
   return {
     slip,
     targets: spot && isText(thing) && hasSigns(fieldOfText(thing.place)) ? targetsOf(shop, spot.owner) : [],
-    pictures: Object.fromEntries(pictures) as Record<string, string>,
+    picture,
+    pictures: Object.fromEntries([...offered, ...(picture ? [[picture.name, urlOf(picture.name) ?? '']] : [])]) as Record<
+      string,
+      string
+    >,
     text: text && at && isText(thing) ? { ...text, place: thing.place, at, ask: askedAt(text) } : null,
   };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { pageKinds } from '../plan/about';
-import { sectionKinds } from '../sections/about';
+import { kindOfSection, sectionAbout, sectionKinds } from '../sections/about';
 import { definePlace, type At } from './place';
 import { shown, turnsAt } from './says';
 
@@ -57,6 +57,19 @@ export const sectionHidden = definePlace({
   address: ['plan', ':page', ':section', 'hidden'],
   value: z.boolean(),
   says: (_, after, at: OfSection) => `${sectionOf(at)} is ${after ? 'hidden' : 'shown'}`,
+});
+/** Pictures of the seller's own that a section shows, by their names. */
+export const sectionPictures = definePlace({
+  address: ['plan', ':page', ':section', 'pictures'],
+  value: (_page, section) => {
+    const kind = kindOfSection(section);
+    const most = kind && sectionAbout(kind).pictures;
+    return most ? z.array(z.string().min(1).max(300)).max(most, `More than the ${most} that fit there.`) : null;
+  },
+  says: (_, after, at: OfSection) =>
+    after?.length
+      ? `${sectionOf(at)} shows ${after.map((name) => `“${name}”`).join(', ')}`
+      : `${sectionOf(at)} shows no picture of yours`,
 });
 export const arrangement = definePlace({
   address: ['plan', ':page', ':section', 'arrangement'],

@@ -47,6 +47,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.sectionOrder,
   plan.sectionHidden,
   plan.arrangement,
+  plan.sectionPictures,
   ...Object.values(writtenTexts),
   leadsTo,
   ...Object.values(productPlaces),

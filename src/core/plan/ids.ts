@@ -12,5 +12,16 @@ export function freshId(kind: string, taken: readonly string[]): string {
 /** A section of the library before it is added: to see what it would show. */
 export function sectionToAdd(kind: SectionKind, id: string): Section {
   const { label, visitorGets, doNext } = sectionAbout(kind);
-  return { id, kind, label, because: reason(''), visitorGets, doNext, hidden: false, from: 'added', arrangement: null };
+  return {
+    id,
+    kind,
+    label,
+    because: reason(''),
+    visitorGets,
+    doNext,
+    hidden: false,
+    from: 'added',
+    arrangement: null,
+    pictures: [],
+  };
 }

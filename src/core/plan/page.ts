@@ -52,6 +52,8 @@ export interface Section {
   from: 'made' | 'asked' | 'added';
   /** Which of its arrangements the seller chose; null leaves it to the look. */
   arrangement: string | null;
+  /** Pictures of the seller's own that it shows, by their names. */
+  pictures: readonly string[];
 }
 
 export interface Page {

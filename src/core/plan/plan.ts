@@ -5,7 +5,18 @@ import { slugify } from '../slug';
 import { reason, type Because, type Known, type Page, type PageKind, type Section } from './page';
 import { liftedBy, pageDefinition, pageDefinitions, type PageDefinition } from './pages';
 
-const { addedPage, addedSection, arrangement, inFooter, inMenu, pageHidden, pageName, sectionHidden, sectionOrder } = planPlaces;
+const {
+  addedPage,
+  addedSection,
+  arrangement,
+  inFooter,
+  inMenu,
+  pageHidden,
+  pageName,
+  sectionHidden,
+  sectionOrder,
+  sectionPictures,
+} = planPlaces;
 
 /**
  * Pages and sections, each with its reason, with the seller's decisions laid over.
@@ -154,6 +165,7 @@ function makeSections(
       hidden: decided.get(sectionHidden(pageId, id)) ?? false,
       from,
       arrangement: decided.get(arrangement(pageId, id)) ?? null,
+      pictures: decided.get(sectionPictures(pageId, id)) ?? [],
     };
   };
   const planned = kinds.flatMap((kind): Section[] => {

@@ -91,6 +91,24 @@ export const checks: readonly Check[] = [
     },
   },
   {
+    id: 'shown-pictures',
+    station: 'plan',
+    fine: 'Every picture that you put into a section is there.',
+    look: ({ pages, pictures }) =>
+      pages.flatMap((page) =>
+        page.sections.flatMap((section) => {
+          const gone = section.pictures.filter((name) => !pictures.has(name.toLowerCase()));
+          return gone.length
+            ? [
+                mend(
+                  `“${section.label}” on “${page.name}” is to show ${gone.map((name) => `“${name}”`).join(', ')}, which is not in the shop any more. Point at the section and choose another picture.`,
+                ),
+              ]
+            : [];
+        }),
+      ),
+  },
+  {
     id: 'rows',
     station: 'goods',
     fine: 'Every row of the list is in the shop.',

@@ -7,12 +7,14 @@ export const requestKinds = [
   'leads-outside',
   'leave-out-text',
   'leave-out-item',
+  'picture-order',
   'order',
   'hide',
   'phones',
   'arrangement',
   'ground',
   'second-button',
+  'section-pictures',
   'add-section',
   'duplicate',
   'remove-section',
@@ -61,10 +63,17 @@ export interface FieldOffer {
   as: 'line' | 'money' | 'address';
 }
 
+/** A picture of the seller's can be brought: its name is to stand at this place, alone or after others. */
+export interface Bringing {
+  place: Address;
+  beside: readonly string[] | null;
+}
+
 /** How a request is made: one of several that stand for each other, something that is done, or something that is typed. */
 export type Offered =
-  /** `brings`: a picture of the seller's can be brought, whose name is to stand at this place. */
-  | { as: 'choice'; offers: readonly Offer[]; brings?: Address }
+  | { as: 'choice'; offers: readonly Offer[]; brings?: Bringing }
+  /** Any number of them: each stands or doesn't, and what it does turns that round. */
+  | { as: 'several'; offers: readonly Offer[]; brings?: Bringing }
   | { as: 'acts'; offers: readonly Offer[] }
   | { as: 'fields'; fields: readonly FieldOffer[]; digits: number; currency: string };
 

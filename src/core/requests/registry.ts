@@ -18,6 +18,7 @@ import { markSize } from './kinds/mark-size';
 import { motion } from './kinds/motion';
 import { openingPicture } from './kinds/opening-picture';
 import { order } from './kinds/order';
+import { pictureOrder } from './kinds/picture-order';
 import { pageName } from './kinds/page-name';
 import { pagePlace } from './kinds/page-place';
 import { phones } from './kinds/phones';
@@ -28,6 +29,7 @@ import { productTitle } from './kinds/product-title';
 import { removeSection } from './kinds/remove-section';
 import { room } from './kinds/room';
 import { scheme } from './kinds/scheme';
+import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
@@ -39,12 +41,14 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'leads-outside': leadsOutside,
   'leave-out-text': leaveOutText,
   'leave-out-item': leaveOutItem,
+  'picture-order': pictureOrder,
   order,
   hide,
   phones,
   arrangement,
   ground,
   'second-button': secondButton,
+  'section-pictures': sectionPictures,
   'add-section': addSection,
   duplicate,
   'remove-section': removeSection,

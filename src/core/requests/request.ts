@@ -51,6 +51,7 @@ export function spotOf(shop: Shop, project: Project, thing: Thing): Spot | null 
   const sectionId = at?.section ?? ('section' in thing ? thing.section : null);
   const section = page?.sections.find(({ id }) => id === sectionId) ?? null;
   if (sectionId !== null && !section) return null;
+  if (thing.kind === 'own-picture' && !section?.pictures.includes(thing.name)) return null;
   const product = 'product' in thing ? shop.catalogue.byId.get(thing.product) : (page?.product ?? null);
   if (product === undefined) return null;
   const words = at && page && section ? shop.writer.words(page, section) : null;

@@ -63,6 +63,8 @@ export interface SectionAbout<F extends Fields = Fields, K extends SectionKind =
   needs?: string;
   /** Whether a page can have several of it. */
   repeats?: boolean;
+  /** How many pictures of the seller's own it can show. */
+  pictures?: number;
   arrangements: readonly Arrangement[];
   fields: F;
 }

@@ -172,6 +172,9 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
     text: `User-agent: *\nAllow: /\nDisallow: /cart/\nDisallow: /checkout/\nSitemap: ${target.address}sitemap.xml\n`,
   };
   const used = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
+  for (const { kind, sections } of shop.pages)
+    if (kind !== 'product')
+      for (const { hidden, pictures } of sections) if (!hidden) for (const name of pictures) used.add(name.toLowerCase());
   if (shop.opening) used.add(shop.opening.name.toLowerCase());
   if (shop.mark.logo) used.add(shop.mark.logo.toLowerCase());
   const sent = new Set<string>();

@@ -28,6 +28,7 @@ export const thingAbouts = {
   link: { name: 'Link', parts: ['place'] },
   picture: { name: 'Picture', parts: ['page', 'section'] },
   'product-picture': { name: 'Picture', parts: ['product'] },
+  'own-picture': { name: 'Picture', parts: ['page', 'section', 'name'] },
   card: { name: 'Card', parts: ['product'] },
   price: { name: 'Price', parts: ['product'] },
 } as const satisfies Readonly<Record<string, ThingKindAbout>>;

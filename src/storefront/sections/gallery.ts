@@ -1,22 +1,30 @@
-import { arranged, drawText, own, pictured, productPicture, type Drawing } from '../context';
+import { arranged, drawText, own, ownPictures, pictured, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
-const draw: Drawing<'gallery'>['draw'] = (c) =>
-  html`<section class="part ${arranged(c)}" ${own(c)}>
+const draw: Drawing<'gallery'>['draw'] = (c) => {
+  const mine = ownPictures(c, '(max-width: 820px) 92vw, 25vw');
+  return html`<section class="part ${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', c.page.kind === 'gallery' ? 'h1' : 'h2')}
     <ul class="pictures">
-      ${pictured(c)
-        .slice(0, c.page.kind === 'gallery' ? 60 : 8)
-        .map(
-          (item) =>
-            html`<li>
-              <a href="${c.addresses.page(`goods/${item.slug}/`)}"
-                >${productPicture(c, item, item.pictures[0], { decorative: true })}<span class="caption">${item.title}</span></a
-              >
-            </li>`,
-        )}
+      ${
+        mine.length
+          ? mine.map((picture) => html`<li>${picture}</li>`)
+          : pictured(c)
+              .slice(0, c.page.kind === 'gallery' ? 60 : 8)
+              .map(
+                (item) =>
+                  html`<li>
+                    <a href="${c.addresses.page(`goods/${item.slug}/`)}"
+                      >${productPicture(c, item, item.pictures[0], { decorative: true })}<span class="caption"
+                        >${item.title}</span
+                      ></a
+                    >
+                  </li>`,
+              )
+      }
     </ul>
   </section>`;
+};
 
 export const gallery: Drawing<'gallery'> = {
   draw,

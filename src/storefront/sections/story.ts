@@ -1,10 +1,12 @@
-import { arranged, drawText, items, onward, own, paragraphs, type Drawing } from '../context';
+import { arranged, drawText, items, onward, own, paragraphs, pictureBeside, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'story'>['draw'] = (c) =>
   html`<section class="${arranged(c)}" ${own(c)}>
     ${drawText(c, 'heading', 'h2')}
-    <div class="prose">${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${onward(c, 'about/')}</div>
+    <div class="prose">
+      ${pictureBeside(c)}${items(c, 'passages').map((item) => paragraphs(c, 'passages', item, 'text'))}${onward(c, 'about/')}
+    </div>
   </section>`;
 
 export const story: Drawing<'story'> = {

@@ -5,8 +5,8 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
 import { typedAddress } from '@/core/lead';
-import { whyNotAt, type Address, type Wish } from '@/core/places';
-import { type FieldOffer, type Group, type Offer } from '@/core/requests';
+import { whyNotAt, type Wish } from '@/core/places';
+import { type Bringing, type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { decimal } from '@/core/till/page';
 import { OpenFile, type OpenedFile } from '../OpenFile';
 import { Choice, Field, Row, TextButton } from '../parts';
@@ -17,7 +17,7 @@ const Block = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 1px 14px;
+  gap: 1px 12px;
   padding-top: 6px;
   border-top: 1px solid ${tokens.line};
   h3 {
@@ -26,7 +26,8 @@ const Block = styled.div`
     color: ${tokens.soft};
   }
   form,
-  label {
+  label,
+  &[data-pictured] h3 {
     flex: 1 0 100%;
   }
 `;
@@ -78,7 +79,7 @@ const inSight = 7;
 const isShort = (offers: readonly Offer[]) =>
   offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 3, 0) <= 100;
 
-export type Bring = (place: Address, file: OpenedFile) => Promise<string>;
+export type Bring = (bringing: Bringing, file: OpenedFile) => Promise<string>;
 type Done = (wishes: readonly Wish[], label: string) => void;
 
 /** What can be done to a thing, a block for each request. */
@@ -98,7 +99,7 @@ export function Groups({
   onBring: Bring;
 }) {
   return groups.map((group) => (
-    <Block key={group.kind} role="group" aria-label={group.title}>
+    <Block key={group.kind} role="group" aria-label={group.title} data-pictured={group.as === 'several' || undefined}>
       {group.as === 'fields' && group.fields.length === 1 ? null : <h3>{group.title}</h3>}
       <GroupOf
         group={group}
@@ -133,6 +134,36 @@ function GroupOf({
       />
     ));
   if (group.as === 'acts') return <Acts title={group.title} offers={group.offers} onDone={onDone} />;
+  const bring =
+    group.brings === undefined ? null : (
+      <OpenFile
+        accept={['image/*', '.svg']}
+        plain
+        onOpen={([file]) => void (file && group.brings && onBring(group.brings, file).then(setSaid))}
+      >
+        Bring one
+      </OpenFile>
+    );
+  if (group.as === 'several')
+    return (
+      <>
+        <Offers
+          aria-label={group.title}
+          selectionMode="multiple"
+          selectedKeys={group.offers.flatMap(({ id, stands: on }) => (on ? [id] : []))}
+          onSelectionChange={(keys) => {
+            const turned = group.offers.find(({ id, stands: on }) => keys.has(id) !== Boolean(on));
+            if (turned) onDone(turned.wishes, `${group.title}: ${turned.label}`);
+          }}
+        >
+          {group.offers.map((offer) => (
+            <TakeOne key={offer.id} offer={offer} pictures={pictures} turns />
+          ))}
+        </Offers>
+        {bring}
+        <small role="status">{said}</small>
+      </>
+    );
   const stands = group.offers.find((offer) => offer.stands);
   const take = (id: string) => {
     const offer = group.offers.find((one) => one.id === id);
@@ -151,7 +182,6 @@ function GroupOf({
         onChange={take}
       />
     );
-  const { brings } = group;
   return (
     <>
       <Offers
@@ -161,19 +191,30 @@ function GroupOf({
         selectedKeys={stands ? [stands.id] : []}
         onSelectionChange={(keys) => take(String([...keys][0] ?? ''))}
       >
-        {group.offers.map(({ id, label, picture }) => (
-          <Take key={id} id={id} aria-label={label}>
-            {picture === undefined ? label : <img src={pictures[picture]} alt="" width={64} height={64} />}
-          </Take>
+        {group.offers.map((offer) => (
+          <TakeOne key={offer.id} offer={offer} pictures={pictures} />
         ))}
       </Offers>
-      {brings === undefined ? null : (
-        <OpenFile accept={['image/*', '.svg']} plain onOpen={([file]) => void (file && onBring(brings, file).then(setSaid))}>
-          Bring one
-        </OpenFile>
-      )}
+      {bring}
       <small role="status">{said}</small>
     </>
+  );
+}
+
+/** An offer as its words, or as its picture. One that is on is pressed to turn it off where each stands by itself. */
+function TakeOne({
+  offer: { id, label, picture },
+  pictures,
+  turns = false,
+}: {
+  offer: Offer;
+  pictures: Readonly<Record<string, string>>;
+  turns?: boolean;
+}) {
+  return (
+    <Take id={id} aria-label={label} style={turns ? { cursor: 'pointer' } : {}}>
+      {picture === undefined ? label : <img src={pictures[picture]} alt="" width={54} height={54} />}
+    </Take>
   );
 }
 

@@ -15,6 +15,7 @@ import { tokens } from '../theme';
 import { keepPictures } from '../projects';
 import { Groups, type Bring } from './Groups';
 import { Choices, Rework } from './Others';
+import { PictureForm } from './PictureForm';
 import { placeSlip, type Placed } from './place';
 import { SayLine, type Saying } from './SayLine';
 import { SetText } from './SetText';
@@ -176,12 +177,13 @@ export function Slip({
 
   const shown = thingOf(thing);
   const name = made?.slip.name ?? (shown ? thingName(shown) : '');
-  const bring: Bring = async (place, file) => {
+  const bring: Bring = async ({ place, beside }, file) => {
     if (!worker) return '';
     const { pictures, refused, notes } = await keepPictures([file], worker);
     const [picture] = pictures;
     if (!picture) return refused.join(' ');
-    onDecide([set(given.picture(picture.name), picture), { place, value: picture.name }], `${name}: ${picture.name}`);
+    const value = beside ? [...beside, picture.name] : picture.name;
+    onDecide([set(given.picture(picture.name), picture), { place, value }], `${name}: ${picture.name}`);
     return notes.join(' ');
   };
   const leads = shown?.kind === 'button' || shown?.kind === 'link';
@@ -250,6 +252,15 @@ export function Slip({
           label="Say what should be different"
           hint={hints[shown?.kind ?? 'page'] ?? 'three columns'}
           onFocus={onFinish}
+        />
+      ) : null}
+      {made?.picture ? (
+        <PictureForm
+          key={made.picture.hash}
+          picture={made.picture}
+          src={made.pictures[made.picture.name] ?? ''}
+          worker={worker}
+          onDecide={onDecide}
         />
       ) : null}
       {leads && !pointed.set ? null : groups}

@@ -44,6 +44,6 @@ export const openingPicture = defineRequest({
         stands: picture === opening,
       })),
     ];
-    return { as: 'choice', offers, brings: lookPlaces.openingShows.address };
+    return { as: 'choice', offers, brings: { place: lookPlaces.openingShows.address, beside: null } };
   },
 });

@@ -6,6 +6,7 @@ export const article = aboutFixed({
   label: 'Text',
   visitorGets: 'The whole story, as you told it.',
   doNext: 'Read it once as a stranger would.',
+  pictures: 1,
   fields: {
     heading: heading(),
     passages: items({ text: prose({ ask: 'Who is behind this shop? Three sentences are enough.' }) }),

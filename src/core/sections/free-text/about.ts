@@ -8,6 +8,7 @@ export const freeText = aboutSection({
   doNext: 'Cut it to half, then look whether anything is missing.',
   library: true,
   repeats: true,
+  pictures: 1,
   arrangements: [
     { id: 'plain', label: 'A column' },
     { id: 'set-off', label: 'Set off from the rest' },

@@ -7,7 +7,8 @@ export const gallery = aboutSection({
   visitorGets: 'What your things look like, before any words.',
   doNext: 'Leave out every picture that is only nearly good.',
   library: true,
-  needs: 'pictures of your goods',
+  needs: 'pictures',
+  pictures: 24,
   arrangements: [
     { id: 'wall', label: 'A wall of pictures' },
     { id: 'walk', label: 'In a row to walk along' },

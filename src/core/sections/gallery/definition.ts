@@ -11,7 +11,7 @@ export const gallery = defineSection(about, {
       ? wished(known, 'gallery', 'Your brief asks for pictures to look at.')
       : null,
   write: (w) =>
-    w.catalogue.products.some((product) => product.pictures.length)
+    w.section.pictures.length || w.catalogue.products.some((product) => product.pictures.length)
       ? { heading: w.page.kind === 'gallery' ? ours(w.page.name) : headingOf(about, w) }
       : null,
 });

@@ -7,6 +7,7 @@ export const story = aboutSection({
   visitorGets: 'Who is behind it, so that a stranger can trust you.',
   doNext: 'A picture of the two hands that do the work would help here.',
   library: true,
+  pictures: 1,
   arrangements: [
     { id: 'column', label: 'One column' },
     { id: 'columns', label: 'Two columns' },

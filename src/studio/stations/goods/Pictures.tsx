@@ -8,31 +8,8 @@ import { type Picture } from '@/core/project';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
+import { PictureFocus } from '../../PictureFocus';
 import { type StationProps } from '../station';
-
-const Plate = styled.button`
-  position: relative;
-  border: 1px solid ${tokens.line};
-  padding: 0;
-  background: ${tokens.raised};
-  cursor: crosshair;
-  justify-self: start;
-  img {
-    display: block;
-    max-width: 100%;
-    max-height: 240px;
-  }
-  i {
-    position: absolute;
-    width: 18px;
-    height: 18px;
-    margin: -9px 0 0 -9px;
-    border: 2px solid #fff;
-    box-shadow: 0 0 0 2px ${tokens.ink};
-    border-radius: 50%;
-    pointer-events: none;
-  }
-`;
 
 const Swatches = styled.ul`
   display: flex;
@@ -105,30 +82,11 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
           setSaid('');
         }}
       />
-      <Plate
-        type="button"
-        aria-label={`Where to look in ${picture.name}: ${Math.round(picture.focus.x * 100)} % from the left, ${Math.round(picture.focus.y * 100)} % from the top. Arrow keys move it`}
-        onClick={(event) => {
-          const box = event.currentTarget.getBoundingClientRect();
-          if (event.detail === 0) return;
-          change('Move where to look', {
-            focus: { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height },
-          });
-        }}
-        onKeyDown={(event) => {
-          const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-          if (!step) return;
-          event.preventDefault();
-          const within = (n: number) => Math.min(1, Math.max(0, n));
-          const [dx = 0, dy = 0] = step;
-          change('Move where to look', {
-            focus: { x: within(picture.focus.x + dx * 0.05), y: within(picture.focus.y + dy * 0.05) },
-          });
-        }}
-      >
-        {shown?.hash === picture.hash ? <img src={shown.url} alt="" /> : <span style={{ padding: 40 }}>Opening …</span>}
-        <i style={{ left: `${picture.focus.x * 100}%`, top: `${picture.focus.y * 100}%` }} />
-      </Plate>
+      <PictureFocus
+        picture={picture}
+        src={shown?.hash === picture.hash ? shown.url : null}
+        onFocus={(focus) => change('Move where to look', { focus })}
+      />
       <Soft>
         <small>
           Sent as {weights.join(', ')}.{' '}
