@@ -12,6 +12,7 @@ import {
 import { type Features } from '@/core/softmax';
 import { thingOf, type ThingKind } from '@/core/things/about';
 import { train } from '../regression';
+import { likeWords } from './like';
 import { practice, saidOn, shopNamed, type Batch } from './marked';
 
 type Seen = ReturnType<typeof seenIn>;
@@ -90,8 +91,9 @@ export function trainSentences(batches: readonly Batch[], nothing: readonly stri
     }
   const known = new Set([...seen].filter(([, of]) => of.size >= least).map(([word]) => word));
   const knows = knower([...known].sort());
+  const like = likeWords(known);
   const examples = lessons.map(({ seen: what, at, outcome, weight }) => {
-    const features: Features = featuresOf(what, at, knows);
+    const features: Features = featuresOf(what, at, { known: knows, like: (word) => like.get(word) ?? [] });
     return { features, outcome, weight };
   });
   const rows = train(examples, { outcomes: outcomes.length, rounds, restraint: 0.0004, least });
@@ -100,5 +102,9 @@ export function trainSentences(batches: readonly Batch[], nothing: readonly stri
     const packed = packSparse(row, leastWeight);
     if (packed) features[name] = packed;
   }
-  return { features, words: [...known].sort().join(' ') };
+  return {
+    features,
+    words: [...known].sort().join(' '),
+    like: [...like].map(([word, others]) => `${word} ${others.join(' ')}`).join(';'),
+  };
 }

@@ -3,8 +3,8 @@ import { join } from 'node:path';
 import { batchNames, nothings, readBatch } from './marked';
 import { trainSentences } from './learn';
 
-const { features, words } = trainSentences(batchNames.map(readBatch), nothings());
-const text = `{"words":${JSON.stringify(words)},"features":{\n${Object.entries(features)
+const { features, words, like } = trainSentences(batchNames.map(readBatch), nothings());
+const text = `{"words":${JSON.stringify(words)},"like":${JSON.stringify(like)},"features":{\n${Object.entries(features)
   .map(([name, row]) => `${JSON.stringify(name)}:${JSON.stringify(row)}`)
   .join(',\n')}\n}}\n`;
 writeFileSync(join(process.cwd(), 'src/core/sentences/weights.json'), text);

@@ -1,10 +1,11 @@
 import { type Features } from '../softmax';
 import { type ThingKind } from '../things/about';
+import { type JudgeWeights } from './judge';
 import { slotKinds, type Part, type Slot, type SlotKind } from './sentence';
 import { tokensOf } from './tokens';
 
 /** What the judge sees of one place in a sentence: a word, or what a slot stands for. */
-type Seen = { word: string; capital?: boolean } | { slots: readonly SlotKind[]; of?: string };
+type Seen = { word: string; capital?: boolean; as?: string } | { slots: readonly SlotKind[]; of?: string };
 
 const seenOf = (slot: Slot): Seen => ({
   slots: slotKinds.filter((kind) => slot[kind] !== undefined),
@@ -21,6 +22,9 @@ export const seenInWords = (words: string): Seen[] =>
     if (slot?.[1]) return [{ slots: slot[1].split('|') as SlotKind[], ...(slot[2] ? { of: slot[2] } : {}) }];
     return tokensOf(piece).map(({ stem }) => ({ word: stem }));
   });
+
+/** How much a word that means the same says, beside the word itself. */
+const likeness = 0.8;
 
 /** How one place is called in a feature. Names of the shop are alike to their neighbours, whatever they name. */
 const nameOf = (seen: Seen | undefined): string =>
@@ -59,19 +63,26 @@ function textFrom(seen: readonly Seen[], known: (word: string) => string | null)
 
 /**
  * What speaks for one kind of sentence or another: its words, pairs of them, what it names, and the kind of thing that it is said at.
- * @param known the word as training has seen it, typing slips mended; null for others, which are counted
+ * @param known the word as training has seen it, typing slips mended; null for others
+ * @param like words that training has seen and that mean the same as one of those; what has none is counted
  */
-export function featuresOf(all: readonly Seen[], at: ThingKind, known: (word: string) => string | null): Features {
+export function featuresOf(all: readonly Seen[], at: ThingKind, { known, like }: Pick<JudgeWeights, 'known' | 'like'>): Features {
   const bag: Record<string, number> = { '=': 1, [`@${at}`]: 1 };
   const add = (name: string, weight = 1) => (bag[name] = Math.max(bag[name] ?? 0, weight));
   const from = textFrom(all, known);
   const seen: readonly Seen[] = [...all.slice(0, from), ...(from < all.length ? [{ slots: ['quote'] as const }] : [])].map(
-    (one) => ('word' in one ? { word: known(one.word) ?? one.word } : one),
+    (one) => ('word' in one ? { word: known(one.word) ?? like(one.word)[0] ?? one.word, as: one.word } : one),
   );
   let strange = 0;
   for (const [i, one] of seen.entries()) {
     if ('word' in one) {
-      if (known(one.word) !== null) {
+      const alike = known(one.as ?? one.word) === null ? like(one.as ?? one.word) : [];
+      if (alike.length)
+        for (const word of alike) {
+          add(word, likeness / alike.length);
+          add(`${at}:${word}`, (0.5 * likeness) / alike.length);
+        }
+      else if (known(one.word) !== null) {
         add(one.word);
         add(`${at}:${one.word}`, 0.5);
       } else strange++;

@@ -14,5 +14,6 @@ export {
   type StoredJudge,
 } from './judge';
 export { readSentence, type Sentence } from './sentence';
+export { stem } from './tokens';
 export { fulfil } from './fulfil';
 export { pastOf } from './past';

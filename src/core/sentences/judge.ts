@@ -14,6 +14,8 @@ export interface JudgeWeights {
   weights: Weights;
   /** A word as training has seen it, or null. */
   known: (word: string) => string | null;
+  /** Of a word that training has not seen, those that it has and that mean the same, the likeliest first. */
+  like: (word: string) => readonly string[];
 }
 
 /** The outcomes as one character each, as weights are stored: those that matter of a feature, with their letter. */
@@ -49,6 +51,8 @@ function unpackSparse(text: string): Float64Array {
 export interface StoredJudge {
   features: Readonly<Record<string, string>>;
   words: string;
+  /** Words that mean the same as some that were seen: "tighten trim;…". */
+  like: string;
 }
 
 /** Words that were seen, and those that are a typing slip away from one that is long enough to tell. */
@@ -69,11 +73,13 @@ export function knower(words: readonly string[]): (word: string) => string | nul
   };
 }
 
-export function judgeOf({ features, words }: StoredJudge): JudgeWeights {
+export function judgeOf({ features, words, like }: StoredJudge): JudgeWeights {
   const known = knower(words.split(' '));
+  const alike = new Map(like.split(';').map((line) => [line.slice(0, line.indexOf(' ')), line.split(' ').slice(1)]));
   return {
     weights: new Map(Object.entries(features).map(([name, row]) => [name, unpackSparse(row)])),
     known,
+    like: (word) => alike.get(word) ?? [],
   };
 }
 
@@ -82,6 +88,6 @@ export const learnedJudge = (): JudgeWeights => (learned ??= judgeOf(stored));
 
 /** How likely a sentence is each of the outcomes, in their order. */
 export function judge(parts: readonly Part[], at: ThingKind, by = learnedJudge()): number[] {
-  const features: Features = featuresOf(seenIn(parts), at, by.known);
+  const features: Features = featuresOf(seenIn(parts), at, by);
   return softmax(features, by.weights, outcomes.length);
 }

@@ -7,6 +7,7 @@ import { kindOfSection, type SectionKind } from '../sections/about';
 import { type Shop } from '../site';
 import { type ThingKind } from '../things/about';
 import { type Act, type Past, type SentenceKind } from './about';
+import { learnedJudge } from './judge';
 import { moneyOf, type Count, type Sentence, type Slot } from './sentence';
 
 /** A sentence that was said, and where: all that a definition reads it with. */
@@ -62,18 +63,45 @@ const slotsWith = <K extends keyof Slot>({ sentence }: Said, kind: K): (Slot & R
   sentence.slots.filter((slot): slot is Slot & Record<K, NonNullable<Slot[K]>> => slot[kind] !== undefined);
 
 /** All words of a sentence that are no part of a name or a value. */
-export const plainWords = ({ sentence }: Said): Set<string> =>
-  new Set(
+export function plainWords({ sentence }: Said): Set<string> {
+  const { known, like } = learnedJudge();
+  return new Set(
     sentence.parts.flatMap(({ token }) =>
-      token ? [token.word, ...token.word.split('-'), ...(token.stem.length > 3 ? [token.stem] : [])] : [],
+      token
+        ? [
+            token.word,
+            ...token.word.split('-'),
+            ...(token.stem.length > 3 ? [token.stem] : []),
+            // A word that is new here is heard as one that means the same.
+            ...(known(token.stem) === null ? like(token.stem).slice(0, 1) : []),
+          ]
+        : [],
     ),
   );
+}
 
 /** Whether any of the words stands in the sentence, by itself or by its stem. */
 export const hears = (said: Said, ...words: readonly string[]): boolean => {
   const heard = plainWords(said);
   return words.some((word) => heard.has(word));
 };
+
+/** Whether a sentence says that something should not be: "shouldn't", "no", "never". */
+export const denies = (said: Said): boolean => [...plainWords(said)].some((word) => /n't$/.test(word) || denials.has(word));
+const denials = new Set([
+  'not',
+  'no',
+  'never',
+  'nothing',
+  'none',
+  'without',
+  'dont',
+  'doesnt',
+  'isnt',
+  'shouldnt',
+  'wont',
+  'cannot',
+]);
 
 /** The section of a page that is of a kind, shown ones before those that are hidden. */
 export const sectionOf = (page: Page | null, kind: SectionKind): Section | null => {
@@ -154,6 +182,8 @@ const namers = new Set(['call', 'called', 'named', 'say', 'says', 'read', 'reads
 const namersAsNouns = new Set(['name', 'title', 'label', 'heading', 'headline', 'text', 'description']);
 const changers = new Set(['rename', 'renamed', 'change', 'turn', 'set', 'make', 'replace', 'retitle']);
 const connects = new Set(['to', 'as', 'into', 'by', 'with']);
+/** What can be called something. */
+const called = new Set(['page', 'section', 'part', 'thing', 'product', 'article', 'item', 'one', 'button', 'link']);
 const filler = new Set(['it', 'this', 'that', 'is', 'as', 'to', 'be', 'should', 'must', 'just', 'instead', '=', '→']);
 
 /** The words that a sentence gives: in quotes, after a colon, or after what asks for them ("call it Letters"). */
@@ -166,6 +196,8 @@ export function textNamed({ sentence }: Said, { pages = false } = {}): string | 
   const rest = (from: number): string | null => {
     let at = from;
     while (tokens[at] && filler.has((tokens[at] as { word: string }).word)) at++;
+    // "Call the page Our yard": what is called is no part of the name.
+    if (/^(?:the|this|that)$/.test(tokens[at]?.word ?? '') && called.has(tokens[at + 1]?.word ?? '') && tokens[at + 2]) at += 2;
     const here = pages ? sentence.slots.find((slot) => slot.page && slot.start === tokens[at]?.start) : undefined;
     const next = here ? tokens.findIndex((token) => token.start >= here.end) : -1;
     if (next > at) return rest(next);

@@ -5,9 +5,9 @@ import { namesIn, placesOf, type Shop } from '../site';
 import { textThing, thingOf, type Thing } from '../things/about';
 import { longestSentence, noPast, sentenceKinds, type Past, type Reading, type SentenceKind, type Understood } from './about';
 import { judge, learnedJudge, outcomes, type JudgeWeights } from './judge';
-import { readSentence } from './sentence';
+import { readSentence, type Slot } from './sentence';
 import { sentences } from './registry';
-import { hears, isNo, no, type Found, type Said } from './said';
+import { denies, isNo, no, type Found, type Said } from './said';
 
 /** Below this share of all that could be meant, a kind is not thought of (found on sentences that training had not seen). */
 const leastThought = 0.06;
@@ -104,7 +104,7 @@ function hear(
   said: Said,
   ranked: readonly { kind: SentenceKind; share: number }[],
 ): Heard | { refused: string; kind: SentenceKind } {
-  const denies = hears(said, 'not', 'no', 'never', "don't", 'dont', 'without', "isn't", "shouldn't");
+  const isDenied = denies(said);
   const candidates: Candidate[] = [];
   let likely = 1;
   let missed: Heard['missed'] = { because: '', share: 0, kind: null };
@@ -112,7 +112,7 @@ function hear(
     const definition = sentences.get(kind);
     if (!definition) continue;
     const answer =
-      definition.affirms && denies
+      definition.affirms && isDenied
         ? no('That it is not to be so was understood, but not what it is to be.')
         : definition.reads(said);
     if (isNo(answer)) {
@@ -122,10 +122,27 @@ function hear(
       if (!answer.firm && !definition.at.includes(said.spot.thing.kind)) likely -= share;
     } else {
       const found = Array.isArray(answer) ? (answer as readonly Found[]) : [answer as Found];
-      if (found.length) candidates.push({ kind, share, found });
+      if (!found.length) continue;
+      // A reading that leaves aside what the sentence names is less likely than one that has a use for it.
+      const left = share * leftAside ** Math.min(...found.map((one) => unusedOf(one, said)));
+      likely -= share - left;
+      candidates.push({ kind, share: left, found });
     }
   }
   return { candidates, likely, missed };
+}
+
+/** How much of its likelihood a reading keeps for each name or value that it has no use for. */
+const leftAside = 0.3;
+
+/** How many of the names and values of a sentence a reading has no use for. */
+function unusedOf({ of = {} }: Found, { sentence: { slots } }: Said): number {
+  const used = Object.values(of).map((value) => value.toLowerCase());
+  const isUsed = ({ section, page, category, product, number, colour, date, quote, address }: Slot) =>
+    [section, page?.name, category?.name, product?.title, number?.figure, colour?.name, colour?.hex, date, quote, address]
+      .concat(number ? String(number.value) : undefined)
+      .some((name) => name !== undefined && used.some((value) => value.includes(name.toLowerCase())));
+  return slots.filter((slot) => !isUsed(slot)).length;
 }
 
 /** The readings that are told: the sure one alone, else those that come near. */

@@ -175,6 +175,16 @@ const smallNumbers = new Map(
 );
 const daysIn: Readonly<Record<string, number>> = { day: 1, week: 7, month: 30, year: 365 };
 
+/** “Half price”, “a quarter off”: parts of a price that have a word of their own. */
+const parts: ReadonlyMap<string, number> = new Map([
+  ['half', 50],
+  ['third', 33.33],
+  ['quarter', 25],
+  ['fifth', 20],
+  ['tenth', 10],
+]);
+const isLess = (word = ''): boolean => /^(?:off|cheaper|less|reduction|discount|price)$/.test(word);
+
 /** A number in figures or words, as far as it counts something plain. */
 const valueOf = (word: string): number | undefined =>
   /^\d/.test(word) ? Number(word.replace(/[’'\s]/g, '').replace(',', '.')) : word === 'no' ? undefined : smallNumbers.get(word);
@@ -182,6 +192,11 @@ const valueOf = (word: string): number | undefined =>
 /** The figure at a token with its unit: "10 %", "£12", "30 days", "400 g". */
 function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: number; to: number; count: Count } | null {
   const token = tokens[at];
+  const part = token && parts.get(token.word);
+  if (part !== undefined && isLess(tokens[at + 1]?.word)) {
+    const from = /^(?:a|one)$/.test(tokens[at - 1]?.word ?? '') ? at - 1 : at;
+    return { from, to: at + 1, count: { value: part, figure: String(part), of: 'percent' } };
+  }
   const isUnit = (word = '') => Object.hasOwn(daysIn, word.replace(/s$/, ''));
   const value = token && (token.word === 'one' && isUnit(tokens[at + 1]?.word) ? 1 : valueOf(token.word));
   if (!token || value === undefined) return null;
@@ -211,15 +226,29 @@ function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: numb
 const iso = (date: Date): string =>
   `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}-${String(date.getDate()).padStart(2, '0')}`;
 
+/** “This weekend” ends on its Sunday. */
+const weekend = /\b(?:(?:this|the|next)\s+)?weekend\b/gi;
+function weekendsIn(text: string, today: Date): { start: number; end: number; date: string }[] {
+  return [...text.matchAll(weekend)].map(({ 0: found, index }) => {
+    const day = new Date(today);
+    day.setDate(day.getDate() + ((7 - day.getDay()) % 7) + (/^next/i.test(found) ? 7 : 0));
+    return { start: index, end: index + found.length, date: iso(day) };
+  });
+}
+
 /** The days that are named, the next of their name; of a week or a month, its last. */
 function datesIn(text: string, today: Date): { start: number; end: number; date: string }[] {
-  return chrono.parse(text, today, { forwardDate: true }).flatMap(({ index, text: found, start, end }) => {
+  const weekends = weekendsIn(text, today);
+  // What is read already is no part of another day: "this weekend 15 %" names no hour.
+  const rest = text.replace(weekend, (found) => '·'.repeat(found.length));
+  const days = chrono.parse(rest, today, { forwardDate: true }).flatMap(({ index, text: found, start, end }) => {
     if (!/\p{L}{3}|\d[./-]\d/u.test(found) || /^(?:now|may|sun|sat|mon|second|at)$/i.test(found)) return [];
     const date = (end ?? start).date();
     if (/week$/i.test(found) && !/last|ago/i.test(found)) date.setDate(date.getDate() + ((7 - date.getDay()) % 7));
     if (/month$/i.test(found) && !/last|ago/i.test(found)) date.setMonth(date.getMonth() + 1, 0);
     return [{ start: index, end: index + found.length, date: iso(date) }];
   });
+  return [...weekends, ...days];
 }
 
 /** Words that compare a colour with what it is now are no part of its name: "a darker sky blue", "less red". */

@@ -3,7 +3,16 @@ import { hintsOf } from '../brief';
 import { set, lookPlaces, tillPlaces } from '../places';
 import { change, newProject, startStory, undo, withWishes, type Project, type Story } from '../project';
 import { makeShop, namesIn, type Shop } from '../site';
-import { fulfil, longestSentence, pastOf, readSentence, understand, type Reading, type SentenceKind } from './index';
+import {
+  fulfil,
+  learnedJudge,
+  longestSentence,
+  pastOf,
+  readSentence,
+  understand,
+  type Reading,
+  type SentenceKind,
+} from './index';
 
 /** A shop of this test's own: invented. */
 const brief = `Aldo's Kites, Trieste. We sew kites from ripstop nylon on the third floor above the harbour. Each one is flown before it is sold. If the bora tears it in the first year, we mend it free.
@@ -157,6 +166,37 @@ describe('what is understood', () => {
     expect(sets[0]?.before).not.toBe(sets[0]?.after);
     expect(sets[0]?.place).toMatch(/^look\/(accent|second|third)$/);
   });
+});
+
+describe('what was not wholly understood is not done', () => {
+  test('a day that is not known ends nothing: it is asked for', () => {
+    expect(says('20 % off kites until new year’s eve').refused?.says).toContain('Until when?');
+    expect(sure('20 % off kites until 31 December').of).toEqual({ percent: '20', of: 'Kites', until: '2026-12-31' });
+    expect(sure('20 % off kites this weekend').of).toMatchObject({ until: '2026-11-29' });
+  });
+
+  test('a part of a price is a share; a code with figures is one word', () => {
+    expect(sure('half price on all lines until Friday').of).toMatchObject({ percent: '50', until: '2026-12-04' });
+    expect(sure('a quarter off kites until Friday').of).toMatchObject({ percent: '25', of: 'Kites' });
+    expect(sure('the code BORA26 takes 15 % off').of).toEqual({ percent: '15', code: 'BORA26' });
+  });
+
+  test('a reading that leaves aside what is named gives way to one that has a use for it', () => {
+    // Two sections are named: hiding one of them would leave the other aside.
+    expect(says('the questions after the why us').readings.map(({ kind }) => kind)).not.toContain('hide');
+  });
+
+  test('a word that is new is heard as one that means the same', () => {
+    const { like, known } = learnedJudge();
+    // WordNet 3.1 has "abbreviate" in one synset with "shorten" and "cut".
+    expect(known('abbreviat')).toBeNull();
+    expect(like('abbreviat')).toContain('shorten');
+    const { readings, refused } = says('abbreviate', lead);
+    expect(refused?.kind ?? readings[0]?.kind).toBe('rework');
+  });
+
+  test('two texts in quotes are one for the other, never the whole', () =>
+    expect(says('write "mend" where it says "sew"', lead).readings.map(({ kind }) => kind)).not.toContain('text'));
 });
 
 describe('steps', () => {

@@ -23,7 +23,9 @@ export function stem(word: string): string {
     .replace(/(?<=\p{L}{3})e$/u, '');
 }
 
-const shapes = /#[0-9a-f]{3,8}\b|\d+(?:[.,’'\s]\d{3})*(?:[.,]\d+)?|\p{L}+(?:[’'-]\p{L}+)*|[%+→=:]|[€£$¥]/giu;
+// A code such as SPRING26 is one word.
+const shapes =
+  /#[0-9a-f]{3,8}\b|\p{L}{2,}\d+[\p{L}\d]*|\d+(?:[.,’'\s]\d{3})*(?:[.,]\d+)?|\p{L}+(?:[’'-]\p{L}+)*|[%+→=:]|[€£$¥]/giu;
 
 export function tokensOf(text: string): Token[] {
   return [...text.matchAll(shapes)].map(({ 0: found, index }) => {

@@ -15,7 +15,7 @@ import {
   familyDistance,
 } from '../../look';
 import { colourNow, roleOf } from '../colours';
-import { coloursNamed, countNamed, defineSentence, firmNo, hears, no, type Answer, type Found, type Said } from '../said';
+import { coloursNamed, countNamed, defineSentence, denies, firmNo, hears, no, type Answer, type Found, type Said } from '../said';
 
 export const columns = defineSentence({
   kind: 'columns',
@@ -516,7 +516,7 @@ export const motion = defineSentence({
     'some motion please',
   ],
   reads: (said) => {
-    const none = hears(said, 'no', 'nothing', 'stop', 'off', 'without', 'less', 'not', "don't", 'dont', 'still');
+    const none = denies(said) || hears(said, 'stop', 'off', 'less', 'still', 'much');
     const some = hears(
       said,
       'gentle',

@@ -8,6 +8,7 @@ import {
   asName,
   categoriesNamed,
   defineSentence,
+  denies,
   firmNo,
   hears,
   no,
@@ -238,22 +239,7 @@ const linked = (said: Said, place: typeof planPlaces.inMenu): Found | No => {
   const ofCategory = category && said.shop.pages.find((one) => one.category?.name === category.name);
   const one: Page | null = pagesNamed(said)[0]?.page ?? ofCategory ?? pageHere(said);
   if (!one || !isNamed(one)) return no(noPage);
-  const off = hears(
-    said,
-    'out',
-    'remove',
-    'without',
-    'not',
-    'no',
-    "don't",
-    "doesn't",
-    'dont',
-    'hide',
-    'delete',
-    'off',
-    'less',
-    'from',
-  );
+  const off = denies(said) || hears(said, 'out', 'remove', 'hide', 'delete', 'off', 'less', 'from');
   const wish = set(place(one.id), !off);
   return { wishes: [wish], of: { page: one.name, on: off ? 'no' : 'yes' } };
 };

@@ -44,6 +44,8 @@ export const text = defineSentence({
     'put {quote} here',
   ],
   reads: (said) => {
+    if (said.sentence.slots.filter(({ quote }) => quote !== undefined).length > 1)
+      return no('One of these words is to stand for another, and not for the whole text.');
     const given = textNamed(said);
     if (given === null) return no('Which words? Write them in quotes: “call it ‘Letters’”.');
     return writes(said, said.spot.thing.kind === 'text' ? given : asName(given) || given);

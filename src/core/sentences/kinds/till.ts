@@ -7,6 +7,7 @@ import {
   countsNamed,
   dateNamed,
   defineSentence,
+  denies,
   firmNo,
   hears,
   no,
@@ -72,6 +73,8 @@ export const discount = defineSentence({
     const sums = countsNamed(said, 'money', 'plain').map((one) => moneyOf(one, shop));
     const code = codeNamed(said);
     const until = dateNamed(said);
+    if (!until && hears(said, 'until', 'till', 'til', 'through', 'ends', 'over'))
+      return firmNo('Until when? Name the day, such as “until 24 December”.');
     if (!percent && (sums[0] === undefined || sums[0] === null)) return no('How much off? A share such as 10 %, or a sum.');
     // A change of prices stays until it is changed again; what is off ends, or has a code.
     if (!code && !until && !hears(said, 'off', 'sale', 'discount', 'reduction')) return no('Until when?');
@@ -212,7 +215,7 @@ export const pay = defineSentence({
           ? 'bank'
           : null;
     if (!way) return no('Card, bank transfer or cash?');
-    const on = !hears(said, 'no', 'not', 'stop', 'off', 'without', "don't", 'never', 'remove', 'dont');
+    const on = !denies(said) && !hears(said, 'stop', 'off', 'remove');
     const now = said.shop.rules.payments;
     const of = { way, on: on ? 'yes' : 'no' };
     if (way === 'bank' && on) return firmNo('Your account is needed for that. Write it in Till, under how buyers pay.');
