@@ -103,6 +103,19 @@ const denials = new Set([
   'cannot',
 ]);
 
+const allOfIt = ['everything', 'all', 'every', 'whole', 'anything', 'shop', 'site', 'store', 'order', 'orders', 'basket', 'cart'];
+/** What is said of a change of prices beside what it is of. */
+const ofPrices = new Set(
+  'a an and at be by cheaper cheap customers buyers cost costs dear dearer decrease discount down drop everybody everyone expensive for from get gets give gives good i if in increase is it less let lower make minus money more now of off on only our people percent permanently plus please price prices pricey put raise reduce reduction sale set should take takes taken than that the then there this till to today until up us want we who will with'.split(
+    ' ',
+  ),
+);
+
+/** Whether a change of prices is of everything: that is said, or nothing else is named that it could be of. */
+export const reachesAll = (said: Said): boolean =>
+  hears(said, ...allOfIt) ||
+  said.sentence.parts.every(({ token }) => !token || ofPrices.has(token.word) || /^[^\p{L}]+$/u.test(token.word));
+
 /** The section of a page that is of a kind, shown ones before those that are hidden. */
 export const sectionOf = (page: Page | null, kind: SectionKind): Section | null => {
   const all = page?.sections.filter((one) => kindOfSection(one.id) === kind) ?? [];

@@ -175,6 +175,14 @@ describe('what was not wholly understood is not done', () => {
     expect(sure('20 % off kites this weekend').of).toMatchObject({ until: '2026-11-29' });
   });
 
+  test('what is taken off something that is not known here is not taken off everything', () => {
+    expect(says('posts half price until 20 December').refused?.says).toContain('On which goods?');
+    expect(says('raise the price of the posts by 10 %').readings).toEqual([]);
+    expect(sure('raise all prices by 10 %').of).toEqual({ of: 'all', by: '10%' });
+    expect(sure('10 % off until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
+    expect(sure('10 % off everything until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
+  });
+
   test('a part of a price is a share; a code with figures is one word', () => {
     expect(sure('half price on all lines until Friday').of).toMatchObject({ percent: '50', until: '2026-12-04' });
     expect(sure('a quarter off kites until Friday').of).toMatchObject({ percent: '25', of: 'Kites' });

@@ -13,6 +13,7 @@ import {
   no,
   productHere,
   productsNamed,
+  reachesAll,
   sumNamed,
   textNamed,
   type Found,
@@ -133,7 +134,7 @@ function goodsOf(said: Said): { goods: readonly Product[]; name: string } | No {
     };
   if (said.spot.product && !hears(said, 'everything', 'all'))
     return { goods: [said.spot.product], name: said.spot.product.title };
-  if (hears(said, 'everything', 'all', 'every', 'prices', 'price')) return { goods: said.shop.catalogue.products, name: 'all' };
+  if (reachesAll(said)) return { goods: said.shop.catalogue.products, name: 'all' };
   return no('Which goods? Say a title, a category, or “everything”.');
 }
 

@@ -12,6 +12,7 @@ import {
   hears,
   no,
   productsNamed,
+  reachesAll,
   sumNamed,
   type Said,
 } from '../said';
@@ -83,6 +84,8 @@ export const discount = defineSentence({
     const least = (percent ? sums[0] : sums[1]) ?? 0;
     const [category] = categoriesNamed(said);
     const products = productsNamed(said);
+    if (!category && !products.length && !code && !reachesAll(said))
+      return firmNo('On which goods? Say a title, a category, or “everything”.');
     const of: DiscountCode['of'] = category
       ? { kind: 'shelves', names: [category.name] }
       : products.length
