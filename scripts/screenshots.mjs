@@ -50,6 +50,8 @@ try {
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  // On a phone: a shop, and the studio.
+  const phones = [];
   const station = async (name) => {
     await page
       .getByRole('navigation', { name: 'Stations' })
@@ -66,7 +68,7 @@ try {
   await page.locator('main:not([aria-busy="true"]):not(:has([aria-busy="true"]))').waitFor();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-brief') });
-  await page.frameLocator('iframe').locator('h1').click();
+  await page.frameLocator('iframe').locator('.lead').click();
   await page.getByRole('button', { name: 'Shorter' }).click();
   await page.waitForTimeout(600);
   await page.screenshot({ path: to('studio-slip') });
@@ -130,7 +132,10 @@ try {
   await shot(quiet, 'shop-quiet-home');
   await shop.goto(`${quiet}goods/tarn/`);
   await shop.getByRole('button', { name: 'Add to cart' }).click();
-  await shot(`${quiet}goods/tarn/`, 'shop-quiet-phone', { width: 390, height: 800 });
+  await shop.setViewportSize({ width: 390, height: 800 });
+  await shop.goto(`${quiet}goods/tarn/`);
+  await shop.waitForTimeout(700);
+  phones.push(await shop.screenshot());
   await shot(`${quiet}checkout/`, 'shop-quiet-checkout');
   await shop.getByLabel('Name', { exact: true }).fill('Ada Probst');
   await shop.getByLabel('E-mail').fill('ada@post.example');
@@ -160,6 +165,29 @@ try {
   await page.screenshot({ path: to('studio-bench') });
   await page.keyboard.press('Escape');
 
+  const narrow = await browser.newPage({ viewport: { width: 390, height: 800 } });
+  await narrow.goto(base);
+  await narrow.getByRole('button', { name: 'Open the sample shop' }).click();
+  await narrow.waitForURL(/\/brief$/, { timeout: 60_000 });
+  await narrow.getByText('Understood so far').waitFor();
+  await narrow.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Plan/ }).click();
+  await narrow.waitForURL(/plan$/);
+  await narrow.waitForTimeout(1500);
+  phones.push(await narrow.screenshot());
+  await narrow.getByRole('radio', { name: 'The shop' }).click();
+  const narrowShop = narrow.frameLocator('iframe');
+  await narrowShop.locator('h1').waitFor();
+  await narrow.waitForTimeout(600);
+  phones.push(await narrow.screenshot());
+  await narrowShop.locator('h1').click();
+  await narrow.waitForTimeout(800);
+  phones.push(await narrow.screenshot());
+  await narrow.keyboard.press('Escape');
+  await narrowShop.locator('#why').click({ position: { x: 3, y: 3 } });
+  await narrow.waitForTimeout(800);
+  phones.push(await narrow.screenshot());
+  await narrow.close();
+
   // Contact sheets: the sample shop in every family.
   const sheets = { families: { path: '', shots: [] } };
   for (const family of familyIds) {
@@ -182,6 +210,7 @@ try {
   }
   for (const [name, { shots }] of Object.entries(sheets))
     await layOut(shots, { columns: 3, width: 512, height: 360, gap: 12 }, to(name));
+  await layOut(phones, { columns: 5, width: 390, height: 800, gap: 16 }, to('phones'));
   await browser.close();
 } finally {
   stop();

@@ -17,7 +17,7 @@ import {
 } from '../places';
 import { type Page, type Section } from '../plan';
 import { type Project } from '../project';
-import { contentTexts } from '../sections';
+import { contentTexts, sectionAbout } from '../sections';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
 import { type Shop } from './shop';
@@ -199,10 +199,13 @@ function inSection(shop: Shop, page: Page, section: Section, owner: string, deci
   return [
     now(planPlaces.sectionHidden(owner, section.id), section.hidden, why),
     now(planPlaces.arrangement(owner, section.id), section.arrangement, 'It is as the family likes it.'),
+    ...(sectionAbout(section.kind).pictures
+      ? [now(planPlaces.sectionPictures(owner, section.id), [...section.pictures], 'It shows no picture of its own.')]
+      : []),
     now(lookPlaces.toneOf(owner, section.id), decided.get(lookPlaces.toneOf(owner, section.id)), 'It has the tone of its page.'),
     now(lookPlaces.offPhone(owner, section.id), decided.get(lookPlaces.offPhone(owner, section.id)), 'Phones show it too.'),
     ...contentTexts(shop.writer.words(page, section) ?? {}).map(({ at, text }) =>
-      now(placeOfText(page, section, at), text.text, sourceSays(text.sources)),
+      now(placeOfText(page, section, at), text.set ?? text.text, sourceSays(text.sources)),
     ),
   ];
 }

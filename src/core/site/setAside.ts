@@ -73,7 +73,13 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
   for (const place of ofPages)
     for (const { address, parts } of decided.all<[string], unknown>(place))
       if (!there(parts[0])) yield [address, 'The page is not in the shop.'];
-  const ofSections = [planPlaces.sectionHidden, planPlaces.arrangement, lookPlaces.toneOf, lookPlaces.offPhone] as const;
+  const ofSections = [
+    planPlaces.sectionHidden,
+    planPlaces.arrangement,
+    planPlaces.sectionPictures,
+    lookPlaces.toneOf,
+    lookPlaces.offPhone,
+  ] as const;
   for (const place of ofSections)
     for (const { address, parts } of decided.all<[string, string], unknown>(place))
       if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];

@@ -210,7 +210,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                   Variants
                 </Column>
               ) : null}
-              <Column id="price" className="figure" allowsSorting width={isWide ? 160 : 130}>
+              <Column id="price" className="figure" allowsSorting width={isWide ? 210 : 130}>
                 Price
               </Column>
               <Column id="stock" className="figure" allowsSorting width={isWide ? 120 : 78}>
@@ -241,7 +241,9 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                           ? 'not sold yet'
                           : range.low === range.high
                             ? money(range.low)
-                            : `${money(range.low)} – ${money(range.high)}`}
+                            : isWide
+                              ? `${money(range.low)} – ${money(range.high)}`
+                              : `from ${money(range.low)}`}
                       </span>
                     </Cell>
                     <Cell>

@@ -17,10 +17,10 @@ export const duplicate = defineRequest({
     const texts = contentTexts(shop.writer.words(page, section) ?? {})
       .filter(({ text }) => text.text !== '')
       .map(({ at, text }) => {
-        if (at.key === undefined) return set(textPlace(owner, id, at), text.text);
+        if (at.key === undefined) return set(textPlace(owner, id, at), text.set ?? text.text);
         const key = keys.get(`${at.field}/${at.key}`) ?? ownKey(keys.size + 1);
         keys.set(`${at.field}/${at.key}`, key);
-        return set(textPlace(owner, id, { ...at, key }), text.text);
+        return set(textPlace(owner, id, { ...at, key }), text.set ?? text.text);
       });
     return {
       as: 'acts',
@@ -32,6 +32,7 @@ export const duplicate = defineRequest({
             set(planPlaces.addedSection(owner, id), { kind: section.kind }),
             set(planPlaces.sectionOrder(owner), ordered(spot, id, taken.indexOf(section.id) + 1)),
             ...texts,
+            ...(section.pictures.length ? [set(planPlaces.sectionPictures(owner, id), [...section.pictures])] : []),
           ],
         },
       ],
