@@ -205,3 +205,25 @@ test('two tabs at one text: the one that is still written in is told', async ({ 
   await expect(shopWindow(page).locator('h1')).toHaveText('Mine.');
   await expect(shopWindow(other).locator('h1')).toHaveText('Mine.');
 });
+
+test('undo while a text is looked at shows what stands then, and another tab’s change is seen once it is left', async ({
+  page,
+  context,
+}) => {
+  await openSample(page);
+  const headline = shopWindow(page).locator('h1');
+  await writeAt(page, 'h1', 'Soft water.');
+  await headline.click();
+  await expect(set(page)).toBeFocused();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(headline).not.toHaveText('Soft water.');
+  await page.keyboard.press('Escape');
+  await headline.click();
+  await expect(set(page)).toBeFocused();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await writeAt(other, 'h1', 'From the other tab.');
+  await page.bringToFront();
+  await slipOf(page).getByRole('button', { name: 'Done' }).click();
+  await expect(headline).toHaveText('From the other tab.');
+});

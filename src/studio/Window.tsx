@@ -235,13 +235,16 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         keep(data, decide.current);
       }
       if (data.kind === 'leave') nextOf(pane.current)?.focus();
-      if (data.kind === 'undo') onUndo();
-      if (data.kind === 'redo') onRedo();
+      if (data.kind === 'undo' || data.kind === 'redo') {
+        finish();
+        if (data.kind === 'undo') onUndo();
+        else onRedo();
+      }
       if (data.kind === 'painted') performance.mark('arcatum:painted');
     };
     window.addEventListener('message', listen);
     return () => window.removeEventListener('message', listen);
-  }, [worker, tell, close, onPath, onUndo, onRedo]);
+  }, [worker, tell, close, finish, onPath, onUndo, onRedo]);
 
   const onCovers = useCallback((height: number) => tell({ kind: 'covered', height: height / scale }), [tell, scale]);
 

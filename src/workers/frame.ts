@@ -1,5 +1,6 @@
 import morphdom from 'morphdom';
 import { fieldOfText } from '@/core/places';
+import { textThing, thingName } from '@/core/things/about';
 import { Pointer, setsAt, type Box, type PointedAt } from './pointer';
 import { windowRoot } from './protocol';
 import { type Ended, type FromSetting, type SetAct, type Setting } from './set';
@@ -69,10 +70,12 @@ async function set(element: HTMLElement, at: { left: number; top: number } | nul
   const place = element.dataset.place ?? '';
   if (!sets || setting) return;
   await settingScript();
+  const thing = textThing(place);
   if (!pointer.isAt(element) || !globalThis.arcatumSetting) return;
   setting = globalThis.arcatumSetting(element, {
     place,
     sets,
+    label: thing ? thingName(thing) : 'Text',
     most: fieldOfText(place)?.most ?? 0,
     prompt: element.classList.contains('ask') ? element.textContent : null,
     at,
@@ -83,10 +86,23 @@ async function set(element: HTMLElement, at: { left: number; top: number } | nul
   });
 }
 
+/** What is being set is left as it is while the page is painted anew; what would stand there is kept for its end. */
+let painted: HTMLElement | null = null;
+function isBeingSet(from: HTMLElement, to: HTMLElement): boolean {
+  if (from !== setting?.element) return false;
+  painted = to.cloneNode(true) as HTMLElement;
+  return true;
+}
+
 /** Ends what is being set. What is too long is not kept, and stays as it is being set. */
 function finish(): Ended {
+  const element = setting?.element;
   const ended = setting?.end() ?? { kind: 'as-it-was' };
-  if (ended.kind !== 'over') setting = null;
+  if (ended.kind === 'over') return ended;
+  setting = null;
+  // It was changed elsewhere meanwhile, and not here.
+  if (element && painted && ended.kind === 'as-it-was') morphdom(element, painted);
+  painted = null;
   return ended;
 }
 
@@ -120,8 +136,8 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
       // What the shop's own scripts have filled in stays until they fill it in again.
       // Nor is what is being set.
       onBeforeElUpdated: (from, to) =>
+        !isBeingSet(from, to) &&
         !from.isEqualNode(to) &&
-        from !== setting?.element &&
         !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
     });
   }

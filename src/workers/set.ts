@@ -55,6 +55,8 @@ export type OpenSetting = (
   options: {
     place: Address;
     sets: SettingState['sets'];
+    /** How it is called. */
+    label: string;
     /** Characters beyond which it is not kept. */
     most: number;
     /** What the seller is asked where nothing stands there yet; null where something does. */

@@ -145,7 +145,7 @@ function listed(schema: Schema, kind: 'list' | 'steps'): Command {
   };
 }
 
-const open: OpenSetting = (element, { place, sets, most, prompt, at, tell }): Setting => {
+const open: OpenSetting = (element, { place, sets, label, most, prompt, at, tell }): Setting => {
   const schema = schemas[sets];
   const before = [...element.childNodes];
   const { className } = element;
@@ -232,7 +232,7 @@ const open: OpenSetting = (element, { place, sets, most, prompt, at, tell }): Se
           }),
         ],
       }),
-      attributes: { role: 'textbox', 'aria-label': 'Text', 'aria-multiline': String(sets === 'prose'), class: 'set' },
+      attributes: { role: 'textbox', 'aria-label': label, 'aria-multiline': String(sets === 'prose'), class: 'set' },
       // A line is one line, whatever it is pasted from.
       clipboardTextParser: (text, $context, plain, editor) => {
         if (sets !== 'prose') {

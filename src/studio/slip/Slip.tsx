@@ -4,6 +4,7 @@ import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 're
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
 import { given, set, type Wish } from '@/core/places';
+import { plainProse } from '@/core/prose';
 import { thingName, thingOf, type ThingKind } from '@/core/things/about';
 import { type PointedAt } from '@/workers/pointer';
 import { type SetAct, type SettingState } from '@/workers/set';
@@ -267,7 +268,7 @@ export function Slip({
       {made?.text && pointed.set ? (
         <>
           <Rework
-            draft={setting?.text ?? made.text.set ?? made.text.text}
+            draft={plainProse(setting?.text ?? made.text.set ?? made.text.text)}
             place={made.text.place}
             worker={worker}
             onTake={(text) => onSet({ do: 'text', text })}
