@@ -177,7 +177,13 @@ describe('what was not wholly understood is not done', () => {
 
   test('what is taken off something that is not known here is not taken off everything', () => {
     expect(says('posts half price until 20 December').refused?.says).toContain('On which goods?');
-    expect(says('raise the price of the posts by 10 %').readings).toEqual([]);
+    for (const posts of [
+      'all posts 10 % off until Friday',
+      'posts in the shop 10 % off until Friday',
+      'raise the price of the posts by 10 %',
+    ])
+      expect([posts, says(posts).readings]).toEqual([posts, []]);
+    expect(sure('10 % off the whole shop until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
     expect(sure('raise all prices by 10 %').of).toEqual({ of: 'all', by: '10%' });
     expect(sure('10 % off until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
     expect(sure('10 % off everything until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
