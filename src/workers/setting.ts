@@ -1,4 +1,4 @@
-import { baseKeymap, chainCommands, newlineInCode, toggleMark } from 'prosemirror-commands';
+import { baseKeymap, chainCommands, toggleMark } from 'prosemirror-commands';
 import { history, redo, undo } from 'prosemirror-history';
 import { inputRules, wrappingInputRule } from 'prosemirror-inputrules';
 import { keymap } from 'prosemirror-keymap';
@@ -211,7 +211,7 @@ const open: OpenSetting = (element, { place, sets, label, most, prompt, at, tell
             Tab: away,
             'Shift-Tab': away,
             ...(item
-              ? { Enter: chainCommands(splitListItem(item), liftListItem(item), newlineInCode, baseKeymap.Enter ?? leave) }
+              ? { Enter: chainCommands(splitListItem(item), liftListItem(item), baseKeymap.Enter ?? leave) }
               : { Enter: leave, 'Shift-Enter': leave }),
           }),
           keymap(baseKeymap),

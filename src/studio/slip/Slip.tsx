@@ -164,11 +164,11 @@ export function Slip({
   }, [box, scale, frame, made, thing]);
 
   // At the foot of the screen it would lie over what it is about.
-  const covered = placed?.side === 'foot' ? innerHeight - placed.top : 0;
-  const bottom = frame.current?.getBoundingClientRect().bottom ?? 0;
+  const foot = placed?.side === 'foot' ? placed.top : null;
   useEffect(() => {
-    if (covered) onCovers(Math.max(0, covered - (innerHeight - bottom)));
-  }, [covered, bottom, thing, onCovers]);
+    const bottom = frame.current?.getBoundingClientRect().bottom ?? 0;
+    if (foot !== null) onCovers(Math.max(0, bottom - foot));
+  }, [foot, frame, thing, onCovers]);
 
   // The keyboard goes to the text, where one stands there; else to the slip as a whole. What is set where it stands has it already.
   const ready = made !== null && !pointed.set;

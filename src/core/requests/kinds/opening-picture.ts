@@ -1,5 +1,6 @@
 import { clear, lookPlaces, set } from '../../places';
 import { type Offer } from '../about';
+import { picturesToOffer } from '../ownPictures';
 import { defineRequest } from '../request';
 
 /** So many of the seller's pictures are shown to choose from: those that belong to no product come first. */
@@ -15,9 +16,7 @@ export const openingPicture = defineRequest({
     const { opening, pictures, art } = shop;
     const ofGoods = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
     const pictured = [...ofGoods].some((name) => pictures.has(name));
-    const own = [...pictures.values()].sort(
-      (a, b) => Number(ofGoods.has(a.name.toLowerCase())) - Number(ofGoods.has(b.name.toLowerCase())),
-    );
+    const own = picturesToOffer(shop);
     const away = opening ? [clear(lookPlaces.openingShows)] : [];
     const offers: Offer[] = [
       ...(pictured

@@ -1,8 +1,9 @@
 import { clear, planPlaces, set } from '../../places';
 import { sectionAbout } from '../../sections';
+import { picturesToOffer } from '../ownPictures';
 import { defineRequest } from '../request';
 
-/** So many are shown to choose from: those that belong to no product come first. */
+/** So many are shown to choose from. */
 const mostOffered = 12;
 
 /** Which pictures of the seller's own a section shows; each is shown or left out by itself. */
@@ -15,11 +16,9 @@ export const sectionPictures = defineRequest({
     if (!section || !most) return null;
     const place = planPlaces.sectionPictures(owner, section.id);
     const shown = section.pictures.filter((name) => shop.pictures.has(name.toLowerCase()));
-    const ofGoods = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
-    const others = [...shop.pictures.values()]
+    const others = picturesToOffer(shop)
       .map(({ name }) => name)
-      .filter((name) => !shown.includes(name))
-      .sort((a, b) => Number(ofGoods.has(a.toLowerCase())) - Number(ofGoods.has(b.toLowerCase())));
+      .filter((name) => !shown.includes(name));
     const show = (names: readonly string[]) => [names.length ? set(place, [...names]) : clear(place)];
     return {
       as: 'several',
