@@ -36,12 +36,15 @@ const Paper = styled.div`
     border-width: 2px 0 0;
     box-shadow: none;
   }
-  display: grid;
-  gap: 10px;
-  align-content: start;
   &:focus {
     outline: none;
   }
+`;
+
+/** All that is written on the paper, in one box: however it grows or shrinks, this is what is measured. */
+const Written = styled.div`
+  display: grid;
+  gap: 10px;
   h2 {
     margin-right: auto;
     min-width: 0;
@@ -120,6 +123,7 @@ export function Slip({
   onFinish,
 }: SlipProps) {
   const paper = useRef<HTMLDivElement>(null);
+  const written = useRef<HTMLDivElement>(null);
   const [found, setFound] = useState<{ of: string; made: Jobs['slip']['get'] } | null>(null);
   const [placed, setPlaced] = useState<(Placed & { of: string }) | null>(null);
   const { thing, box, inside } = pointed;
@@ -155,7 +159,7 @@ export function Slip({
     };
     place();
     const watch = new ResizeObserver(place);
-    if (paper.current) for (const child of paper.current.children) watch.observe(child);
+    if (written.current) watch.observe(written.current);
     addEventListener('resize', place);
     return () => {
       watch.disconnect();
@@ -213,82 +217,84 @@ export function Slip({
         onClose(true);
       }}
     >
-      <Row style={{ flexWrap: 'nowrap', alignItems: 'baseline' }}>
-        <h2>{name}</h2>
-        <TextButton onPress={() => onClose(true)}>{pointed.set ? 'Done' : 'Close'}</TextButton>
-      </Row>
-      {ups.length ? (
-        <Up>
-          in
-          {ups.map((up) => (
-            <TextButton key={up.id} onPress={() => onPoint(up.id)} style={{ padding: 0, minHeight: 24, fontSize: 13.5 }}>
-              {up.name}
-            </TextButton>
-          ))}
-        </Up>
-      ) : null}
-      {made?.text && pointed.set ? (
-        <SetText
-          key={thing}
-          text={made.text}
-          setting={setting?.place === made.text.place ? setting : null}
-          linking={linking}
-          targets={made.targets}
-          onSet={onSet}
-        />
-      ) : null}
-      {made?.text && !pointed.set ? (
-        <TextForm key={`${thing} ${made.text.text}`} text={made.text} worker={worker} onDecide={onDecide} onClose={onClose}>
-          {leads ? groups : null}
-        </TextForm>
-      ) : null}
-      {made ? (
-        <SayLine
-          {...saying}
-          key={thing}
-          thing={thing}
-          path={path}
-          worker={worker}
-          turn={turn}
-          label="Say what should be different"
-          hint={hints[shown?.kind ?? 'page'] ?? 'three columns'}
-          onFocus={onFinish}
-        />
-      ) : null}
-      {made?.picture ? (
-        <PictureForm
-          key={made.picture.hash}
-          picture={made.picture}
-          src={made.pictures[made.picture.name] ?? ''}
-          worker={worker}
-          onDecide={onDecide}
-        />
-      ) : null}
-      {leads && !pointed.set ? null : groups}
-      {made?.text && pointed.set ? (
-        <>
-          <Rework
-            draft={plainProse(setting?.text ?? made.text.set ?? made.text.text)}
-            place={made.text.place}
-            worker={worker}
-            onTake={(text) => onSet({ do: 'text', text })}
-          />
-          <Choices place={made.text.place} worker={worker} onTake={(text) => onSet({ do: 'text', text })} />
-        </>
-      ) : null}
-      {because ? (
-        <Row>
-          <Soft>
-            <small>{because}</small>
-          </Soft>
-          {brief ? <TextButton onPress={() => onSource({ ...brief, text: '' })}>Show it in the brief</TextButton> : null}
+      <Written ref={written}>
+        <Row style={{ flexWrap: 'nowrap', alignItems: 'baseline' }}>
+          <h2>{name}</h2>
+          <TextButton onPress={() => onClose(true)}>{pointed.set ? 'Done' : 'Close'}</TextButton>
         </Row>
-      ) : null}
-      {made?.slip.shared ? (
-        <Soft>
-          <small>{made.slip.shared}</small>
-        </Soft>
-      ) : null}
+        {ups.length ? (
+          <Up>
+            in
+            {ups.map((up) => (
+              <TextButton key={up.id} onPress={() => onPoint(up.id)} style={{ padding: 0, minHeight: 24, fontSize: 13.5 }}>
+                {up.name}
+              </TextButton>
+            ))}
+          </Up>
+        ) : null}
+        {made?.text && pointed.set ? (
+          <SetText
+            key={thing}
+            text={made.text}
+            setting={setting?.place === made.text.place ? setting : null}
+            linking={linking}
+            targets={made.targets}
+            onSet={onSet}
+          />
+        ) : null}
+        {made?.text && !pointed.set ? (
+          <TextForm key={`${thing} ${made.text.text}`} text={made.text} worker={worker} onDecide={onDecide} onClose={onClose}>
+            {leads ? groups : null}
+          </TextForm>
+        ) : null}
+        {made ? (
+          <SayLine
+            {...saying}
+            key={thing}
+            thing={thing}
+            path={path}
+            worker={worker}
+            turn={turn}
+            label="Say what should be different"
+            hint={hints[shown?.kind ?? 'page'] ?? 'three columns'}
+            onFocus={onFinish}
+          />
+        ) : null}
+        {made?.picture ? (
+          <PictureForm
+            key={made.picture.hash}
+            picture={made.picture}
+            src={made.pictures[made.picture.name] ?? ''}
+            worker={worker}
+            onDecide={onDecide}
+          />
+        ) : null}
+        {leads && !pointed.set ? null : groups}
+        {made?.text && pointed.set ? (
+          <>
+            <Rework
+              draft={plainProse(setting?.text ?? made.text.set ?? made.text.text)}
+              place={made.text.place}
+              worker={worker}
+              onTake={(text) => onSet({ do: 'text', text })}
+            />
+            <Choices place={made.text.place} worker={worker} onTake={(text) => onSet({ do: 'text', text })} />
+          </>
+        ) : null}
+        {because ? (
+          <Row>
+            <Soft>
+              <small>{because}</small>
+            </Soft>
+            {brief ? <TextButton onPress={() => onSource({ ...brief, text: '' })}>Show it in the brief</TextButton> : null}
+          </Row>
+        ) : null}
+        {made?.slip.shared ? (
+          <Soft>
+            <small>{made.slip.shared}</small>
+          </Soft>
+        ) : null}
+      </Written>
     </Paper>
   );
 }
