@@ -86,6 +86,16 @@ test('what was written is kept however it is left: another thing, the sheet, ano
   const lead = shopWindow(page).locator('.lead');
   await lead.click();
   await set(page).fill('Wool from two flocks.');
+  // What is set goes out of sight: its slip folds to its head, leads back to it, and lets be pointed at what it lay over.
+  const slip = slipOf(page);
+  const goTo = () => shopWindow(page).locator(story).first().scrollIntoViewIfNeeded();
+  await goTo();
+  await expect(slip.getByText('4 words')).toBeHidden();
+  await slip.getByRole('button', { name: 'Show it' }).click();
+  await expect(slip.getByText('4 words')).toBeVisible();
+  await expect(lead).toBeInViewport();
+  await goTo();
+  await expect(slip.getByText('4 words')).toBeHidden();
   await shopWindow(page).locator(story).first().click();
   await expect(lead).toHaveText('Wool from two flocks.');
   await expect(slipOf(page)).toHaveAccessibleName('Text');

@@ -154,7 +154,8 @@ export class Pointer {
   pointTo(thing: string): void {
     const found = all().find((element) => idAt(element) === thing && seen(element));
     if (!found) return;
-    found.scrollIntoView({ block: 'nearest' });
+    const { top, bottom } = found.getBoundingClientRect();
+    found.scrollIntoView({ block: bottom > 0 && top < innerHeight ? 'nearest' : 'center' });
     this.openAt(found);
   }
 
@@ -234,9 +235,9 @@ export class Pointer {
     const open = this.isOpenAt();
     const element = open ?? this.near;
     const thing = element && this.resting ? thingAt(element) : null;
-    this.box.style.display = thing ? 'block' : 'none';
+    const { x, y, width, height } = element ? boxOf(element) : { x: 0, y: 0, width: 0, height: 0 };
+    this.box.style.display = thing && y + height > 0 && y < innerHeight ? 'block' : 'none';
     if (!element || !thing) return;
-    const { x, y, width, height } = boxOf(element);
     const gap = element === document.body ? -4 : 3;
     const [left, top] = [Math.max(0, x - gap), Math.max(0, y - gap)];
     Object.assign(this.box.style, {

@@ -50,6 +50,9 @@ const Written = styled.div`
     min-width: 0;
     overflow-wrap: anywhere;
   }
+  &[data-folded] > :not(:first-child) {
+    display: none !important;
+  }
 `;
 
 const Up = styled.p`
@@ -126,6 +129,8 @@ export function Slip({
   const written = useRef<HTMLDivElement>(null);
   const [found, setFound] = useState<{ of: string; made: Jobs['slip']['get'] } | null>(null);
   const [placed, setPlaced] = useState<(Placed & { of: string }) | null>(null);
+  /** Its thing was scrolled out of sight: the slip folds to its head and lets the page be seen, unless the keyboard is in it. */
+  const [folded, setFolded] = useState(false);
   const { thing, box, inside } = pointed;
 
   useEffect(() => {
@@ -150,6 +155,8 @@ export function Slip({
       const top = Math.max(0, box.y * scale);
       const low = Math.min(at.height, (box.y + box.height) * scale);
       const seen = { x: at.x + box.x * scale, y: at.y + top, width: box.width * scale, height: Math.max(0, low - top) };
+      const used = paper.current !== document.activeElement && paper.current.contains(document.activeElement);
+      setFolded(low <= top && !used);
       const { offsetWidth, scrollHeight } = paper.current;
       const size = { width: offsetWidth, height: scrollHeight + 2 };
       setPlaced((stood) => ({
@@ -171,8 +178,8 @@ export function Slip({
   const foot = placed?.side === 'foot' ? placed.top : null;
   useEffect(() => {
     const bottom = frame.current?.getBoundingClientRect().bottom ?? 0;
-    if (foot !== null) onCovers(Math.max(0, bottom - foot));
-  }, [foot, frame, thing, onCovers]);
+    if (foot !== null && !folded) onCovers(Math.max(0, bottom - foot));
+  }, [foot, folded, frame, thing, onCovers]);
 
   // The keyboard goes to the text, where one stands there; else to the slip as a whole. What is set where it stands has it already.
   const ready = made !== null && !pointed.set;
@@ -217,9 +224,10 @@ export function Slip({
         onClose(true);
       }}
     >
-      <Written ref={written}>
+      <Written ref={written} data-folded={folded || undefined}>
         <Row style={{ flexWrap: 'nowrap', alignItems: 'baseline' }}>
           <h2>{name}</h2>
+          {folded ? <TextButton onPress={() => onPoint(thing)}>Show it</TextButton> : null}
           <TextButton onPress={() => onClose(true)}>{pointed.set ? 'Done' : 'Close'}</TextButton>
         </Row>
         {ups.length ? (
