@@ -227,6 +227,11 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
       if (data.kind === 'point') setPointed(data.at);
       if (data.kind === 'moved') setPointed((at) => (at && data.box ? { ...at, box: data.box } : null));
+      if (data.kind === 'order')
+        void worker?.ask('order', { thing: data.thing, among: data.among, row: data.row }).then((done) => {
+          if (!done.ok) tell({ kind: 'refused', say: done.say });
+          else if (done.value.length) decide.current(done.value);
+        });
       if (data.kind === 'close') close(true);
       if (data.kind === 'setting' || data.kind === 'linking') setSetting(data.state);
       if (data.kind === 'linking') setLinking((times) => times + 1);

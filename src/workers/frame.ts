@@ -16,6 +16,8 @@ export type FromFrame =
   | { kind: 'point'; at: PointedAt }
   /** Where the thing stands that was pointed at, after the page moved; null where it is there no more. */
   | { kind: 'moved'; box: Box | null }
+  /** A thing is to stand at another place of its row: the keys of that row, in the order wanted. */
+  | { kind: 'order'; thing: string; among: string; row: string[] }
   /** The keyboard goes back to the studio. */
   | { kind: 'leave' }
   /** The slip is to close. */
@@ -34,6 +36,8 @@ export type ToFrame =
   /** So much of the window, from below, lies under the slip. */
   | { kind: 'covered'; height: number }
   | { kind: 'pointTo'; thing: string }
+  /** Why what was asked for at a thing can't be. */
+  | { kind: 'refused'; say: string }
   /** The slip was closed; `focus` where the keyboard closed it. */
   | { kind: 'closed'; focus: boolean }
   /** Does something to the text that is being set. */
@@ -48,7 +52,15 @@ const waiting = new Map<number, (value: unknown) => void>();
 let asked = 0;
 let lit: readonly string[] = [];
 
-const pointer = new Pointer(tell, (element, at) => void set(element, at));
+const pointer = new Pointer(tell, (element, at) => void set(element, at), {
+  lifts: (event) => points(event) && !isSet(event.target),
+  starts: () => {
+    const ended = finish();
+    if (ended.kind === 'over') return false;
+    if (ended.kind === 'wrote') tell(ended);
+    return true;
+  },
+});
 
 /** The text that is being set, where one is. */
 let setting: Setting | null = null;
@@ -180,6 +192,7 @@ window.addEventListener('message', ({ data, source, origin }: MessageEvent<ToFra
     void settingScript();
   }
   if (data.kind === 'pointTo') pointer.pointTo(data.thing);
+  if (data.kind === 'refused') pointer.refuse(data.say);
   if (data.kind === 'closed') pointer.close(data.focus);
   if (data.kind === 'enter') setting?.focus();
   if (data.kind === 'covered') pointer.clear(data.height);
@@ -217,6 +230,10 @@ document.addEventListener(
     if ((ctrlKey || metaKey) && key.toLowerCase() === 'z' && !typing) {
       event.preventDefault();
       return tell({ kind: shiftKey ? 'redo' : 'undo' });
+    }
+    if (altKey && !ctrlKey && !metaKey && pointer.isResting() && (key === 'ArrowUp' || key === 'ArrowDown')) {
+      if (pointer.shift(key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
+      return;
     }
     if (ctrlKey || metaKey || altKey || (!pointer.isResting() && key !== 'F6')) return;
     if (!pointer.key(event)) return;

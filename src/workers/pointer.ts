@@ -1,6 +1,8 @@
 import { fieldOfText } from '@/core/places';
 import { type TextField } from '@/core/sections/about';
-import { textThing, thingId, thingName, thingOf, type Thing } from '@/core/things/about';
+import { inRow, textThing, thingId, thingName, thingOf, type Thing } from '@/core/things/about';
+import { movedTo } from '@/core/order';
+import { Carry, type Row } from './carry';
 
 /** A box in the window, CSS pixels from its upper left corner. */
 export interface Box {
@@ -44,6 +46,33 @@ const beside = (element: Marked): Marked[] => {
   return all().filter((one) => outer(one) === parent && seen(one));
 };
 
+/** The row that a thing stands in, on the page as it is: it alone where there are no others. */
+function rowAt(element: Marked): Row | null {
+  const [thing, parent] = [thingAt(element), outer(element)];
+  const mine = thing && inRow(thing);
+  if (!thing || !mine) return null;
+  const seats = all().flatMap((one) => {
+    const other = thingAt(one);
+    const its = other && inRow(other);
+    return its?.row === mine.row && outer(one) === parent && seen(one) ? [{ key: its.key, element: one }] : [];
+  });
+  return {
+    thing: thingId(thing),
+    among: parent ? idAt(parent) : '',
+    at: seats.findIndex((seat) => seat.element === element),
+    seats,
+  };
+}
+
+/** The row of a thing, or of the nearest one around it that stands in a row with others. */
+function rowAround(element: Marked | null): Row | null {
+  for (let at = element; at; at = outer(at)) {
+    const row = rowAt(at);
+    if (row && row.at >= 0 && row.seats.length > 1) return row;
+  }
+  return null;
+}
+
 /** What is written on a thing, where that tells it from others of its kind. */
 function saysOf(element: Marked): string {
   const kind = thingAt(element)?.kind;
@@ -81,6 +110,11 @@ div.open{border-width:3px}
 b{position:absolute;left:-2px;bottom:100%;font:600 1em/1.4 "Work Sans",system-ui,sans-serif;background:#24695f;color:#fff;padding:.1em .5em .15em;white-space:nowrap;max-width:60vw;overflow:hidden;text-overflow:ellipsis}
 div.low b{bottom:auto;top:100%}
 div.whole b{bottom:auto;top:0}
+div.row{display:block;border:0;outline:0;inset:0}
+i{position:absolute;box-sizing:border-box}
+i.seat{border:1px dashed #24695f}
+i.carried{border:2px solid #24695f;background:rgb(36 105 95/.14)}
+i.gap{background:#24695f;outline:1px solid #fff}
 p{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
 `;
 
@@ -97,13 +131,25 @@ export class Pointer {
   private held: { thing: string; nth: number } | null = null;
   private resting = false;
   private covered = 0;
+  private readonly carry: Carry;
+  /** What the keyboard moved last: it keeps the keyboard where it went. */
+  private moved: { thing: string; nth: number; says: string } | null = null;
+  /** Why what was asked for can't be, until something else is pointed at. */
+  private refusal = '';
 
   constructor(
     private readonly tell: (
-      message: { kind: 'point'; at: PointedAt } | { kind: 'moved'; box: Box | null } | { kind: 'leave' } | { kind: 'close' },
+      message:
+        | { kind: 'point'; at: PointedAt }
+        | { kind: 'moved'; box: Box | null }
+        | { kind: 'order'; thing: string; among: string; row: string[] }
+        | { kind: 'leave' }
+        | { kind: 'close' },
     ) => void,
     /** Called when something was pointed at, with where it was pressed. */
     private readonly opened: (element: HTMLElement, at: { left: number; top: number } | null) => void,
+    /** Whether something can be carried from where it was pressed, and whether it may begin: what is being set is kept before. */
+    carrying: { lifts: (event: PointerEvent) => boolean; starts: () => boolean },
   ) {
     const host = document.documentElement.appendChild(document.createElement('arcatum-pointer'));
     const root = host.attachShadow({ mode: 'open' });
@@ -111,6 +157,19 @@ export class Pointer {
     this.box.setAttribute('aria-hidden', 'true');
     this.box.append(this.name);
     root.append(Object.assign(document.createElement('style'), { textContent: style }), this.box, this.spoken);
+    this.carry = new Carry(
+      root,
+      (event) =>
+        this.resting && carrying.lifts(event) && event.target instanceof Element
+          ? rowAround(event.target.closest<Marked>(marked))
+          : null,
+      carrying.starts,
+      ({ thing, among }) => {
+        const element = all().find((one) => idAt(one) === thing && idAt(outer(one) ?? document.body) === among);
+        return element ? rowAt(element) : null;
+      },
+      ({ thing, among }, row) => this.tell({ kind: 'order', thing, among, row }),
+    );
     addEventListener('scroll', () => this.follow(), { passive: true });
     addEventListener('resize', () => this.follow());
     document.addEventListener('pointermove', ({ target }) => this.hover(target));
@@ -135,17 +194,45 @@ export class Pointer {
 
   isResting = (): boolean => this.resting;
 
+  /** Says why what was asked for can't be, where it was asked for. */
+  refuse(why: string): void {
+    this.refusal = why;
+    this.spoken.textContent = why;
+    this.draw();
+  }
+
+  /** Moves what has the keyboard, or what that stands in, along its row. True where it stands in one. */
+  shift(by: -1 | 1): boolean {
+    const row = this.near?.isConnected ? rowAround(this.near) : null;
+    const element = row?.seats[row.at]?.element;
+    const to = row ? row.at + by : -1;
+    if (!row || !element) return false;
+    const keys = row.seats.map(({ key }) => key);
+    const thing = thingAt(element);
+    const place = Math.max(0, Math.min(keys.length - 1, to));
+    this.take(element);
+    this.spoken.textContent = thing ? `${thingName(thing)} ${saysOf(element)}: ${place + 1} of ${keys.length}` : '';
+    if (place === row.at) return true;
+    this.moved = { ...nameOf(element), says: this.spoken.textContent };
+    this.tell({ kind: 'order', thing: row.thing, among: row.among, row: movedTo(keys, row.at, place) });
+    return true;
+  }
+
   private hover(target: EventTarget | null): void {
-    if (!this.resting) return;
+    if (!this.resting || document.documentElement.classList.contains('carrying')) return;
     const next = target instanceof Element ? target.closest<Marked>(marked) : null;
     if (next === this.near) return;
     this.near = next;
+    this.refusal = '';
+    const row = next && rowAt(next);
+    document.documentElement.classList.toggle('in-row', (row?.seats.length ?? 0) > 1);
     this.draw();
   }
 
   /** Points at whatever an event fell on. */
   pointAt(target: Element, at: { left: number; top: number }): void {
     this.held = null;
+    this.moved = null;
     const element = target.closest<Marked>(marked);
     if (element && thingAt(element)) this.openAt(element, at);
   }
@@ -215,6 +302,12 @@ export class Pointer {
     document.documentElement.classList.toggle('pointing', this.resting);
     this.makeRoom();
     this.spoken.textContent = '';
+    const followed = this.moved && document.hasFocus() ? foundBy(this.moved) : null;
+    if (this.moved && followed) {
+      this.take(followed);
+      this.spoken.textContent = this.moved.says;
+    }
+    this.carry.repainted();
     // A thing whose words changed has lost the keyboard, which it was given here.
     const held = this.held && document.activeElement === document.body && document.hasFocus() ? foundBy(this.held) : null;
     if (held && held !== document.body) this.take(held);
@@ -249,7 +342,8 @@ export class Pointer {
     const whole = height > innerHeight * 0.8;
     this.box.className = [open ? 'open' : '', top < 40 ? (whole ? 'whole' : 'low') : ''].join(' ');
     const says = saysOf(element);
-    this.name.textContent = `${thingName(thing)}${says && thing.kind !== 'logo' && !element.dataset.place ? `: ${says}` : ''}`;
+    this.name.textContent =
+      this.refusal || `${thingName(thing)}${says && thing.kind !== 'logo' && !element.dataset.place ? `: ${says}` : ''}`;
   }
 
   private take(element: Marked): void {
@@ -268,6 +362,8 @@ export class Pointer {
    * slip. True where the key was one of these.
    */
   key({ key }: KeyboardEvent): boolean {
+    this.moved = null;
+    this.refusal = '';
     const from = this.near?.isConnected ? this.near : null;
     const [first] = all().filter(seen);
     if (key === 'F6') {

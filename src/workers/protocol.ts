@@ -188,6 +188,8 @@ export interface Jobs {
       pictures: Record<string, string>;
     } | null;
   };
+  /** What it takes to have the row of a thing, among what it stands in, in another order, by keys; or why it can't be. */
+  order: { give: { thing: string; among: string; row: string[] }; get: Result<Wish[]> };
   /** What a sentence can mean, said at a thing or at the page that is looked at; `paths` are those of the pages that it would go to. */
   say: {
     give: { text: string; thing: string | null; path: string; past: Past };

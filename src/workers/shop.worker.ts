@@ -56,7 +56,7 @@ import { readGoods } from './goodsStore';
 import { ListDesk } from './listDesk';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
 import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type StateOf, type Stop } from './protocol';
-import { slipAt } from './slip';
+import { orderAt, slipAt } from './slip';
 import { summarise } from './summary';
 import { differingTexts } from './texts';
 
@@ -276,6 +276,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     return lookChanges(before, lookOf(withWishes(openedProject(), wishes)), wishes);
   },
   slip: async ({ thing }) => slipAt(opened(), openedProject(), thing, (name) => urlOf(opened().pictures.get(name.toLowerCase()))),
+  order: async (wanted) => orderAt(opened(), openedProject(), wanted),
   say: async ({ text, thing, path, past }) => {
     const page = pageAt(opened(), path)?.page.id ?? 'home';
     const at = thing ?? undefined;

@@ -1,6 +1,7 @@
-import { fieldOfText, standsAt } from '@/core/places';
+import { fieldOfText, standsAt, type Wish } from '@/core/places';
 import { type Picture, type Project } from '@/core/project';
-import { slipOf, spotOf, targetsOf } from '@/core/requests';
+import { reorder, slipOf, spotOf, targetsOf } from '@/core/requests';
+import { fail, type Result } from '@/core/result';
 import { hasSigns } from '@/core/sections/about';
 import { type Shop } from '@/core/site';
 import { isText, thingOf, type Thing } from '@/core/things/about';
@@ -47,4 +48,14 @@ export function slipAt(
     >,
     text: text && at && isText(thing) ? { ...text, place: thing.place, at, ask: askedAt(text) } : null,
   };
+}
+
+/** What it takes to have the row of a thing in another order. */
+export function orderAt(shop: Shop, project: Project, { thing, among, row }: Jobs['order']['give']): Result<Wish[]> {
+  const at = (id: string) => {
+    const found = thingOf(id);
+    return found && spotOf(shop, project, found);
+  };
+  const spot = at(thing);
+  return spot ? reorder(spot, row, at(among)) : fail('It is not there any more.');
 }

@@ -74,10 +74,13 @@ export const productHidden = definePlace({
   says: (_, after, { parts: [id], names }: OfProduct) => `${names.product(id)} is ${after ? 'out of' : 'in'} the shop`,
 });
 
+/** How many goods can stand before the others. */
+export const mostFirst = 200;
+
 /** Goods that stand before the others, in the seller's order. */
 export const goodsFirst = definePlace({
   address: ['goods', 'first'],
-  value: z.array(z.string().min(1).max(200)).min(1).max(40),
+  value: z.array(z.string().min(1).max(200)).min(1).max(mostFirst),
   says: (_, after) => (after ? `Before the other goods: ${after.length}` : 'Goods stand as the list has them'),
 });
 

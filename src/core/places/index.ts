@@ -19,6 +19,6 @@ export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
 export { listAnswer, listCell, listColumn, shelfRefused } from './list';
-export { goodsFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
+export { goodsFirst, mostFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 export { fieldAt, fieldOfText, leadsOn, leadsTo, onItem, standsAt, textPlace, writeText, writtenTexts } from './words';
 export { shortened, shown } from './says';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { pageKinds } from '../plan/about';
-import { kindOfSection, sectionAbout, sectionKinds } from '../sections/about';
+import { kindOfSection, listsOf, sectionAbout, sectionKinds } from '../sections/about';
 import { definePlace, type At } from './place';
 import { shown, turnsAt } from './says';
 
@@ -44,6 +44,15 @@ export const pageHidden = definePlace({
   value: z.boolean(),
   says: (_, after, at: OfPage) => `${pageOf(at)} is ${after ? 'out of' : 'in'} the shop`,
 });
+/** Pages in the order in which menu and footer name them, by id. The others keep their places. */
+export const pageOrder = definePlace({
+  address: ['plan', 'order'],
+  value: z.array(z.string().min(1).max(200)).min(1).max(200),
+  says: (_, after, { names }: At) =>
+    after
+      ? `Menu and footer in the order: ${shown(after.map((id) => names.page(id)))}`
+      : 'Menu and footer are in their usual order',
+});
 /** The sections of a page in the seller's order, by id. */
 export const sectionOrder = definePlace({
   address: ['plan', ':page', 'order'],
@@ -70,6 +79,16 @@ export const sectionPictures = definePlace({
     after?.length
       ? `${sectionOf(at)} shows ${after.map((name) => `“${name}”`).join(', ')}`
       : `${sectionOf(at)} shows no picture of yours`,
+});
+/** The items of a list in the seller's order, by their keys. The others keep their places. */
+export const itemOrder = definePlace({
+  address: ['plan', ':page', ':section', ':list', 'order'],
+  value: (_page, section, list) => {
+    const kind = kindOfSection(section);
+    return kind && listsOf(kind).some(([name]) => name === list) ? z.array(z.string().min(1).max(120)).min(1).max(200) : null;
+  },
+  says: (_, after, { parts: [page, section, list], names }: At<[string, string, string]>) =>
+    `The ${list} of ${names.section(page, section)} on ${names.page(page)}: ${after ? 'in your order' : 'in the order as made'}`,
 });
 export const arrangement = definePlace({
   address: ['plan', ':page', ':section', 'arrangement'],

@@ -1,6 +1,7 @@
 import { inPerson, phrasesOf } from '../phrases';
 import { planPlaces, type Decided } from '../places';
 import { sectionAbout, sectionDefinition, type SectionKind } from '../sections';
+import { reseated } from '../order';
 import { slugify } from '../slug';
 import { reason, type Because, type Known, type Page, type PageKind, type Section } from './page';
 import { liftedBy, pageDefinition, pageDefinitions, type PageDefinition } from './pages';
@@ -13,6 +14,7 @@ const {
   inMenu,
   pageHidden,
   pageName,
+  pageOrder,
   sectionHidden,
   sectionOrder,
   sectionPictures,
@@ -74,7 +76,7 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
   }));
   const after = fixed.findIndex((page) => page.kind === 'shop') + 1;
   const beforeEnd = fixed.findIndex((page) => page.kind === 'contact');
-  return [
+  const pages = [
     ...fixed.slice(0, after),
     ...categories,
     ...products,
@@ -82,6 +84,8 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
     ...own,
     ...fixed.slice(beforeEnd),
   ];
+  const order = decided.get(pageOrder);
+  return order ? reseated(pages, order, ({ id }) => id) : pages;
 }
 
 /** What a page is called in the language of the shop. */

@@ -1,5 +1,6 @@
 export * from './about';
 export { allRequests, requests } from './registry';
 export { canMove, isNamed, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
+export { reorder } from './rows';
 export { slipOf } from './slip';
 export { targetsOf } from './kinds/leads-to';

@@ -20,6 +20,8 @@ import { openingPicture } from './kinds/opening-picture';
 import { order } from './kinds/order';
 import { pictureOrder } from './kinds/picture-order';
 import { pageName } from './kinds/page-name';
+import { itemOrder } from './kinds/item-order';
+import { pageOrder } from './kinds/page-order';
 import { pagePlace } from './kinds/page-place';
 import { phones } from './kinds/phones';
 import { productHidden } from './kinds/product-hidden';
@@ -41,6 +43,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'leads-outside': leadsOutside,
   'leave-out-text': leaveOutText,
   'leave-out-item': leaveOutItem,
+  'item-order': itemOrder,
   'picture-order': pictureOrder,
   order,
   hide,
@@ -54,6 +57,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'remove-section': removeSection,
   'page-name': pageName,
   'page-place': pagePlace,
+  'page-order': pageOrder,
   'take-out-page': takeOutPage,
   mark,
   'mark-size': markSize,

@@ -1,4 +1,4 @@
-import { given, locate, textPlace, writtenTexts, type Wish } from '../places';
+import { given, locate, planPlaces, textPlace, writtenTexts, type Wish } from '../places';
 import { type Category } from '../goods';
 import { reanchor, withWishes, type Anchor, type Anchoring, type Project } from '../project';
 import { keyFrom } from '../keys';
@@ -23,7 +23,8 @@ const standsOnThings = ({ decisions }: Project): boolean =>
   [...decisions.keys()].some((address) => {
     const at = locate(address);
     const [page = ''] = at?.parts ?? [];
-    return at?.kind.id === writtenTexts.itemText.kind.id || page.startsWith('category-');
+    const onItems = at && (at.kind.id === writtenTexts.itemText.kind.id || at.kind.id === planPlaces.itemOrder.kind.id);
+    return onItems || page.startsWith('category-');
   });
 
 /** The items of a list as they are made, without what the seller wrote. A sentence is followed wherever in the brief it goes. */
@@ -40,13 +41,20 @@ function itemMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
   const moves: Wish[] = [];
   for (const [address, value] of decisions) {
     const at = locate(address);
-    if (at?.kind.id !== writtenTexts.itemText.kind.id) continue;
+    const isOrder = at?.kind.id === planPlaces.itemOrder.kind.id;
+    if (!at || !(isOrder || at.kind.id === writtenTexts.itemText.kind.id)) continue;
     const [owner = '', section = '', field = '', key = '', part = ''] = at.parts;
-    if (isOwnKey(key)) continue;
+    if (!isOrder && isOwnKey(key)) continue;
     const id = `${owner}/${section}/${field}`;
     const anchoring =
       anchorings.get(id) ?? reanchor(anchorsIn(before, owner, section, field), anchorsIn(after, owner, section, field));
     anchorings.set(id, anchoring);
+    if (isOrder) {
+      const keys = value as string[];
+      const moved = keys.map((one) => (isOwnKey(one) ? one : (anchoring(one) ?? one)));
+      if (moved.some((one, i) => one !== keys[i])) moves.push({ place: address, value: moved });
+      continue;
+    }
     const to = anchoring(key);
     if (to === null || to === key) continue;
     const place = textPlace(owner, section, { field, key: to, part });

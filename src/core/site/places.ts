@@ -17,7 +17,7 @@ import {
 } from '../places';
 import { type Page, type Section } from '../plan';
 import { type Project } from '../project';
-import { contentTexts, sectionAbout } from '../sections';
+import { contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
 import { type Shop } from './shop';
@@ -161,6 +161,11 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
     now(lookPlaces.goodsColumns, exceptions.columns, 'The family has a number of its own.'),
     now(lookPlaces.phoneColumns, exceptions.phone.columns, 'Phones have what the family likes.'),
     now(lookPlaces.phoneSize, exceptions.phone.size, 'Phones have the same size.'),
+    now(
+      planPlaces.pageOrder,
+      shop.pages.filter(({ inMenu, inFooter }) => inMenu || inFooter).map(({ id }) => id),
+      'It is the usual order.',
+    ),
     now(goodsFirst, decidedFirst(shop), 'Goods stand as the list has them.'),
     now(tillPlaces.country, rules.country || null, 'It follows from your brief.'),
     now(tillPlaces.pricesIncludeTax, rules.pricesIncludeTax, 'It is the usual way.'),
@@ -196,6 +201,7 @@ function onPage(shop: Shop, page: Page, decided: Decided, now: Now): PlaceNow[] 
 
 function inSection(shop: Shop, page: Page, section: Section, owner: string, decided: Decided, now: Now): PlaceNow[] {
   const why = section.because.say;
+  const words = shop.writer.words(page, section) ?? {};
   return [
     now(planPlaces.sectionHidden(owner, section.id), section.hidden, why),
     now(planPlaces.arrangement(owner, section.id), section.arrangement, 'It is as the family likes it.'),
@@ -204,7 +210,11 @@ function inSection(shop: Shop, page: Page, section: Section, owner: string, deci
       : []),
     now(lookPlaces.toneOf(owner, section.id), decided.get(lookPlaces.toneOf(owner, section.id)), 'It has the tone of its page.'),
     now(lookPlaces.offPhone(owner, section.id), decided.get(lookPlaces.offPhone(owner, section.id)), 'Phones show it too.'),
-    ...contentTexts(shop.writer.words(page, section) ?? {}).map(({ at, text }) =>
+    ...listsOf(section.kind).flatMap(([list]) => {
+      const keys = itemsIn(words, list).map(({ key }) => key);
+      return keys.length > 1 ? [now(planPlaces.itemOrder(owner, section.id, list), keys, 'It is the order as made.')] : [];
+    }),
+    ...contentTexts(words).map(({ at, text }) =>
       now(placeOfText(page, section, at), text.set ?? text.text, sourceSays(text.sources)),
     ),
   ];

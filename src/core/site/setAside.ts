@@ -87,6 +87,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
     if (!there(parts[0])) yield [address, 'The page is not in the shop.'];
   for (const { address, parts } of decided.all(leadsTo))
     if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
+  for (const { address, parts } of decided.all(planPlaces.itemOrder))
+    if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
   for (const { address, parts } of decided.all(writtenTexts.fieldText))
     if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
 }

@@ -10,6 +10,8 @@ interface ThingKindAbout {
   /** How it is called, beside what it shows. */
   name: string;
   parts: readonly string[];
+  /** Whether several of it stand in a row whose order is the seller's: the part that tells one from the others. */
+  inRowBy?: string;
 }
 
 export const thingAbouts = {
@@ -17,19 +19,19 @@ export const thingAbouts = {
   header: { name: 'Header', parts: [] },
   logo: { name: 'Logo', parts: [] },
   menu: { name: 'Menu', parts: [] },
-  entry: { name: 'Menu entry', parts: ['page'] },
+  entry: { name: 'Menu entry', parts: ['page'], inRowBy: 'page' },
   footer: { name: 'Footer', parts: [] },
-  'footer-entry': { name: 'Footer entry', parts: ['page'] },
-  section: { name: 'Section', parts: ['page', 'section'] },
-  item: { name: 'Item', parts: ['page', 'section', 'list', 'key'] },
+  'footer-entry': { name: 'Footer entry', parts: ['page'], inRowBy: 'page' },
+  section: { name: 'Section', parts: ['page', 'section'], inRowBy: 'section' },
+  item: { name: 'Item', parts: ['page', 'section', 'list', 'key'], inRowBy: 'key' },
   heading: { name: 'Heading', parts: ['place'] },
   text: { name: 'Text', parts: ['place'] },
   button: { name: 'Button', parts: ['place'] },
   link: { name: 'Link', parts: ['place'] },
   picture: { name: 'Picture', parts: ['page', 'section'] },
   'product-picture': { name: 'Picture', parts: ['product'] },
-  'own-picture': { name: 'Picture', parts: ['page', 'section', 'name'] },
-  card: { name: 'Card', parts: ['product'] },
+  'own-picture': { name: 'Picture', parts: ['page', 'section', 'name'], inRowBy: 'name' },
+  card: { name: 'Card', parts: ['product'], inRowBy: 'product' },
   price: { name: 'Price', parts: ['product'] },
 } as const satisfies Readonly<Record<string, ThingKindAbout>>;
 
@@ -64,6 +66,17 @@ export function thingOf(id: string): Thing | null {
   } catch {
     return null;
   }
+}
+
+/** What tells a thing from the others of its row, and the row from other rows of the page; null where it stands in none. */
+export function inRow(thing: Thing): { key: string; row: string } | null {
+  const { parts, inRowBy }: ThingKindAbout = thingAbouts[thing.kind];
+  if (inRowBy === undefined) return null;
+  const values = thing as unknown as Readonly<Record<string, string>>;
+  return {
+    key: values[inRowBy] ?? '',
+    row: [thing.kind, ...parts.filter((part) => part !== inRowBy).map((part) => values[part] ?? '')].join('/'),
+  };
 }
 
 /** The thing that stands at the address of a text. */

@@ -1,4 +1,5 @@
-import { writtenTexts, type Decided } from '../places';
+import { reseated } from '../order';
+import { planPlaces, writtenTexts, type Decided } from '../places';
 import { plainProse } from '../prose';
 import {
   hasSigns,
@@ -17,6 +18,8 @@ import { type Pins, type Text } from '../words';
 export interface OwnSection {
   fields: ReadonlyMap<string, string>;
   items: ReadonlyMap<string, ReadonlyMap<string, ReadonlyMap<string, string>>>;
+  /** The order of a list, by the keys of its items. */
+  orders: ReadonlyMap<string, readonly string[]>;
 }
 
 const inner = <K, V>(map: Map<K, Map<string, V>>, key: K): Map<string, V> => {
@@ -29,6 +32,7 @@ const inner = <K, V>(map: Map<K, Map<string, V>>, key: K): Map<string, V> => {
 export class OwnTexts {
   private readonly fields = new Map<string, Map<string, string>>();
   private readonly items = new Map<string, Map<string, Map<string, Map<string, string>>>>();
+  private readonly orders = new Map<string, Map<string, readonly string[]>>();
 
   constructor(decided: Decided) {
     for (const { parts, value } of decided.all(writtenTexts.fieldText)) {
@@ -40,12 +44,18 @@ export class OwnTexts {
       const lists = inner(this.items, `${page}/${section}`);
       inner(inner(lists, list) as Map<string, Map<string, string>>, key).set(part, value);
     }
+    for (const { parts, value } of decided.all(planPlaces.itemOrder)) {
+      const [page, section, list] = parts;
+      inner(this.orders, `${page}/${section}`).set(list, value);
+    }
   }
 
   of(page: string, section: string): OwnSection | null {
     const at = `${page}/${section}`;
-    const [fields, items] = [this.fields.get(at), this.items.get(at)];
-    return fields || items ? { fields: fields ?? new Map(), items: items ?? new Map() } : null;
+    const [fields, items, orders] = [this.fields.get(at), this.items.get(at), this.orders.get(at)];
+    return fields || items || orders
+      ? { fields: fields ?? new Map(), items: items ?? new Map(), orders: orders ?? new Map() }
+      : null;
   }
 }
 
@@ -58,7 +68,10 @@ const byTheSeller = (text: string, field: TextField | undefined): Text => ({
 
 const numberOf = (key: string): number => Number(key.split('-').at(-1));
 
-/** Lays the seller's texts over what was made. A text that was emptied is left out; items of the seller's own come last. */
+/** Whether the seller wrote anything there: an order alone makes no section. */
+export const isWritten = (own: OwnSection | null): boolean => own !== null && own.fields.size + own.items.size > 0;
+
+/** Lays the seller's texts and order over what was made. A text that was emptied is left out; items of the seller's own come last. */
 export function withOwn(made: Content, own: OwnSection | null, kind: SectionKind): Content {
   if (!own) return made;
   const words: Record<string, Content[string]> = { ...made };
@@ -71,6 +84,8 @@ export function withOwn(made: Content, own: OwnSection | null, kind: SectionKind
   for (const [list] of listsOf(kind)) {
     const written = own.items.get(list);
     if (written) words[list] = withOwnItems(itemsIn(made, list), written, (part) => textFieldAt(kind, list, part));
+    const order = own.orders.get(list);
+    if (order && words[list]) words[list] = reseated(itemsIn(words, list), order, ({ key }) => key);
   }
   return words;
 }

@@ -15,7 +15,7 @@ import { dayIn } from '../till';
 import { harvest, stemsIn, untraced, Vocabulary, type Harvest, type Text } from '../words';
 import { alternatives } from './alternatives';
 import { isFilled, withAsks } from './asks';
-import { OwnTexts, pinsOf, withOwn } from './own';
+import { isWritten, OwnTexts, pinsOf, withOwn } from './own';
 import { metaWriter, type PageMeta } from './search';
 
 /** A section with its texts; sections that nothing known fills are not among them. */
@@ -155,7 +155,7 @@ export class Writer {
   words(page: Page, section: Section): Content | null {
     const own = this.own.of(ownerOf(page, section), section.id);
     const made = this.made(page, section);
-    if (!made && !own) return null;
+    if (!made && !isWritten(own)) return null;
     return withOwn(withAsks(made ?? {}, section), own, section.kind);
   }
 

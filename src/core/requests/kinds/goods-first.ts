@@ -1,4 +1,4 @@
-import { goodsFirst as place, set, clear } from '../../places';
+import { goodsFirst as place, mostFirst, set, clear } from '../../places';
 import { type Offer } from '../about';
 import { defineRequest } from '../request';
 
@@ -13,7 +13,7 @@ export const goodsFirst = defineRequest({
     const others = now.filter((id) => id !== product.id);
     const offers: Offer[] = [];
     if (now[0] !== product.id)
-      offers.push({ id: 'first', label: 'Put it first', wishes: [set(place, [product.id, ...others].slice(0, 40))] });
+      offers.push({ id: 'first', label: 'Put it first', wishes: [set(place, [product.id, ...others].slice(0, mostFirst))] });
     if (now.includes(product.id))
       offers.push({ id: 'back', label: 'Back to where it stood', wishes: [others.length ? set(place, others) : clear(place)] });
     return offers.length ? { as: 'acts', offers } : null;

@@ -1,4 +1,4 @@
-import { goodsFirst, productHidden, productPlaces, set, variantPlaces, type Wish } from '../../places';
+import { goodsFirst, mostFirst, productHidden, productPlaces, set, variantPlaces, type Wish } from '../../places';
 import { formatMoney } from '../../till';
 import { type Product } from '../../project';
 import { type TaxClass } from '../../goods/about';
@@ -349,9 +349,6 @@ export const productBack = defineSentence({
   },
 });
 
-/** Goods that stand before the others are at most so many. */
-const most = 40;
-
 export const first = defineSentence({
   kind: 'first',
   affirms: true,
@@ -381,13 +378,19 @@ export const first = defineSentence({
           ? [said.spot.product]
           : [];
     if (!here.length) return no(noProduct);
-    if (here.length > most)
-      return firmNo(`At most ${most} goods can stand before the others, and ${category?.name ?? 'these'} are ${here.length}.`);
+    if (here.length > mostFirst)
+      return firmNo(
+        `At most ${mostFirst} goods can stand before the others, and ${category?.name ?? 'these'} are ${here.length}.`,
+      );
     const ids = here.map(({ id }) => id);
     const others = (said.decided.get(goodsFirst) ?? []).filter((id) => !ids.includes(id));
     const name = named.length || !category ? here.map((one) => one.title).join(', ') : category.name;
     const all: Record<string, string> = named.length || !category ? { product: name } : { category: name };
-    return { wishes: [set(goodsFirst, [...ids, ...others].slice(0, most))], says: `${name} before the other goods.`, of: all };
+    return {
+      wishes: [set(goodsFirst, [...ids, ...others].slice(0, mostFirst))],
+      says: `${name} before the other goods.`,
+      of: all,
+    };
   },
 });
 
