@@ -122,3 +122,20 @@ test('by keyboard: Alt with an arrow moves what has it, which keeps it and says 
   await page.getByRole('group', { name: 'Its place on the page' }).getByRole('button', { name: 'Down' }).click();
   await expect.poll(() => keysOf(sections, 'id')).toEqual([order[0], order[2], order[1], ...order.slice(3)]);
 });
+
+test('wide and phone stand side by side: what is changed in the one is seen in both, and they scroll together', async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.getByRole('radio', { name: 'Side by side' }).click();
+  const phone = page.frameLocator('iframe[title="The same page on a phone"]');
+  await expect(phone.locator('h1')).toHaveText((await shopWindow(page).locator('h1').textContent()) ?? '');
+  expect(await phone.locator('body').evaluate(() => innerWidth)).toBe(390);
+  await shopWindow(page).locator('h1').click();
+  await set(page).fill('Soft water, little soap.');
+  await page.keyboard.press('Enter');
+  await expect(phone.locator('h1')).toHaveText('Soft water, little soap.');
+  await shopWindow(page).locator('footer').scrollIntoViewIfNeeded();
+  await expect(phone.locator('footer')).toBeInViewport();
+  await expectNoAxeFindings(page, 'wide and phone side by side');
+});

@@ -9,6 +9,7 @@ import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { type PointedAt } from '@/workers/pointer';
 import { type Ended, type SettingState } from '@/workers/set';
+import { ShopFrame } from './stations/look/ShopFrame';
 import { SayLine, type Saying } from './slip/SayLine';
 import { Slip } from './slip/Slip';
 import { type ShopState } from './useShop';
@@ -30,7 +31,7 @@ const Foot = styled.div`
 const Sill = styled.div`
   display: flex;
   align-items: center;
-  gap: 10px 16px;
+  gap: 10px 12px;
   padding: 7px 16px;
   ${narrow} {
     flex-wrap: wrap;
@@ -106,11 +107,18 @@ const Empty = styled.p`
   background: ${tokens.sheet};
 `;
 
-/** Widths at which a page can be looked at, CSS pixels. */
+const nothing = () => undefined;
+
+/** Pixels between the two, and as many as they need together. */
+const apart = 14;
+const leastForBoth = 560;
+
+/** Widths at which a page can be looked at, CSS pixels; of two, that at which it is pointed at. */
 const widths = [
   { id: 'phone', name: 'Phone', px: 390 },
   { id: 'tablet', name: 'Tablet', px: 820 },
   { id: 'wide', name: 'Wide', px: 1280 },
+  { id: 'both', name: 'Side by side', px: 1280 },
 ] as const;
 
 type WidthId = (typeof widths)[number]['id'];
@@ -162,7 +170,12 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const shown = useRef('');
 
   const px = widths.find((candidate) => candidate.id === width)?.px ?? 1280;
-  const scale = Math.min(1, room.width / px);
+  // Beside the wide page the phone is as large as both can be read.
+  const hasRoom = room.width >= leastForBoth;
+  const besides = width === 'both' && hasRoom ? Math.min(390, Math.max(160, room.width * 0.3)) : 0;
+  const scale = Math.min(1, (besides ? room.width - besides - apart : room.width) / px);
+  const [page, setPage] = useState<PaintedPage | null>(null);
+  const [share, setShare] = useState<{ at: number; by: string } | null>(null);
 
   // What was pointed at was on the page that was seen.
   const [seen, setSeen] = useState(path);
@@ -245,6 +258,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         if (data.kind === 'undo') onUndo();
         else onRedo();
       }
+      if (data.kind === 'scrolled') setShare({ at: data.share, by: 'wide' });
       if (data.kind === 'painted') performance.mark('arcatum:painted');
     };
     window.addEventListener('message', listen);
@@ -257,6 +271,7 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     (page: PaintedPage) => {
       tell({ kind: 'paint', ...page, fresh: shown.current !== page.path });
       shown.current = page.path;
+      setPage(page);
     },
     [tell],
   );
@@ -363,11 +378,13 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
           selectedKeys={[width]}
           onSelectionChange={(keys) => setWidth([...keys][0] as WidthId)}
         >
-          {widths.map(({ id, name }) => (
-            <Width key={id} id={id}>
-              {name}
-            </Width>
-          ))}
+          {widths
+            .filter(({ id }) => id !== 'both' || hasRoom)
+            .map(({ id, name }) => (
+              <Width key={id} id={id}>
+                {name}
+              </Width>
+            ))}
         </Widths>
       </Sill>
       <Stage ref={stage}>
@@ -380,6 +397,20 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
           />
           {!made ? <Empty>Making the shop …</Empty> : null}
         </div>
+        {besides ? (
+          // A mirror: it is pointed at, and scrolled, in the other.
+          <div className="frame" inert style={{ width: besides, height: room.height, marginLeft: apart }}>
+            <ShopFrame
+              id="phone"
+              title="The same page on a phone"
+              px={390}
+              page={page}
+              share={share}
+              onGo={onPath}
+              onScroll={nothing}
+            />
+          </div>
+        ) : null}
       </Stage>
       <Foot>
         <SayLine

@@ -11,7 +11,7 @@ const Box = styled(Panel)`
   ${differenceStyle}
 `;
 
-/** What another brief would change in the reading and in the shop: shown before it is done. */
+/** What another brief would change in the reading and in the shop: shown before it is done, and done only once it is shown. */
 export function Change({
   draft,
   shop,
@@ -23,30 +23,32 @@ export function Change({
   onApply: () => void;
   onLeave: () => void;
 }) {
-  const [found, setFound] = useState<{ of: string; difference: ShopDifference } | null>(null);
+  const [found, setFound] = useState<{ of: string; difference: ShopDifference | null } | null>(null);
   const { worker, turn } = shop;
   useEffect(() => {
     if (!worker || turn === 0) return;
     let stale = false;
     const timer = setTimeout(() => {
-      void worker.ask('compare', { brief: draft }).then((difference) => {
-        if (!stale) setFound({ of: draft, difference });
-      });
+      const show = (difference: ShopDifference | null) => (stale ? undefined : setFound({ of: draft, difference }));
+      worker.ask('compare', { brief: draft }).then(show, () => show(null));
     }, 300);
     return () => {
       stale = true;
       clearTimeout(timer);
     };
   }, [worker, turn, draft]);
+  const isCurrent = found?.of === draft;
   const difference = found?.difference;
   const nothing = difference && isNone(difference);
   return (
     <Box aria-label="What this would change">
       <h2>What this would change</h2>
-      {!difference ? <Soft role="status">Working it out …</Soft> : null}
+      <Soft role="status">
+        {!isCurrent ? 'Working it out …' : difference ? '' : 'What it would change could not be worked out. It can be undone.'}
+      </Soft>
       {nothing ? <Soft>Nothing in the shop. The brief alone reads otherwise.</Soft> : null}
       {difference ? (
-        <ul>
+        <ul style={{ opacity: isCurrent ? 1 : 0.45 }}>
           <DifferenceItems difference={difference} />
           <li>
             {difference.setAside.length
@@ -56,7 +58,9 @@ export function Change({
         </ul>
       ) : null}
       <Row>
-        <Button onPress={onApply}>Do it</Button>
+        <Button onPress={onApply} isDisabled={!isCurrent}>
+          Do it
+        </Button>
         <QuietButton onPress={onLeave}>Back to the brief as it was</QuietButton>
       </Row>
     </Box>

@@ -39,6 +39,7 @@ export function ShopFrame({ title, px, page, share, id, onGo, onScroll }: ShopFr
   const frame = useRef<HTMLIFrameElement>(null);
   const box = useRef<HTMLDivElement>(null);
   const [ready, setReady] = useState(false);
+  const shown = useRef<string | null>(null);
   const [room, setRoom] = useState({ width: 400, height: 500 });
   const tell = useCallback((message: ToFrame) => frame.current?.contentWindow?.postMessage(message, location.origin), []);
 
@@ -54,7 +55,9 @@ export function ShopFrame({ title, px, page, share, id, onGo, onScroll }: ShopFr
   }, [onGo, onScroll]);
 
   useEffect(() => {
-    if (ready && page) tell({ kind: 'paint', ...page, fresh: true });
+    if (!ready || !page) return;
+    tell({ kind: 'paint', ...page, fresh: shown.current !== page.path });
+    shown.current = page.path;
   }, [ready, page, tell]);
 
   useEffect(() => {
