@@ -38,9 +38,11 @@ export const layoutFaults = (page: Page): Promise<string[]> =>
       if (!slides(element) && (box.left < -1 || box.right > innerWidth + 1)) faults.push(`${name(element)} runs off the page`);
       for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
         const style = getComputedStyle(at);
-        if (!/hidden|clip/.test(style.overflowX + style.overflowY) || at.tagName === 'HTML') continue;
+        if (at.tagName === 'HTML') continue;
+        const [cutsAcross, cutsDown] = [style.overflowX, style.overflowY].map((flow) => /hidden|clip/.test(flow));
         const frame = at.getBoundingClientRect();
-        if (box.right > frame.right + 2 || box.bottom > frame.bottom + 4 || box.left < frame.left - 2) {
+        const across = box.right > frame.right + 2 || box.left < frame.left - 2;
+        if ((cutsAcross && across) || (cutsDown && box.bottom > frame.bottom + 4)) {
           faults.push(`${name(element)} is cut off by ${name(at)}`);
           break;
         }

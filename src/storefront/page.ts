@@ -172,6 +172,9 @@ function brand(context: Context, at: 'top' | 'foot'): Markup {
   return mark.named ? html`<span class="lockup">${image}<span>${name}</span></span>` : image;
 }
 
+/** A name of a word that no narrow line takes may be broken, and only such a one: others would be broken where they needn't. */
+const breaks = (name: string): Markup | null => (/[^\s-]{19,}/u.test(name) ? html` class="breaks"` : null);
+
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
   const { drawn } = say(context);
@@ -193,6 +196,7 @@ function header(context: Context): Markup {
                 href="${addresses.page(item.path)}"
                 ${thing(context, { kind: 'entry', page: item.id })}
                 ${item.id === page.id ? html` aria-current="page"` : null}
+                ${breaks(item.name)}
                 >${item.name}</a
               >
             </li>`,
@@ -218,7 +222,12 @@ function footer(context: Context): Markup {
           .map(
             (page) =>
               html`<li>
-                <a href="${addresses.page(page.path)}" ${thing(context, { kind: 'footer-entry', page: page.id })}>${page.name}</a>
+                <a
+                  href="${addresses.page(page.path)}"
+                  ${thing(context, { kind: 'footer-entry', page: page.id })}
+                  ${breaks(page.name)}
+                  >${page.name}</a
+                >
               </li>`,
           )}
       </ul>

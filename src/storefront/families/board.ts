@@ -38,9 +38,7 @@ main>section+section:not(.related,.assurance){margin-top:var(--rest);padding-top
 .good .price small{font:400 var(--small) var(--text-face)}
 .good a:hover{background:var(--raised)}
 .good .no-picture span{font-size:1.4rem}
-.featured.as-row .good{border:0}
-.featured.as-row .good .thumb{width:100%}
-.featured.as-row .good .state{grid-column:1;grid-row:auto}
+.featured.as-row .state{align-self:start}
 .why{background:var(--accent);color:var(--on-accent);padding-bottom:1.5rem!important;border:0!important}
 .why h2{font-size:var(--h3)}
 .why.as-stacked li{border-top:var(--rule-w) solid var(--on-accent)}

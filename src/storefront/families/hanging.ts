@@ -42,6 +42,7 @@ h2{font-size:var(--h3)}
 .good .name,.good .note,.good .price{display:inline;font-size:var(--small);font-family:var(--text-face);font-weight:400}
 .good .name{font-weight:var(--strong)}
 .good .name::after,.good .note:not(:empty)::after{content:"\\2c\\20";font-weight:400}
+.featured.as-row .good :is(.name,.note)::after{content:none}
 .good .named{--plate:.62;place-items:start}
 .good .thumb .named .name::after{content:none}
 .goods.few{grid-template-columns:repeat(2,minmax(0,1fr))}

@@ -107,9 +107,8 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
 .page-contact main>.contact{flex:1;min-height:60vh}
 :root{--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
-.featured.as-row .good a{padding-inline:1rem;grid-template-columns:minmax(0,1fr)}
-.featured.as-row .thumb{margin-inline:-1rem;width:auto}
-.featured.as-row .price{grid-column:1;grid-row:auto;text-align:left}
+.featured.as-row .good a{padding-inline:1rem}
+.featured.as-row .good .thumb{margin-inline:-1rem;width:auto}
 @media (max-width:820px){
 .top nav{order:3;width:100%}
 .product-pictures{grid-template-columns:1fr 1fr}

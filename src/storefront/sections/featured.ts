@@ -16,12 +16,12 @@ const draw: Drawing<'featured'>['draw'] = (c) => {
 export const featured: Drawing<'featured'> = {
   draw,
   css: `
-.featured.as-row .goods{display:grid;grid-template-columns:none;grid-auto-flow:column;grid-auto-columns:minmax(13rem,17rem);gap:1.25rem;overflow-x:auto;max-width:none;margin:0;padding-bottom:1rem;scroll-snap-type:x proximity}
-.featured.as-row .good{margin:0!important;border:0;scroll-snap-align:start}
-.featured.as-row .good a{display:grid;grid-template-columns:minmax(0,1fr) auto;min-height:0;gap:.35rem 1rem;align-content:start;padding:0 0 .5rem}
+.featured.as-row .goods{position:relative;display:grid;grid-template-columns:none;grid-auto-flow:column;grid-auto-columns:minmax(13rem,17rem);gap:1.25rem;overflow-x:auto;max-width:none;margin:0;padding-bottom:1rem;scroll-snap-type:x proximity}
+.featured.as-row .good{grid-area:auto!important;margin:0!important;padding:0!important;border:0;align-self:stretch;scroll-snap-align:start}
+.featured.as-row .good a{display:flex;flex-direction:column;align-items:stretch;gap:.35rem;height:100%;min-height:0;padding:0 0 .5rem}
 .featured.as-row .entry{display:none}
-.featured.as-row .thumb{grid-column:1/-1;grid-row:auto;width:100%;margin:0 0 .5rem}
-.featured.as-row .name,.featured.as-row .note{grid-column:1;grid-row:auto}
-.featured.as-row .price{grid-column:2;grid-row:2;text-align:right}
+.featured.as-row .good .thumb{width:100%;margin:0 0 .5rem;align-self:stretch}
+.featured.as-row .good .thumb :is(img,.no-picture){height:auto;aspect-ratio:1}
+.featured.as-row .good .price{text-align:inherit;margin-top:0;align-self:stretch}
 `,
 };

@@ -81,6 +81,7 @@ ${standing}
 .top a,.foot a{color:inherit;text-decoration:none}
 .top a:hover,.foot a:hover{text-decoration:underline}
 .top ul,.foot ul{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem}
+.breaks{overflow-wrap:anywhere;hyphens:auto;min-width:0}
 .top li a,.tools a,.foot li a,.foot address a,.shelf-nav a,.shelf-order a,.crumbs a{display:inline-block;padding:.3rem 0}
 .top [aria-current=page]:not(.brand){text-decoration:underline;text-decoration-thickness:2px;text-underline-offset:.35em}
 .tools{display:flex;gap:1.5rem;white-space:nowrap}
