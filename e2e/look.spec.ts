@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { accent, newShop, openSample, pasteList, shopWindow, station, writeBrief } from './support';
+import sharp from 'sharp';
+import { accent, expectNoAxeFindings, newShop, openSample, pasteList, shopWindow, station, writeBrief } from './support';
 
 const benchFrame = (page: Page, n: number) => page.frameLocator(`iframe[title="Look ${n}"]`);
 const familyIn = async (page: Page, n: number) =>
@@ -204,4 +205,42 @@ test('one place differs, is listed, is otherwise on phones, and goes back to the
   await page.getByLabel('Featured goods').selectOption('');
   await page.getByLabel('Goods beside each other').selectOption('');
   await expect(page.getByRole('button', { name: /^Single places None differs from the whole/ })).toBeVisible();
+});
+
+test('a picture that is liked becomes a look: what it would take is said and seen, each can be left, and it is one step', async ({
+  page,
+}) => {
+  await openSample(page);
+  await station(page, 'Look');
+  const bring = async (name: string, buffer: Buffer) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From a picture' }).click(),
+    ]);
+    await chooser.setFiles({ name, mimeType: 'image/png', buffer });
+  };
+  await bring('notes.png', Buffer.from('no picture at all'));
+  await expect(page.getByText('“notes.png” is not a picture')).toBeVisible();
+  const drawing =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="900" height="700"><rect width="900" height="700" fill="#12333f"/><circle cx="220" cy="240" r="120" fill="#e8b04a"/><circle cx="620" cy="430" r="170" fill="#e8b04a"/></svg>';
+  await bring('poster.png', await sharp(Buffer.from(drawing)).png().toBuffer());
+  const panel = page.getByRole('region', { name: 'A look from a picture' });
+  await expect(panel).toContainText('Ground: Night');
+  await expect(panel).toContainText('Corners: soft');
+  const seen = page.frameLocator('iframe[title="Your shop with what is taken from it"]').locator('body');
+  await expect(seen).toHaveCSS('background-color', 'rgb(18, 51, 63)');
+  // Only once it is taken does the shop wear it.
+  await expect(shopWindow(page).locator('body')).not.toHaveCSS('background-color', 'rgb(18, 51, 63)');
+  await expectNoAxeFindings(page, 'a look from a picture');
+  await panel.getByRole('checkbox', { name: /^Corners/ }).click();
+  const corner = await shopWindow(page)
+    .locator('.button')
+    .first()
+    .evaluate((button) => getComputedStyle(button).borderRadius);
+  await panel.getByRole('button', { name: 'Take it on' }).click();
+  await expect(shopWindow(page).locator('body')).toHaveCSS('background-color', 'rgb(18, 51, 63)');
+  await expect(shopWindow(page).locator('.button').first()).toHaveCSS('border-radius', corner);
+  await expect(page.getByRole('button', { name: 'From a picture' })).toBeFocused();
+  await page.getByRole('button', { name: /^Undo: Look taken from “poster.png”/ }).click();
+  await expect(shopWindow(page).locator('body')).not.toHaveCSS('background-color', 'rgb(18, 51, 63)');
 });

@@ -1,5 +1,5 @@
 import { type Reading } from '@/core/brief';
-import { type Candidate, type Genes, type Look, type Pair, type QuickPalette } from '@/core/look';
+import { type Candidate, type Genes, type Look, type Pair, type QuickPalette, type Taking } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import { type Because, type PageKind, type Section } from '@/core/plan';
 import { type CatalogueForm, type ListChanges, type SaidSame } from '@/core/goods';
@@ -222,6 +222,8 @@ export interface Jobs {
   keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };
   /** Keeps a file that is sold as it is. */
   keepFile: { give: { name: string; bytes: Uint8Array }; get: Result<SoldFile> };
+  /** What a look would take from a picture that the seller likes, and does not keep. */
+  styleFrom: { give: { name: string; bytes: Uint8Array }; get: Result<Taking[]> };
   /** The same picture without its plain background. */
   cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */

@@ -33,7 +33,7 @@ import {
   type SiteFile,
   type Target,
 } from '@/core/site';
-import { quickPairs, quickPalettes, writeTokens } from '@/core/look';
+import { quickPairs, quickPalettes, takingsFrom, writeTokens } from '@/core/look';
 import {
   artKinds,
   cutOut,
@@ -47,6 +47,8 @@ import {
   provideOutlines,
   provideRaster,
   type Outlines,
+  readPicture,
+  styleOf,
 } from '@/core/pictures';
 import { rework } from '@/core/words';
 import { understand } from '@/core/sentences';
@@ -363,6 +365,19 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     if (!kept.ok) return kept;
     for (const [hash, file] of kept.value.files) await writePictureBytes(hash, file);
     return { ok: true, value: { picture: kept.value.picture, notes: kept.value.notes } };
+  },
+  styleFrom: async ({ name, bytes }) => {
+    const read = await readPicture(name, bytes);
+    if (!read.ok) return read;
+    const pixels = await browserCodec.open(bytes, 200).catch(() => null);
+    if (!pixels) return { ok: false, say: `“${name}” can't be opened here. Save it as WebP, JPEG or PNG.` };
+    return {
+      ok: true,
+      value: takingsFrom(
+        styleOf(pixels),
+        opened().reading.coloursAvoided.map(({ value }) => value.hex),
+      ),
+    };
   },
   keepFile: async ({ name, bytes }) => {
     if (!bytes.length) return { ok: false, say: `“${name}” is empty.` };

@@ -47,4 +47,5 @@ export * from './about';
 export { makeLook, occasionOf, type Look, type LookSource, type Origin } from './look';
 export { candidates, startAgain, vary, type Candidate, type Search } from './candidates';
 export { quickPairs, quickPalettes, type QuickPalette } from './quick';
+export { takingsFrom, type Taking } from './fromPicture';
 export { readTokens, writeTokens, type ReadTokens } from './tokenFile';

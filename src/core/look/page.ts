@@ -7,5 +7,6 @@ export { bands, families, familyById } from './families';
 export { geneWishes, partPlaces, parts, treatments } from './genes';
 export { headingFaces, textFaces } from './pairs';
 export { harmonies, schemes } from './schemes';
+export { type Taking } from './fromPicture';
 export { readTokens } from './tokenFile';
 export { bestLine } from './type';

@@ -31,4 +31,5 @@ export { rasterize, provideRaster } from './raster';
 export { isAnimated, keepPicture, type Codec, type Kept } from './keep';
 export { enoughPixels, screenWidths } from './screens';
 export { coloursOf, cropKeeps, cutOut, plainGround, rimOf, subjectOf, type Box, type Pixels, type Spot } from './pixels';
+export { styleOf, type PictureStyle } from './style';
 export { cleanSvg } from './svg';

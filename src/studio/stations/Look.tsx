@@ -16,6 +16,7 @@ import { download } from '../projects';
 import { tokens } from '../theme';
 import { Bench, partNames } from './look/Bench';
 import { FaceStyles } from './look/FaceStyles';
+import { Liked } from './look/Liked';
 import { MarkPart } from './look/Mark';
 import { FamilyPart, PicturesPart, PlacesPart, ShapePart } from './look/Others';
 import { PalettePart } from './look/Palette';
@@ -262,6 +263,7 @@ export function LookStation({ state, shop, path }: StationProps) {
         <Button onPress={() => setBench('candidates')}>Compare three</Button>
         <QuietButton onPress={() => setBench('vary')}>Vary</QuietButton>
         <QuietButton onPress={() => setBench('again')}>Start again</QuietButton>
+        <Liked worker={worker} path={path} locks={locks} onTake={decideLook} />
       </Row>
       <DisclosureGroup expandedKeys={open} onExpandedChange={setOpen}>
         {rows.map(({ id, title, figure, part, body }) => (
