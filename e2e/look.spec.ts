@@ -232,7 +232,7 @@ test('a picture that is liked becomes a look: what it would take is said and see
   // Only once it is taken does the shop wear it.
   await expect(shopWindow(page).locator('body')).not.toHaveCSS('background-color', 'rgb(18, 51, 63)');
   await expectNoAxeFindings(page, 'a look from a picture');
-  await panel.getByRole('checkbox', { name: /^Corners/ }).click();
+  await panel.getByText(/^Corners: soft/).click();
   const corner = await shopWindow(page)
     .locator('.button')
     .first()
