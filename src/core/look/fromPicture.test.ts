@@ -86,7 +86,7 @@ test('a plain field says nothing of corners, and a soft one has soft pictures', 
 test('what the brief refuses is not taken, and that is said', () => {
   const pixels = drawn(120, (x, y) => (tiles(60, 30)(x, y) ? red : paper));
   const takings = takingsFrom(styleOf(pixels), ['#c0392b']);
-  expect(takings[0]?.says).toContain('Not those that your brief refuses.');
+  expect(takings[0]?.says).toContain('but not those that your brief refuses');
   const colours = takings[0]?.wishes[0]?.value as string[];
   expect(colours.filter((hex) => differenceCiede2000()(hex, '#be281e') < 8)).toEqual([]);
 });

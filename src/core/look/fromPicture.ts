@@ -62,7 +62,7 @@ const softContrast = 0.35;
  */
 export function takingsFrom(style: PictureStyle, avoided: readonly string[] = []): Taking[] {
   const colours = style.colours.filter((hex) => !isLike(lchOf(hex), avoided)).slice(0, 8);
-  const without = style.colours.length > colours.length ? ' Not those that your brief refuses.' : '';
+  const without = style.colours.length > colours.length ? ' but not those that your brief refuses' : '';
   const { groundShare, contrast, density, upright, weight } = style;
   const scheme = schemeOf(style);
   const ground = schemes.find(({ id }) => id === scheme);
@@ -75,7 +75,7 @@ export function takingsFrom(style: PictureStyle, avoided: readonly string[] = []
     colours.length
       ? {
           part: 'palette',
-          says: `Colours: ${colours.join(', ')}.${without}`,
+          says: `Colours${without}: ${colours.join(', ')}.`,
           wishes: [
             set(lookPlaces.givenColours, colours),
             set(lookPlaces.mix, 0),

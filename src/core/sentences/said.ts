@@ -105,14 +105,13 @@ const denials = new Set([
 
 /** What is said of a change of prices beside what it is of. */
 const ofPrices = new Set(
-  'a all an and any anything at basket be by cart cheaper cheap customers buyers cost costs dear dearer decrease discount down drop every everybody everyone expensive for from get gets give gives good goods i if in increase is it item items less let lower make minus money more now of off on only order orders our range people percent permanently plus please price prices pricey product products put raise reduce reduction sale set shop should site stock store take takes taken than that the then there things this till to today until up us want we who whole will with'.split(
+  'a all an and any anything at basket be by cart cheaper cheap customers buyers cost costs dear dearer decrease discount down drop entire every everybody everyone everything expensive for from get gets give gives good goods i if in increase is it item items less let lower make minus money more now of off on only order orders our range people percent permanently plus please price prices pricey product products put raise reduce reduction sale set shop should site stock store take takes taken than that the then there things this till to today until up us want we who whole will with'.split(
     ' ',
   ),
 );
 
-/** Whether a change of prices is of everything: that is said, and nothing else is named that it could be of ("all posts" are not all). */
+/** Whether a change of prices is of everything: nothing else is named that it could be of. “All posts” are not all, nor is “everything for care”. */
 export const reachesAll = (said: Said): boolean =>
-  hears(said, 'everything') ||
   said.sentence.parts.every(({ token }) => !token || ofPrices.has(token.word) || /^[^\p{L}]+$/u.test(token.word));
 
 /** The section of a page that is of a kind, shown ones before those that are hidden. */

@@ -246,7 +246,12 @@ function datesIn(text: string, today: Date): { start: number; end: number; date:
     const date = (end ?? start).date();
     if (/week$/i.test(found) && !/last|ago/i.test(found)) date.setDate(date.getDate() + ((7 - date.getDay()) % 7));
     if (/month$/i.test(found) && !/last|ago/i.test(found)) date.setMonth(date.getMonth() + 1, 0);
-    return [{ start: index, end: index + found.length, date: iso(date) }];
+    // “Sunday week” is the Sunday after the next, “Friday fortnight” the one after that.
+    const [later = '', unit = ''] = /day$/i.test(found)
+      ? (/^\s+(week|fortnight)\b/i.exec(rest.slice(index + found.length)) ?? [])
+      : [];
+    if (unit) date.setDate(date.getDate() + (/^week/i.test(unit) ? 7 : 14));
+    return [{ start: index, end: index + found.length + later.length, date: iso(date) }];
   });
   return [...weekends, ...days];
 }

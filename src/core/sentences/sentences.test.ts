@@ -94,6 +94,8 @@ describe('names and values', () => {
   test('a day is the next of its name, and of a week its last', () => {
     const dateOf = (text: string) => readSentence(text, shop, today).slots.find(({ date }) => date)?.date;
     expect(dateOf('until Friday')).toBe('2026-12-04');
+    expect(dateOf('until Friday week')).toBe('2026-12-11');
+    expect(dateOf('until Sunday fortnight')).toBe('2026-12-13');
     expect(dateOf('until 24 December')).toBe('2026-12-24');
     expect(dateOf('only this week')).toBe('2026-11-29');
     expect(dateOf('until January 6')).toBe('2027-01-06');
@@ -186,6 +188,10 @@ describe('what was not wholly understood is not done', () => {
     expect(sure('10 % off the whole shop until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
     expect(sure('raise all prices by 10 %').of).toEqual({ of: 'all', by: '10%' });
     expect(sure('10 % off until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
+    // Everything of a kind that is not known is not everything.
+    expect(says('everything for care 20 % off until Friday').refused?.says).toContain('On which goods?');
+    expect(says('everything made of oak 5 % dearer').refused?.says).toContain('Which goods?');
+    expect(sure('everything 5 % dearer').of).toMatchObject({ of: 'all' });
     expect(sure('10 % off everything until Friday').of).toEqual({ percent: '10', until: '2026-12-04' });
   });
 
