@@ -51,7 +51,9 @@ function rowAt(element: Marked): Row | null {
   const [thing, parent] = [thingAt(element), outer(element)];
   const mine = thing && inRow(thing);
   if (!thing || !mine) return null;
-  const seats = all().flatMap((one) => {
+  // Of a kind alone: a page of hundreds of goods has thousands of things.
+  const likes = [...document.querySelectorAll<Marked>(`[data-thing^="${thing.kind}/"]`)];
+  const seats = likes.flatMap((one) => {
     const other = thingAt(one);
     const its = other && inRow(other);
     return its?.row === mine.row && outer(one) === parent && seen(one) ? [{ key: its.key, element: one }] : [];
