@@ -299,7 +299,7 @@ test('a gallery shows the seller’s own pictures: brought, put in order, descri
   const point = slip.getByRole('button', { name: /^Where to look in loom\.svg: 50 % from the left/ });
   await point.press('ArrowLeft');
   await expect(slip.getByRole('button', { name: /^Where to look in loom\.svg: 45 % from the left/ })).toBeVisible();
-  await slip.getByRole('button', { name: 'First', exact: true }).click();
+  await slip.getByRole('button', { name: 'Earlier', exact: true }).click();
   await expect(gallery.locator('img').first()).toHaveAttribute('src', loom ?? '');
   await slip.getByRole('group', { name: 'Pictures of yours' }).getByRole('button', { name: 'loom.svg: leave it out' }).click();
   await expect(gallery.locator('img')).toHaveCount(1);

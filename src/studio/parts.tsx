@@ -227,6 +227,8 @@ export const Notice = styled.p<{ $kind?: 'mend' | 'todo' | 'fine' }>`
 `;
 
 export const SheetBody = styled.div`
+  /* What is not seen, as the boxes of radio groups, is laid out in the sheet and scrolls with it. */
+  position: relative;
   padding: 20px 24px 32px;
   ${narrow} {
     padding: 14px 14px 24px;

@@ -55,7 +55,7 @@ const distance = ({ line: { x, y, width, height } }: Gap, at: { x: number; y: nu
 
 /** Carries a thing along its row by mouse or pen: the others are outlined, and a line shows where it would stand. */
 export class Carry {
-  private readonly layer = document.createElement('div');
+  private readonly layer = document.createElement('span');
   private pressed: { row: Row; x: number; y: number } | null = null;
   private carried: { row: Row; gap: Gap } | null = null;
   private last = { x: 0, y: 0 };

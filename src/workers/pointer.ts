@@ -112,7 +112,7 @@ div.open{border-width:3px}
 b{position:absolute;left:-2px;bottom:100%;font:600 1em/1.4 "Work Sans",system-ui,sans-serif;background:#24695f;color:#fff;padding:.1em .5em .15em;white-space:nowrap;max-width:60vw;overflow:hidden;text-overflow:ellipsis}
 div.low b{bottom:auto;top:100%}
 div.whole b{bottom:auto;top:0}
-div.row{display:block;border:0;outline:0;inset:0}
+span{position:absolute;inset:0}
 i{position:absolute;box-sizing:border-box}
 i.seat{border:1px dashed #24695f}
 i.carried{border:2px solid #24695f;background:rgb(36 105 95/.14)}
