@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -50,7 +50,6 @@ for (const seed of [25, 26, 27, 29, 41, 60])
     const { family, did, brief, decisions } = changed(seed);
     const { buildShop, serve } = await import('../scripts/sheet.mjs');
     const folder = mkdtempSync(join(tmpdir(), 'changed-'));
-    mkdirSync(folder, { recursive: true });
     writeFileSync(join(folder, 'brief.txt'), brief);
     const site = await serve(buildShop({ brief: join(folder, 'brief.txt'), goods: 'demo/goods.csv', decisions }));
     const faults: string[] = [];

@@ -9,6 +9,8 @@ import { schemes } from './schemes';
 export interface Taking {
   part: Part;
   says: string;
+  /** Colours that are shown beside it. */
+  colours?: readonly string[];
   wishes: Wish[];
 }
 
@@ -75,7 +77,8 @@ export function takingsFrom(style: PictureStyle, avoided: readonly string[] = []
     colours.length
       ? {
           part: 'palette',
-          says: `Colours${without}: ${colours.join(', ')}.`,
+          says: `Colours${without}:`,
+          colours,
           wishes: [
             set(lookPlaces.givenColours, colours),
             set(lookPlaces.mix, 0),

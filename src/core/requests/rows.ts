@@ -3,7 +3,7 @@ import { itemsIn, type SectionKind } from '../sections';
 import { movedTo, reseated } from '../order';
 import { fail, ok, type Result } from '../result';
 import { inRow } from '../things/about';
-import { type Offer } from './about';
+import { type Offer, type Offered } from './about';
 import { type Spot } from './request';
 
 const same = (id: string) => id;
@@ -64,7 +64,7 @@ function reorderGoods({ shop, decided }: Spot, moved: string, row: readonly stri
 }
 
 /** The keys of a thing's row as it stands now, those that are in sight and those that are not; empty where it stands in none. */
-export function rowOf(spot: Spot): readonly string[] {
+function rowOf(spot: Spot): readonly string[] {
   const { shop, thing, page, section } = spot;
   switch (thing.kind) {
     case 'item':
@@ -82,8 +82,13 @@ export function rowOf(spot: Spot): readonly string[] {
   }
 }
 
-/** Acts that move a thing within its row; none where it stands alone. */
-export function rowActs(spot: Spot): Offer[] {
+/** Acts that move a thing within its row; null where it stands alone. */
+export function rowActs(spot: Spot): Offered | null {
+  const offers = movesOf(spot);
+  return offers.length ? { as: 'acts', offers } : null;
+}
+
+function movesOf(spot: Spot): Offer[] {
   const row = rowOf(spot);
   const at = row.indexOf(inRow(spot.thing)?.key ?? '');
   if (at < 0) return [];

@@ -6,8 +6,5 @@ export const itemOrder = defineRequest({
   kind: 'item-order',
   title: 'Among the others',
   on: ['item'],
-  offers: (spot) => {
-    const offers = rowActs(spot);
-    return offers.length ? { as: 'acts', offers } : null;
-  },
+  offers: rowActs,
 });

@@ -6,8 +6,5 @@ export const pageOrder = defineRequest({
   kind: 'page-order',
   title: 'Among the pages',
   on: ['entry', 'footer-entry'],
-  offers: (spot) => {
-    const offers = rowActs(spot);
-    return offers.length ? { as: 'acts', offers } : null;
-  },
+  offers: rowActs,
 });

@@ -6,8 +6,5 @@ export const pictureOrder = defineRequest({
   kind: 'picture-order',
   title: 'Among the pictures',
   on: ['own-picture'],
-  offers: (spot) => {
-    const offers = rowActs(spot);
-    return offers.length ? { as: 'acts', offers } : null;
-  },
+  offers: rowActs,
 });

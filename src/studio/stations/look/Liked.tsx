@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { type Wish } from '@/core/places';
 
-import { type Part, type Taking } from '@/core/look/page';
+import { type Taking } from '@/core/look/page';
 import { type ShopWorker } from '@/workers/client';
 import { type PaintedPage } from '@/workers/protocol';
 import { OpenFile, type OpenedFile } from '../../OpenFile';
@@ -38,7 +38,6 @@ const Chips = styled.span`
 `;
 
 const nothing = () => undefined;
-const coloursIn = ({ says }: Taking): string[] => says.match(/#[0-9a-f]{6}/g) ?? [];
 
 interface LikedProps {
   worker: ShopWorker;
@@ -74,7 +73,7 @@ export function Liked({ worker, path, locks, onTake }: LikedProps) {
     setWrong('');
     const read = await worker.ask('styleFrom', { name, bytes });
     if (!read.ok) return setWrong(read.say);
-    setLeft(new Set(read.value.flatMap(({ part }, i) => (locks.includes(part satisfies Part) ? [i] : []))));
+    setLeft(new Set(read.value.flatMap(({ part }, i) => (locks.includes(part) ? [i] : []))));
     setFound({ name, url: URL.createObjectURL(new Blob([new Uint8Array(bytes)])), takings: read.value });
   };
   // The keyboard goes back to where it came from, and the sheet with it.
@@ -126,10 +125,10 @@ export function Liked({ worker, path, locks, onTake }: LikedProps) {
           onChange={(on) => setLeft(new Set(on ? [...left].filter((one) => one !== i) : [...left, i]))}
         >
           <span>
-            {taking.says.replace(/: #.*?\./, ':')}{' '}
-            {coloursIn(taking).length > 1 ? (
+            {taking.says}{' '}
+            {taking.colours ? (
               <Chips aria-hidden="true">
-                {coloursIn(taking).map((hex) => (
+                {taking.colours.map((hex) => (
                   <i key={hex} style={{ background: hex }} />
                 ))}
               </Chips>
