@@ -1,33 +1,50 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from './result';
 
-/** Where a button or a link leads: to a page of the shop, to a section of one, or to an address that browsers, mail and phones open. */
+/** What each kind of lead names, part by part. An address outside is its own word. */
+const inside = {
+  /** A page of the shop. */
+  page: ['page'],
+  /** A section of one. */
+  section: ['page', 'section'],
+  /** The cart, with one of this put in: a variant by its id. */
+  cart: ['variant'],
+  /** The cart, with this code for a discount typed in. */
+  code: ['code'],
+  /** A file that the seller gives away: the hash of its bytes. */
+  file: ['file'],
+} as const;
+type Inside = keyof typeof inside;
+
+/** Where a button or a link leads: into the shop, or to an address that browsers, mail and phones open. */
 export type Lead =
-  { kind: 'page'; page: string } | { kind: 'section'; page: string; section: string } | { kind: 'outside'; address: string };
+  | { [K in Inside]: { kind: K } & Readonly<Record<(typeof inside)[K][number], string>> }[Inside]
+  | { kind: 'outside'; address: string };
 
 const outside: ReadonlySet<string> = new Set(['https:', 'http:', 'mailto:', 'tel:']);
 
-/** Reads a lead as it is kept: "page/about", "section/home/story", "https://…", "mailto:…", "tel:…". Nothing else leads anywhere. */
+/** Reads a lead as it is kept: "page/about", "section/home/story", "cart/…", "https://…", "mailto:…", "tel:…". Nothing else leads anywhere. */
 export function readLead(word: string): Lead | null {
-  const [kind, page = '', section = '', more] = word.split('/');
-  try {
-    if (kind === 'page' && page && !section) return { kind, page: decodeURIComponent(page) };
-    if (kind === 'section' && page && section && more === undefined)
-      return { kind, page: decodeURIComponent(page), section: decodeURIComponent(section) };
-  } catch {
-    return null;
+  const [kind = '', ...values] = word.split('/');
+  if (Object.hasOwn(inside, kind)) {
+    const parts: readonly string[] = inside[kind as Inside];
+    if (values.length !== parts.length || values.some((value) => !value)) return null;
+    try {
+      return { kind, ...Object.fromEntries(parts.map((part, i) => [part, decodeURIComponent(values[i] ?? '')])) } as Lead;
+    } catch {
+      return null;
+    }
   }
   if (!URL.canParse(word)) return null;
   const { protocol, href } = new URL(word);
   return outside.has(protocol) ? { kind: 'outside', address: href } : null;
 }
 
-export const writeLead = (lead: Lead): string =>
-  lead.kind === 'outside'
-    ? lead.address
-    : lead.kind === 'page'
-      ? `page/${encodeURIComponent(lead.page)}`
-      : `section/${encodeURIComponent(lead.page)}/${encodeURIComponent(lead.section)}`;
+export function writeLead(lead: Lead): string {
+  if (lead.kind === 'outside') return lead.address;
+  const values = lead as unknown as Readonly<Record<string, string>>;
+  return [lead.kind, ...inside[lead.kind].map((part) => encodeURIComponent(values[part] ?? ''))].join('/');
+}
 
 /** Characters of an address. */
 export const longestLead = 600;

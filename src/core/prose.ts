@@ -1,4 +1,4 @@
-import { readLead } from './lead';
+import { readLead, type Lead } from './lead';
 
 /** A stretch of text, and how it is set. */
 export interface Run {
@@ -84,6 +84,15 @@ export const plainProse = (text: string): string =>
         .map((run) => run.text)
         .join('')
     : text;
+
+/** A text of which some words lead nowhere any more; they stay, as does all else of it. */
+export const unlinked = (text: string, gone: (lead: Lead) => boolean): string =>
+  aside(text)
+    .replace(link, (whole: string, words: string, word: string) => {
+      const lead = readLead(word);
+      return lead && gone(lead) ? words : whole;
+    })
+    .replace(/[\uFDD0-\uFDEF]/g, (code) => `\\${kept[code.charCodeAt(0) - 0xfdd0] ?? ''}`);
 
 /** Where the words of a text lead. */
 export const leadsIn = (text: string): string[] => [...new Set(runsOf(text).flatMap(({ lead }) => lead ?? []))];

@@ -1,4 +1,5 @@
 export { addresses, addressesFrom, type Addresses } from './addresses';
+export { partOf } from './part';
 export { bytesOf, jsonOf, most, textOf } from './body';
 export { Rate } from './rate';
 export {
@@ -7,6 +8,7 @@ export {
   hear,
   hostData,
   isPage,
+  movedTo,
   mayOpen,
   mayRead,
   outboxOf,

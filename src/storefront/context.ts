@@ -3,7 +3,17 @@ import { capitalised } from '@/core/capitalised';
 import { runLength } from '@/core/look';
 import { type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
-import { leadAt, whyLost, type Addresses, type PictureAt, type Shop, type Target, type View } from '@/core/site';
+import {
+  filePath,
+  leadAt,
+  pieceOf,
+  whyLost,
+  type Addresses,
+  type PictureAt,
+  type Shop,
+  type Target,
+  type View,
+} from '@/core/site';
 import {
   itemsIn,
   sectionAbout,
@@ -374,10 +384,24 @@ export function leads<K extends SectionKind>(context: SectionContext<K>, field: 
 /** Where a lead leads, as attributes; null where it is lost. */
 function hrefOf(context: Context, lead: Lead | null): Markup | null {
   const { shop, addresses } = context;
-  if (!lead || whyLost(lead, shop.pages, (one) => isThere(context, one))) return null;
+  if (!lead || whyLost(lead, shop, (one) => isThere(context, one))) return null;
   if (lead.kind === 'outside') return html`href="${lead.address}" rel="noopener"`;
+  if (lead.kind === 'file') {
+    const file = shop.files.get(lead.file);
+    return file ? html`href="${addresses.asset(filePath(file))}" download="${file.name}"` : null;
+  }
+  if (lead.kind === 'cart' || lead.kind === 'code') return html`href="${toCart(context, lead)}"`;
   const to = addresses.page(shop.pages.find(({ id }) => id === lead.page)?.path ?? '');
   return html`href="${lead.kind === 'section' ? `${to}#${lead.section}` : to}"`;
+}
+
+/** The cart with something in it: its script takes what the address says, and then says it no more. In the studio's window nothing is bought. */
+function toCart({ shop, addresses, target }: Context, lead: Extract<Lead, { kind: 'cart' | 'code' }>): string {
+  const cart = addresses.page('cart/');
+  if (target.kind === 'preview') return cart;
+  if (lead.kind === 'code') return `${cart}?${String(new URLSearchParams({ code: lead.code }))}`;
+  const product = pieceOf(shop, lead.variant)?.product;
+  return `${cart}?${String(new URLSearchParams({ put: lead.variant, from: `goods/${product?.slug ?? ''}/` }))}`;
 }
 
 /** The way on from a section, where the page that it leads to is there. */

@@ -21,7 +21,7 @@ export function OpenFile({
   onOpen,
   children,
 }: {
-  accept: string[];
+  accept: readonly string[];
   several?: boolean;
   quiet?: boolean;
   /** As words that are pressed. */

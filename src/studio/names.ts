@@ -1,3 +1,4 @@
+import { variantTitle } from '@/core/goods/page';
 import { lookPlaces, planPlaces, shortened, type Address, type Names, type Value } from '@/core/places';
 import { type Project, type Standing } from '@/core/project';
 import { type Summary } from '@/workers/protocol';
@@ -8,6 +9,11 @@ export function namesOf(summary: Summary | null, goods: Project['goods'] | null)
   return {
     page: (id) => (id === 'product' ? 'all products' : (pages.get(id)?.name ?? plain(id))),
     product: (id) => goods?.products.find((product) => product.id === id)?.title ?? plain(id.replace(/^p-/, '')),
+    variant: (id) => {
+      const product = goods?.products.find(({ variants }) => variants.some((one) => one.id === id));
+      const variant = product?.variants.find((one) => one.id === id);
+      return product && variant ? variantTitle(product, variant) : 'a thing';
+    },
     item: (page, id, key, part) => {
       const words = pages.get(page)?.sections.find((one) => one.id === id)?.words;
       const first = words?.find(({ at, text }) => at.key === key && at.part !== part && text !== '');

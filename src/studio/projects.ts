@@ -141,7 +141,11 @@ export async function createSample(progress: (say: string) => void): Promise<str
   const { pictures } = await keepPictures(files, worker, (done) => progress(`Taking in picture ${done + 1} of ${files.length}`));
   // What is sold as a file comes along.
   for (const { value } of new Decided(readDecisions(Object.entries(decided)).decisions).all(productPlaces.file)) {
-    const kept = await worker.ask('keepFile', { name: value.name, bytes: await fetchBytes(`/demo/files/${value.name}`) });
+    const kept = await worker.ask('keepFile', {
+      as: 'sold',
+      name: value.name,
+      bytes: await fetchBytes(`/demo/files/${value.name}`),
+    });
     if (!kept.ok) throw new Error(kept.say);
   }
   worker.close();

@@ -7,7 +7,7 @@ import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
 import { type Address, type Wish } from '@/core/places';
-import { type SoldFile } from '@/core/goods/about';
+import { type GivenFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
 import { type SlipOf } from '@/core/requests';
 import { type Past, type Understood } from '@/core/sentences/page';
@@ -48,6 +48,14 @@ export interface OutlineSection {
   arrangement: string | null;
   arrangements: readonly Arrangement[];
   words: OutlineText[];
+  /** What leads to it. */
+  ledTo: LedToFrom;
+}
+
+/** What of the seller's leads to something, as a sentence, and how it leads there no more. */
+export interface LedToFrom {
+  say: string;
+  mends: readonly Wish[];
 }
 
 export interface OutlinePage {
@@ -58,8 +66,8 @@ export interface OutlinePage {
   inMenu: boolean;
   inFooter: boolean;
   added: boolean;
-  /** Whether it can be taken out. */
-  optional: boolean;
+  /** What it takes to have it out of the shop; null where a shop needs it. */
+  out: { say: string; wishes: readonly Wish[] } | null;
   because: Because;
   visitorGets: string;
   doNext: string;
@@ -221,7 +229,7 @@ export interface Jobs {
   /** Takes a picture file in: upright, without what else is in the file, in the sizes of screens. */
   keep: { give: { name: string; bytes: Uint8Array }; get: Result<{ picture: Picture; notes: string[] }> };
   /** Keeps a file that is sold as it is. */
-  keepFile: { give: { name: string; bytes: Uint8Array }; get: Result<SoldFile> };
+  keepFile: { give: { name: string; bytes: Uint8Array; as: 'sold' | 'file' | 'video' }; get: Result<GivenFile> };
   /** What a look would take from a picture that the seller likes, and does not keep. */
   styleFrom: { give: { name: string; bytes: Uint8Array }; get: Result<Taking[]> };
   /** The same picture without its plain background. */

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { whyNotGiven } from '@/core/files';
 import { catalogueFile } from '@/core/goods';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { proposeShelves } from '@/core/lexicon';
@@ -379,8 +380,10 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
       ),
     };
   },
-  keepFile: async ({ name, bytes }) => {
+  keepFile: async ({ name, bytes, as }) => {
     if (!bytes.length) return { ok: false, say: `“${name}” is empty.` };
+    const wrong = as === 'sold' ? '' : whyNotGiven(name, bytes.length, as);
+    if (wrong) return { ok: false, say: wrong };
     const hash = await hashBytes(bytes);
     await writePictureBytes(hash, bytes);
     return { ok: true, value: { hash, name: name.slice(-200), size: bytes.length } };

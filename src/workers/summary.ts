@@ -1,16 +1,17 @@
 import { findingsOf } from '@/core/proof';
 import { pageDefinitions, type Page } from '@/core/plan';
-import { Decided, planPlaces } from '@/core/places';
+import { Decided, planPlaces, type Names } from '@/core/places';
 import { type Product, type Project } from '@/core/project';
 import { contentTexts, sectionAbout, textIn } from '@/core/sections';
 import { priceRange } from '@/core/goods';
-import { saidOfDelivery, saidOfPrices, type Shop } from '@/core/site';
+import { leadsToSection, pageOut, sayLinks } from '@/core/requests';
+import { linksTo, namesIn, saidOfDelivery, saidOfPrices, type Shop } from '@/core/site';
 import { formatMoney } from '@/core/till';
 import { askedAt, readingEase } from '@/core/words';
 import { placeOfText } from '@/core/writing';
 import { type OutlinePage, type OutlineText, type Summary } from './protocol';
 
-function outlinePage(shop: Shop, page: Page): OutlinePage {
+function outlinePage(shop: Shop, page: Page, decided: Decided, names: Names): OutlinePage {
   const { id, kind, name, path, inMenu, inFooter, added, because, visitorGets, doNext } = page;
   const meta = shop.writer.metaOf(page);
   const written = new Map(shop.writer.write(page).sections.map((section) => [section.id, section.words]));
@@ -23,9 +24,11 @@ function outlinePage(shop: Shop, page: Page): OutlinePage {
       ask: askedAt(text),
     }));
     const filled = words !== null && shop.writer.isFilled(section, words);
-    return { ...section, filled, words: texts, arrangements: sectionAbout(section.kind).arrangements };
+    const links = linksTo(decided, names, leadsToSection(page.kind === 'product' ? 'product' : id, section.id));
+    const ledTo = { say: sayLinks(links), mends: links.map(({ mends }) => mends) };
+    return { ...section, ledTo, filled, words: texts, arrangements: sectionAbout(section.kind).arrangements };
   });
-  const optional = pageDefinitions.some((definition) => definition.kind === kind && definition.optional);
+  const out = pageOut(shop, decided, page);
   return {
     id,
     kind,
@@ -34,7 +37,7 @@ function outlinePage(shop: Shop, page: Page): OutlinePage {
     inMenu,
     inFooter,
     added,
-    optional,
+    out: out && { say: sayLinks(out.links), wishes: out.wishes },
     because,
     visitorGets,
     doNext,
@@ -81,6 +84,7 @@ function pieceOf(shop: Shop, pictureUrls: Record<string, string>): Summary['piec
 export function summarise(shop: Shop, project: Project, pictureUrls: Record<string, string> = {}): Summary {
   const firstProduct = shop.pages.find((page) => page.kind === 'product');
   const decided = new Decided(project.decisions);
+  const names = namesIn(shop);
   const pages = shop.pages.filter((page) => page.kind !== 'product' || page === firstProduct);
   return {
     name: shop.name,
@@ -94,7 +98,7 @@ export function summarise(shop: Shop, project: Project, pictureUrls: Record<stri
     mark: shop.mark,
     exceptions: shop.exceptions,
     piece: pieceOf(shop, pictureUrls),
-    outline: pages.map((page) => outlinePage(shop, page)),
+    outline: pages.map((page) => outlinePage(shop, page, decided, names)),
     products: shop.catalogue.products.length,
     variants: shop.catalogue.products.reduce((n, product) => n + product.variants.length, 0),
     categories: shop.catalogue.categories.map((category) => ({

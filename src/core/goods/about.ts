@@ -35,13 +35,13 @@ export const variantSchema = z.object({
   asks: z.array(z.enum(['price', 'stock', 'money', 'file', 'rhythm'])).default([]),
 });
 
-/** A file that buyers of a download get: the hash of its bytes (SHA-256), what it is called, and its bytes. */
-export const soldFileSchema = z.object({
+/** A file that buyers of a download get, or that the shop gives away: the hash of its bytes (SHA-256), what it is called, and its bytes. */
+export const givenFileSchema = z.object({
   hash: z.string().regex(/^[0-9a-f]{64}$/),
   name: z.string().min(1).max(200),
   size: z.number().int().positive(),
 });
-export type SoldFile = z.infer<typeof soldFileSchema>;
+export type GivenFile = z.infer<typeof givenFileSchema>;
 
 export const productSchema = z.object({
   id: z.string(),
@@ -56,7 +56,7 @@ export const productSchema = z.object({
   particulars: z.array(z.object({ name: z.string(), value: z.string() })).default([]),
   pictures: z.array(z.string()).default([]),
   /** Of a download; null until the seller has said. */
-  file: soldFileSchema.nullable().default(null),
+  file: givenFileSchema.nullable().default(null),
   /** Of what comes again and again; null until the seller has said. */
   rhythm: rhythmSchema.nullable().default(null),
   variants: z.array(variantSchema).min(1),

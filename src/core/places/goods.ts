@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { minorSchema, productKindSchema, productSchema, rhythmSchema, soldFileSchema, taxClassSchema } from '../goods/about';
+import { givenFileSchema, minorSchema, productKindSchema, productSchema, rhythmSchema, taxClassSchema } from '../goods/about';
 import { definePlace, type At } from './place';
 import { turnsAt } from './says';
 
@@ -51,7 +51,7 @@ export const productPlaces = {
   }),
   file: definePlace({
     address: ['goods', ':product', 'file'],
-    value: soldFileSchema,
+    value: givenFileSchema,
     says: (before, after, { parts: [id], names }: OfProduct) =>
       after
         ? `File of ${names.product(id)}: “${after.name}”`

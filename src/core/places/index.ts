@@ -10,7 +10,19 @@ export {
   type Value,
   type Wish,
 } from './place';
-export { areaOf, locate, parseAt, placeKinds, sayAt, sayNow, whyNot, whyNotAt, type Located, type Misfit } from './registry';
+export {
+  areaOf,
+  locate,
+  parseAt,
+  placeKinds,
+  plainNames,
+  sayAt,
+  sayNow,
+  whyNot,
+  whyNotAt,
+  type Located,
+  type Misfit,
+} from './registry';
 export { Decided, Reads, type DecidedAt, type Decisions } from './decided';
 export * as given from './given';
 export { longestBrief } from './given';
@@ -19,6 +31,7 @@ export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
 export { listAnswer, listCell, listColumn, shelfRefused } from './list';
+export { givenAway } from './files';
 export { goodsFirst, mostFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 export { fieldAt, fieldOfText, leadsOn, leadsTo, onItem, standsAt, textPlace, writeText, writtenTexts } from './words';
 export { shortened, shown } from './says';

@@ -11,6 +11,8 @@ export interface Names {
   page: (id: string) => string;
   section: (page: string, id: string) => string;
   product: (id: string) => string;
+  variant: (id: string) => string;
+  file: (hash: string) => string;
   /** What an item of a list says, shortened; or null. */
   item: (page: string, section: string, key: string, part: string) => string | null;
 }

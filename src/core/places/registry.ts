@@ -9,6 +9,7 @@ import * as plan from './plan';
 import { asked, corrections, mayPrint } from './reading';
 import { kindOfSection, sectionAbout } from '../sections/about';
 import * as till from './till';
+import { givenAway } from './files';
 import { leadsTo, writtenTexts } from './words';
 
 const kindOf = (one: Pick<Place, 'kind'>): PlaceKind => one.kind;
@@ -52,6 +53,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.sectionPictures,
   ...Object.values(writtenTexts),
   leadsTo,
+  givenAway,
   ...Object.values(productPlaces),
   productHidden,
   goodsFirst,
@@ -170,13 +172,15 @@ export const sayNow = (address: Address, value: Value | undefined, names: Partia
 const plain = (id: string): string => id.charAt(0).toUpperCase() + id.slice(1).replace(/-/g, ' ');
 
 /** How things are called where nobody says it better. */
-const plainNames: Names = {
+export const plainNames: Names = {
   page: (id) => (id === 'product' ? 'all products' : plain(id)),
   section: (_, id) => {
     const kind = kindOfSection(id);
     return kind ? sectionAbout(kind).label : plain(id);
   },
   product: (id) => plain(id.replace(/^p-/, '')),
+  variant: () => 'a thing',
+  file: () => 'a file',
   item: () => null,
 };
 

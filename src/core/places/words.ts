@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { kindOfSection, textFieldAt, type TextAt, type TextField } from '../sections/about';
-import { leadSchema, readLead } from '../lead';
-import { definePlace, partsOf, type Address, type At, type Place, type Wish } from './place';
+import { leadSchema, readLead, type Lead } from '../lead';
+import { definePlace, partsOf, type Address, type At, type Names, type Place, type Wish } from './place';
 import { shown } from './says';
 
 /** What may be written at a field: any text up to its length. */
@@ -34,20 +34,31 @@ const itemText = definePlace({
   },
 });
 
+/** Where a lead leads, as part of a sentence: "Letters", "the cart, with Oak bowl put in". */
+export function sayLead(lead: Lead, names: Names): string {
+  switch (lead.kind) {
+    case 'page':
+      return names.page(lead.page);
+    case 'section':
+      return names.section(lead.page, lead.section);
+    case 'cart':
+      return `the cart, with ${names.variant(lead.variant)} put in`;
+    case 'code':
+      return `the cart, with the code ${lead.code} typed in`;
+    case 'file':
+      return `the file “${names.file(lead.file)}”`;
+    case 'outside':
+      return lead.address;
+  }
+}
+
 /** Where a button or a link leads, beside where it leads by itself. */
 export const leadsTo = definePlace({
   address: ['leads', ':page', ':section', ':field'],
   value: (_page, section, field) => (leadsOn(section, field) ? leadSchema : null),
   says: (_, after, { parts: [page, section, field], names }: At<[string, string, string]>) => {
     const lead = after === undefined ? null : readLead(after);
-    const to =
-      lead?.kind === 'outside'
-        ? lead.address
-        : lead?.kind === 'page'
-          ? names.page(lead.page)
-          : lead
-            ? names.section(lead.page, lead.section)
-            : 'where it did';
+    const to = lead ? sayLead(lead, names) : 'where it did';
     return `${named(field)} of ${names.section(page, section)} on ${names.page(page)} leads to ${to}`;
   },
 });

@@ -3,8 +3,8 @@ import { fail, ok, type Result } from '../result';
 import { sealedKeysSchema, type SealedKeys } from './keyring';
 import { type Goods } from '../goods/about';
 import { type Picture } from '../pictures/about';
-import { soldFileSchema } from '../goods/about';
-import { given, locate, productPlaces, type Address } from '../places';
+import { givenFileSchema } from '../goods/about';
+import { given, givenAway, locate, productPlaces, type Address } from '../places';
 import { documentOf, readProject } from './read';
 import { type Story } from './log';
 import { isPicture } from './project';
@@ -66,7 +66,7 @@ export function pack(files: Iterable<readonly [path: string, bytes: Uint8Array]>
   return zipSync(entries);
 }
 
-/** Every file that a project or its past needs: each picture and its smaller sizes, and what is sold as a file. */
+/** Every file that a project or its past needs: each picture and its smaller sizes, and what is sold or given away as a file. */
 export function hashesOf({ log }: Story): string[] {
   const pictures = [
     ...log.base.pictures,
@@ -77,19 +77,22 @@ export function hashesOf({ log }: Story): string[] {
     ),
   ];
   const files = [
-    ...[...log.base.decisions].flatMap(([place, value]) => (isSoldFile(place) ? [value] : [])),
-    ...log.changes.flatMap(({ sets }) => sets.flatMap(({ place, before, after }) => (isSoldFile(place) ? [before, after] : []))),
+    ...[...log.base.decisions].flatMap(([place, value]) => (isFile(place) ? [value] : [])),
+    ...log.changes.flatMap(({ sets }) => sets.flatMap(({ place, before, after }) => (isFile(place) ? [before, after] : []))),
   ];
   return [
     ...new Set([
       ...pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]),
-      ...files.flatMap((file) => soldFileSchema.safeParse(file).data?.hash ?? []),
+      ...files.flatMap((file) => givenFileSchema.safeParse(file).data?.hash ?? []),
     ]),
   ];
 }
 
-/** Whether a place holds the file of a product that is sold as one. */
-const isSoldFile = (place: Address): boolean => locate(place)?.kind.id === productPlaces.file('').kind.id;
+/** Whether a place holds a file: one that is sold, or one that is given away. */
+const isFile = (place: Address): boolean => {
+  const id = locate(place)?.kind.id;
+  return id === productPlaces.file('').kind.id || id === givenAway.kind.id;
+};
 
 /** The keys of every list, as it came, that a project or its past was made from. */
 export function sourcesOf({ project, log }: Story): string[] {

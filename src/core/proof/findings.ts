@@ -80,9 +80,10 @@ export const checks: readonly Check[] = [
     id: 'leads',
     station: 'plan',
     fine: 'Buttons and links lead where you want them to.',
-    look: ({ leads, textLeads, pages, writer }) => {
+    look: (shop) => {
+      const { leads, textLeads, writer } = shop;
       const lost = (of: Iterable<Lead>) => [
-        ...new Set([...of].flatMap((lead) => whyLost(lead, pages, (page) => writer.hasContent(page)) ?? [])),
+        ...new Set([...of].flatMap((lead) => whyLost(lead, shop, (page) => writer.hasContent(page)) ?? [])),
       ];
       return [
         ...lost(leads.values()).map((why) => mend(`A button or a link leads ${why}. Point at it and choose where it leads.`)),

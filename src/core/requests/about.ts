@@ -65,10 +65,12 @@ export interface FieldOffer {
   as: 'line' | 'money' | 'address';
 }
 
-/** A picture of the seller's can be brought: its name is to stand at this place, alone or after others. */
+/** A file of the seller's can be brought. What names it is to stand at this place, alone or after others. */
 export interface Bringing {
   place: Address;
   beside: readonly string[] | null;
+  /** A picture is named by its name; a file that is given away, or a video, by the lead to it. */
+  as: 'picture' | 'file' | 'video';
 }
 
 /** How a request is made: one of several that stand for each other, something that is done, or something that is typed. */
@@ -76,7 +78,8 @@ export type Offered =
   | { as: 'choice'; offers: readonly Offer[]; brings?: Bringing }
   /** Any number of them: each stands or doesn't, and what it does turns that round. */
   | { as: 'several'; offers: readonly Offer[]; brings?: Bringing }
-  | { as: 'acts'; offers: readonly Offer[] }
+  /** What is to be known before it is done is said over it. */
+  | { as: 'acts'; offers: readonly Offer[]; say?: string }
   | { as: 'fields'; fields: readonly FieldOffer[]; digits: number; currency: string };
 
 export type Group = Offered & { kind: RequestKind; title: string };

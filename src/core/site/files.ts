@@ -1,8 +1,10 @@
 import { phrasesOf } from '../phrases';
 import { plainProse } from '../prose';
-import { isForSale, priceListOf, priceRange } from '../goods';
+import { isForSale, priceListOf, priceRange, shelfOf } from '../goods';
 import { type Page } from '../plan';
+import { type GivenFile } from '../goods/about';
 import { type Picture } from '../pictures/about';
+import { slugify } from '../slug';
 import { type HostData, type PriceListEntry } from '../till';
 import { type WrittenPage } from '../writing';
 import { brandFiles, type Raster } from './brand';
@@ -72,6 +74,12 @@ const extension: Record<Picture['type'], string> = {
 };
 
 export const pictureFile = (picture: Picture): string => `pictures/${picture.hash.slice(0, 20)}.${extension[picture.type]}`;
+
+/** Where a file that is given away stands in a site: under its own name, in a folder that is its alone. */
+export const filePath = ({ hash, name }: GivenFile): string => {
+  const [, stem = name, ending = ''] = /^(.*?)(\.[a-z0-9]{1,8})?$/is.exec(name) ?? [];
+  return `files/${hash.slice(0, 12)}/${slugify(stem, 'file')}${ending.toLowerCase()}`;
+};
 
 const sizeFile = (hash: string): string => `pictures/${hash.slice(0, 20)}.webp`;
 
@@ -150,6 +158,7 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
     yield* brand.rasters;
   }
   if (shop.art) yield { path: artFile, text: shop.art.svg };
+  for (const file of shop.files.values()) yield { path: filePath(file), picture: file.hash };
   yield { path: 'data/rules.json', text: JSON.stringify(shop.rules) };
   yield { path: 'data/phrases.json', text: JSON.stringify(phrasesOf(shop.rules).scripts) };
   yield { path: 'data/search.json', text: JSON.stringify(searchEntries(shop)) };
@@ -163,6 +172,17 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
     rules: shop.rules,
     prices: [...priceListOf(shop.catalogue.products).values()],
     files: Object.fromEntries(sold.map(({ id, file }) => [id, { name: file.name, at: `data/files/${file.hash}` }])),
+    paths: Object.fromEntries(
+      shop.pages.flatMap((page) =>
+        page.path !== '404.html' && shop.writer.hasContent(page) ? [[page.id, page.path] as const] : [],
+      ),
+    ),
+    shelfOf: Object.fromEntries(
+      shop.catalogue.products.flatMap((product) => {
+        const shelf = shelfOf(shop.catalogue, product);
+        return shelf ? [[product.id, shelf.id] as const] : [];
+      }),
+    ),
     look: { ground: palette.ground, ink: palette.text, accent: palette.accent },
   };
   yield { path: 'data/host.json', text: JSON.stringify(host) };

@@ -1,6 +1,6 @@
 export { lookSearch, makeShop, Workshop, type SetAside, type Shop } from './shop';
 export { exceptionsOf, type Exceptions } from './exceptions';
-export { leadAt, leadsOf, textLeadsOf, whyLost, type Leads } from './leads';
+export { leadAt, leadsOf, linksTo, pieceOf, textLeadsOf, whyLost, type Leads, type LedTo, type LinkTo } from './leads';
 export {
   firstView,
   isShelf,
@@ -21,6 +21,7 @@ export { nounsOf, openingArt } from './drawn';
 export { markChoice, markHeights, type MarkChoice } from './markChoice';
 export {
   artFile,
+  filePath,
   offerOf,
   pictureAt,
   pictureFile,

@@ -1,8 +1,12 @@
 import { readLead, type Lead } from '../lead';
-import { fieldAt, leadsTo, writtenTexts, type Decided } from '../places';
-import { leadsIn } from '../prose';
+import { clear, fieldAt, leadsTo, writtenTexts, type Address, type Decided, type Names, type Wish } from '../places';
+import { leadsIn, runsOf, unlinked } from '../prose';
 import { hasSigns } from '../sections/about';
+import { isForSale, variantTitle } from '../goods';
 import { type Page } from '../plan';
+import { type Product, type Variant } from '../project';
+import { codeKey } from '../till';
+import { type Shop } from './shop';
 
 /** Where the seller wants buttons and links to lead, by page, section and field. */
 export type Leads = ReadonlyMap<string, Lead>;
@@ -17,24 +21,81 @@ export const leadsOf = (decided: Decided): Leads =>
     }),
   );
 
-/** Where the words of the seller's own texts lead. */
-export function textLeadsOf(decided: Decided): Lead[] {
-  const texts = [
+/** The seller's own texts whose words can lead somewhere. */
+const setTexts = (decided: Decided): { address: Address; page: string; section: string; text: string }[] =>
+  [
     ...decided
       .all(writtenTexts.fieldText)
-      .map(({ parts: [, section, field], value }) => ({ field: fieldAt(section, { field }), value })),
-    ...decided
-      .all(writtenTexts.itemText)
-      .map(({ parts: [, section, field, key, part], value }) => ({ field: fieldAt(section, { field, key, part }), value })),
-  ];
-  return texts
-    .filter(({ field }) => hasSigns(field))
-    .flatMap(({ value }) => leadsIn(value).flatMap((word) => readLead(word) ?? []));
+      .map(({ address, parts: [page, section, field], value }) => ({ address, page, section, text: value, at: { field } })),
+    ...decided.all(writtenTexts.itemText).map(({ address, parts: [page, section, field, key, part], value }) => ({
+      address,
+      page,
+      section,
+      text: value,
+      at: { field, key, part },
+    })),
+  ].filter(({ section, at }) => hasSigns(fieldAt(section, at)));
+
+/** Where the words of the seller's own texts lead. */
+export const textLeadsOf = (decided: Decided): Lead[] =>
+  setTexts(decided).flatMap(({ text }) => leadsIn(text).flatMap((word) => readLead(word) ?? []));
+
+/** Something of the seller's that leads to what is to go: where it stands, and how it leads there no more. */
+export interface LinkTo {
+  says: string;
+  mends: Wish;
 }
 
-/** A lead whose page or section is not in the shop, in words; null where it leads where it should. */
-export function whyLost(lead: Lead, pages: readonly Page[], isThere: (page: Page) => boolean): string | null {
+/**
+ * All that leads to what is to go. A button leads where it did by itself again; words stay, and lead nowhere.
+ * @param within the page that is to go itself: what stands on it goes along
+ */
+export function linksTo(decided: Decided, names: Names, gone: (lead: Lead) => boolean, within = ''): LinkTo[] {
+  const isGone = (word: string) => {
+    const lead = readLead(word);
+    return lead !== null && gone(lead);
+  };
+  const where = (page: string, section: string) => `${names.section(page, section)} on ${names.page(page)}`;
+  const buttons = decided
+    .all(leadsTo)
+    .filter(({ parts: [page], value }) => page !== within && isGone(value))
+    .map(({ parts: [page, section, field] }) => ({
+      says: `the ${field === 'second' ? 'second button' : field} of ${where(page, section)}`,
+      mends: clear(leadsTo(page, section, field)),
+    }));
+  const words = setTexts(decided)
+    .filter(({ page, text }) => page !== within && leadsIn(text).some(isGone))
+    .map(({ address, page, section, text }) => {
+      const said = runsOf(text).find(({ lead }) => lead !== undefined && isGone(lead))?.text ?? '';
+      return { says: `“${said}” in ${where(page, section)}`, mends: { place: address, value: unlinked(text, gone) } };
+    });
+  return [...buttons, ...words];
+}
+
+/** The goods that can be led to, one piece by its id. */
+export function pieceOf({ catalogue }: Pick<Shop, 'catalogue'>, id: string): { product: Product; variant: Variant } | null {
+  for (const product of catalogue.products)
+    for (const variant of product.variants) if (variant.id === id) return { product, variant };
+  return null;
+}
+
+/** What leads lead to. */
+export type LedTo = Pick<Shop, 'pages' | 'catalogue' | 'rules' | 'files'>;
+
+/** Why a lead leads nowhere: what it leads to is not in the shop; null where it leads where it should. */
+export function whyLost(lead: Lead, shop: LedTo, isThere: (page: Page) => boolean): string | null {
+  const { pages } = shop;
   if (lead.kind === 'outside') return null;
+  if (lead.kind === 'file') return shop.files.has(lead.file) ? null : 'to a file that is not here';
+  if (lead.kind === 'code') {
+    const code = shop.rules.codes.find((one) => codeKey(one.code) === codeKey(lead.code));
+    return code && !code.automatic ? null : `to the code “${lead.code}”, which is no code of the till`;
+  }
+  if (lead.kind === 'cart') {
+    const piece = pieceOf(shop, lead.variant);
+    if (!piece) return 'to a thing that is not in the shop';
+    return isForSale(piece.variant) ? null : `to “${variantTitle(piece.product, piece.variant)}”, which is not for sale`;
+  }
   const page = pages.find(({ id }) => id === lead.page);
   if (!page) return 'to a page that is not in the shop';
   if (!isThere(page)) return `to “${page.name}”, which has nothing on it yet`;

@@ -4,6 +4,7 @@ import {
   given,
   goodsFirst,
   lookPlaces,
+  plainNames,
   planPlaces,
   productHidden,
   productPlaces,
@@ -15,11 +16,13 @@ import {
   type Place,
   type Value,
 } from '../places';
+import { variantTitle } from '../goods';
 import { type Page, type Section } from '../plan';
 import { type Project } from '../project';
 import { contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
+import { pieceOf } from './leads';
 import { type Shop } from './shop';
 
 /** A place at which something can be decided, with what stands there now. */
@@ -34,11 +37,17 @@ export interface PlaceNow {
 }
 
 /** How pages and products of a shop are named in sentences. */
-export function namesIn(shop: Shop): Partial<Names> {
+export function namesIn(shop: Shop): Names {
   const pages = new Map(shop.pages.map((page) => [page.id, page]));
   return {
+    ...plainNames,
     page: (id) => (id === 'product' ? 'all products' : (pages.get(id)?.name ?? id)),
     product: (id) => shop.catalogue.byId.get(id)?.title ?? id,
+    variant: (id) => {
+      const piece = pieceOf(shop, id);
+      return piece ? variantTitle(piece.product, piece.variant) : id;
+    },
+    file: (hash) => shop.files.get(hash)?.name ?? 'a file',
   };
 }
 

@@ -1,10 +1,10 @@
 import { correct, readBrief, toldPlace, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
-import { titlesOf, type Goods } from '../goods/about';
+import { titlesOf, type GivenFile, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
 import { type MadePicture } from '../pictures';
 import { planShop, type Known, type Page } from '../plan';
-import { Decided, lookPlaces } from '../places';
+import { Decided, givenAway, lookPlaces } from '../places';
 import { type Picture, type Project } from '../project';
 import { slugify } from '../slug';
 import { Stage } from '../stage';
@@ -43,6 +43,8 @@ export interface Shop {
   leads: Leads;
   /** And where words of their own texts lead. */
   textLeads: readonly Lead[];
+  /** Files that are given away, by the hash of their bytes. */
+  files: ReadonlyMap<string, GivenFile>;
   /** Pictures by the name that the list of goods gives them. */
   pictures: ReadonlyMap<string, Picture>;
   /** Decisions that point at something that is gone. They are kept and shown. */
@@ -111,6 +113,7 @@ export class Workshop {
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
+      files: new Map(decided.all(givenAway).map(({ parts: [hash], value }) => [hash, value])),
       pictures,
       setAside: setAsideIn({ project, decided, catalogue, pages, writer, pictures }),
       slug: slugify(name, 'shop'),

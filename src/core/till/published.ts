@@ -79,6 +79,15 @@ export const hostDataSchema = z.object({
       z.object({ name: z.string().min(1).max(longestName), at: z.string().regex(/^data\/files\/[0-9a-f]{64}$/) }),
     )
     .default({}),
+  /** Where each page stands by its id, so that who comes by an address of before is led on. Shops of before it was told have none. */
+  paths: z.record(z.string(), z.string().max(400)).optional(),
+  /** The page of the shelf on which each product stands, by their ids. */
+  shelfOf: z.record(z.string(), z.string().max(longestName)).optional(),
+  /** Origins whose frames a page may show once a visitor asks for one. */
+  frames: z
+    .array(z.string().regex(/^https:\/\/[a-z0-9.-]+(?::\d{1,5})?$/))
+    .max(40)
+    .optional(),
   /** Colours of letters, as CSS writes them. */
   look: z.object({ ground: colour, ink: colour, accent: colour }).optional(),
 });

@@ -4,6 +4,7 @@ import { dirname, extname, join } from 'node:path';
 import { z } from 'zod';
 import { isSafePath, unpack } from '@/core/project';
 import { phrasesOf } from '@/core/phrases';
+import { mediaTypeOf } from '@/core/files';
 import { fail, ok, type Result } from '@/core/result';
 import { dataFolder } from '../folder';
 import { hostDataSchema, type HostData } from '@/core/till';
@@ -11,6 +12,7 @@ import { wrongAddress } from '@/core/address';
 import { open, type SignedMessage } from '../payment/message';
 import { again, giveBack, letGo, messagesOn } from '../payment/payment';
 import { addresses } from '../addresses';
+import { ledOn, movedBy, readMoved, writeMoved } from './moved';
 import { Outbox } from './outbox';
 import { HostTill } from './till';
 
@@ -29,6 +31,8 @@ type Site = z.infer<typeof siteSchema>;
 
 const siteFolder = (address: string) => join(dataFolder(), 'host', address);
 const hashKey = (key: string) => createHash('sha256').update(key).digest('hex');
+
+const movedFile = (address: string) => join(siteFolder(address), 'moved.json');
 
 function readSite(address: string): Site | null {
   const path = join(siteFolder(address), 'site.json');
@@ -132,6 +136,8 @@ export function publish(address: string, key: string, archive: Uint8Array, now: 
     writeFileSync(to, content);
     bytes += content.length;
   }
+  const was = site ? hostData(address) : null;
+  writeMoved(movedFile(address), movedBy(readMoved(movedFile(address)), was, rules.value));
   const release: Release = { id, at: now, files: files.value.size, bytes };
   const code = site?.recoveryHash ? undefined : newCode();
   writeSite({
@@ -212,9 +218,16 @@ export function serve(address: string, path: string): Served | null {
   if (!site) return null;
   const wanted = path === '' || path.endsWith('/') ? `${path}index.html` : path;
   const file = fileOf(site, wanted);
-  if (file) return { status: 200, type: mediaTypes[extname(wanted)] ?? 'application/octet-stream', body: file };
+  if (file)
+    return { status: 200, type: mediaTypes[extname(wanted)] ?? mediaTypeOf(wanted) ?? 'application/octet-stream', body: file };
   const missing = fileOf(site, '404.html');
   return missing ? { status: 404, type: 'text/html; charset=utf-8', body: missing } : null;
+}
+
+/** Where a page stands now that stood at this path before; null where nothing did, or it is gone. */
+export function movedTo(address: string, path: string): string | null {
+  const data = hostData(address);
+  return data && ledOn(path, readMoved(movedFile(address)), data);
 }
 
 /** Whether a path without a slash at its end names a page. */

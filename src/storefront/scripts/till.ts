@@ -1,6 +1,16 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, followings, makeBill, type TillRules } from '@/core/till';
-import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
+import {
+  addToCart,
+  changesOf,
+  priceLine,
+  readCart,
+  writeCart,
+  type CartChange,
+  type CartLine,
+  type Priced,
+  type PricedLine,
+} from './cart';
 import { sendOrder } from './order';
 import { rhythmIn, row, taxRows } from './figures';
 import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint, orders } from './ports';
@@ -74,9 +84,24 @@ function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean)
   return list;
 }
 
+/** What a button of the shop leads here with, once: a thing to put in, a code to type. A reload asks for nothing again. */
+async function takeAsked(): Promise<void> {
+  const asked = new URLSearchParams(location.search);
+  const [put, from, code] = ['put', 'from', 'code'].map((name) => asked.get(name) ?? '');
+  if (!put && !code) return;
+  history.replaceState(null, '', location.pathname);
+  if (code) keepTyped({ ...typedBefore(), code: codesIn(`${String(typedBefore().code ?? '')},${code}`).join(', ') });
+  const offer = put && from && /^goods\/[^/]+\/$/.test(from) ? await loadOffer(from) : null;
+  const sold = offer?.variants.find(({ id }) => id === put);
+  if (!sold) return;
+  const { currency } = await loadRules();
+  addToCart(sold.id, from ?? '', 1, sold.stock, { title: sold.title, price: sold.price, currency });
+}
+
 async function paintCart(): Promise<void> {
   const place = document.querySelector('[data-cart]');
   if (!place) return;
+  await takeAsked();
   const cart = await priceCart();
   const { rules, phrases, lines } = cart;
   settleCart(cart);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
+import { mostGiven, whyNotGiven } from '@/core/files';
 import { typedAddress } from '@/core/lead';
 import { whyNotAt, type Wish } from '@/core/places';
 import { type Bringing, type FieldOffer, type Group, type Offer } from '@/core/requests';
@@ -79,6 +80,13 @@ const inSight = 7;
 const isShort = (offers: readonly Offer[]) =>
   offers.length <= inSight && offers.reduce((sum, { label }) => sum + label.length + 3, 0) <= 100;
 
+/** What can be brought, as the browser asks for it. */
+const bringable = {
+  picture: { accept: ['image/*', '.svg'], label: 'Bring one' },
+  file: { accept: [], label: 'Bring a file to give' },
+  video: { accept: ['.mp4', '.webm'], label: 'Bring a video' },
+} as const satisfies Readonly<Record<Bringing['as'], { accept: readonly string[]; label: string }>>;
+
 export type Bring = (bringing: Bringing, file: OpenedFile) => Promise<string>;
 type Done = (wishes: readonly Wish[], label: string) => void;
 
@@ -133,15 +141,23 @@ function GroupOf({
         onDone={onDone}
       />
     ));
-  if (group.as === 'acts') return <Acts title={group.title} offers={group.offers} onDone={onDone} />;
+  if (group.as === 'acts')
+    return (
+      <>
+        {group.say ? <small style={{ flex: '1 0 100%' }}>{group.say}</small> : null}
+        <Acts title={group.title} offers={group.offers} onDone={onDone} />
+      </>
+    );
   const bring =
     group.brings === undefined ? null : (
       <OpenFile
-        accept={['image/*', '.svg']}
+        accept={bringable[group.brings.as].accept}
         plain
+        most={() => (group.brings?.as === 'picture' ? Infinity : mostGiven)}
+        onTooLarge={(name) => setSaid(whyNotGiven(name, Infinity, 'file'))}
         onOpen={([file]) => void (file && group.brings && onBring(group.brings, file).then(setSaid))}
       >
-        Bring one
+        {bringable[group.brings.as].label}
       </OpenFile>
     );
   if (group.as === 'several')
@@ -171,16 +187,20 @@ function GroupOf({
   };
   if (!isShort(group.offers) && !group.offers.some(({ picture }) => picture !== undefined))
     return (
-      <Choice
-        label={stands?.say ? `Now: ${stands.say}` : group.title}
-        unseen={!stands?.say}
-        value={stands?.id ?? ''}
-        options={[
-          ...(stands ? [] : [{ id: '', name: 'Something else' }]),
-          ...group.offers.map(({ id, label }) => ({ id, name: label })),
-        ]}
-        onChange={take}
-      />
+      <>
+        <Choice
+          label={stands?.say ? `Now: ${stands.say}` : group.title}
+          unseen={!stands?.say}
+          value={stands?.id ?? ''}
+          options={[
+            ...(stands ? [] : [{ id: '', name: 'Something else' }]),
+            ...group.offers.map(({ id, label }) => ({ id, name: label })),
+          ]}
+          onChange={take}
+        />
+        {bring}
+        {bring ? <small role="status">{said}</small> : null}
+      </>
     );
   return (
     <>

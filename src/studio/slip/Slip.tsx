@@ -3,7 +3,8 @@
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
-import { given, set, type Wish } from '@/core/places';
+import { writeLead } from '@/core/lead';
+import { given, givenAway, set, type Wish } from '@/core/places';
 import { plainProse } from '@/core/prose';
 import { thingName, thingOf, type ThingKind } from '@/core/things/about';
 import { type PointedAt } from '@/workers/pointer';
@@ -189,8 +190,15 @@ export function Slip({
 
   const shown = thingOf(thing);
   const name = made?.slip.name ?? (shown ? thingName(shown) : '');
-  const bring: Bring = async ({ place, beside }, file) => {
+  const bring: Bring = async ({ place, beside, as }, file) => {
     if (!worker) return '';
+    if (as !== 'picture') {
+      const kept = await worker.ask('keepFile', { ...file, as });
+      if (!kept.ok) return kept.say;
+      const lead = writeLead({ kind: 'file', file: kept.value.hash });
+      onDecide([set(givenAway(kept.value.hash), kept.value), { place, value: lead }], `${name}: ${kept.value.name}`);
+      return '';
+    }
     const { pictures, refused, notes } = await keepPictures([file], worker);
     const [picture] = pictures;
     if (!picture) return refused.join(' ');

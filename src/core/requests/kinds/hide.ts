@@ -1,4 +1,6 @@
 import { planPlaces, set } from '../../places';
+import { linksTo, namesIn } from '../../site';
+import { goingAct, leadsToSection } from '../going';
 import { canMove, defineRequest, isWhatThePageIsFor } from '../request';
 
 export const hide = defineRequest({
@@ -6,11 +8,11 @@ export const hide = defineRequest({
   title: 'On the page',
   on: ['section'],
   offers: (spot) => {
-    const { section, owner } = spot;
+    const { section, owner, decided, shop } = spot;
     if (!section || section.hidden || !canMove(spot) || isWhatThePageIsFor(spot)) return null;
-    return {
-      as: 'acts',
-      offers: [{ id: 'hide', label: 'Hide it', wishes: [set(planPlaces.sectionHidden(owner, section.id), true)] }],
-    };
+    return goingAct(
+      { id: 'hide', label: 'Hide it', wishes: [set(planPlaces.sectionHidden(owner, section.id), true)] },
+      linksTo(decided, namesIn(shop), leadsToSection(owner, section.id)),
+    );
   },
 });

@@ -1,3 +1,5 @@
+import { sizeOf } from '../../files';
+import { priceListOf } from '../../goods';
 import { writeLead } from '../../lead';
 import { clear, leadsOn, leadsTo as place, set, standsAt } from '../../places';
 import { leadAt, type Shop } from '../../site';
@@ -11,7 +13,25 @@ const mostProducts = 60;
 /** Pages that are led to by what they are for, never by a link of the seller's. */
 const notLedTo: ReadonlySet<string> = new Set(['thanks', 'missing', 'checkout']);
 
-/** Every page that a button or words can lead to, and the sections of the page that they stand on; each by its lead. */
+/** Pieces beyond these are put into the cart from their own page alone. */
+const mostPieces = 60;
+
+/** What a button can do beside leading to a page: put one thing into the cart, type a code there, give a file. */
+const doing = ({ catalogue, rules, files }: Shop): { id: string; label: string }[] => [
+  ...[...priceListOf(catalogue.products).values()].slice(0, mostPieces).map(({ id, title }) => ({
+    id: writeLead({ kind: 'cart', variant: id }),
+    label: `Into the cart: ${title}`,
+  })),
+  ...rules.codes
+    .filter(({ automatic }) => !automatic)
+    .map(({ code }) => ({ id: writeLead({ kind: 'code', code }), label: `To the cart with the code ${code}` })),
+  ...[...files].map(([file, { name, size }]) => ({
+    id: writeLead({ kind: 'file', file }),
+    label: `The file ${name}, ${sizeOf(size)}`,
+  })),
+];
+
+/** Everything that a button or words can lead to: pages, the sections of the page that they stand on, what is put into the cart, files; each by its lead. */
 export function targetsOf(shop: Shop, here: string): { id: string; label: string }[] {
   const pages = shop.pages.filter((page) => page.kind !== 'product' && !notLedTo.has(page.kind));
   const products = shop.pages.filter((page) => page.kind === 'product').slice(0, mostProducts);
@@ -25,6 +45,7 @@ export function targetsOf(shop: Shop, here: string): { id: string; label: string
       id: writeLead({ kind: 'section', page: here, section: id }),
       label: `Here: ${label}`,
     })),
+    ...doing(shop),
     ...products.map((page) => ({ id: writeLead({ kind: 'page', page: page.id }), label: `Product: ${page.name}` })),
   ];
 }
@@ -45,6 +66,6 @@ export const leadsTo = defineRequest({
       ...(lead?.kind === 'outside' ? [{ id: now, label: `Outside: ${lead.address}`, wishes: [set(to, now)], stands: true }] : []),
       ...targetsOf(shop, owner).map(({ id, label }) => ({ id, label, wishes: [set(to, id)], stands: now === id })),
     ];
-    return { as: 'choice', offers };
+    return { as: 'choice', offers, brings: { as: 'file', place: to.address, beside: null } };
   },
 });

@@ -43,6 +43,6 @@ export const openingPicture = defineRequest({
         stands: picture === opening,
       })),
     ];
-    return { as: 'choice', offers, brings: { place: lookPlaces.openingShows.address, beside: null } };
+    return { as: 'choice', offers, brings: { as: 'picture', place: lookPlaces.openingShows.address, beside: null } };
   },
 });

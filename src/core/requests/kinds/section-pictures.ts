@@ -38,7 +38,7 @@ export const sectionPictures = defineRequest({
           wishes: show([...shown.slice(0, most - 1), name]),
         })),
       ],
-      brings: { place: place.address, beside: shown.slice(0, most - 1) },
+      brings: { as: 'picture', place: place.address, beside: shown.slice(0, most - 1) },
     };
   },
 });

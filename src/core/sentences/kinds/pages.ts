@@ -2,8 +2,8 @@ import { clear, planPlaces, set, textPlace } from '../../places';
 import { ownKey } from '../../sections/about';
 import { isSmallWord } from '../../words';
 import { tokensOf } from '../tokens';
-import { freshId, pageDefinitions, pageLibrary, type Page } from '../../plan';
-import { isNamed } from '../../requests';
+import { freshId, pageLibrary, type Page } from '../../plan';
+import { isNamed, pageOut as outOf } from '../../requests';
 import {
   asName,
   categoriesNamed,
@@ -204,12 +204,9 @@ export const pageOut = defineSentence({
   reads: (said) => {
     const one = pagesNamed(said)[0]?.page ?? (hears(said, 'page') ? pageHere(said) : null);
     if (!one) return no(noPage);
-    const optional = pageDefinitions.some((definition) => definition.kind === one.kind && definition.optional);
-    if (!optional && !one.added) return firmNo(`A shop needs the page “${one.name}”. It can be taken out of the menu.`);
-    return {
-      wishes: [one.added ? clear(planPlaces.addedPage(one.id)) : set(planPlaces.pageHidden(one.id), true)],
-      of: { page: one.name },
-    };
+    const out = outOf(said.shop, said.decided, one);
+    if (!out) return firmNo(`A shop needs the page “${one.name}”. It can be taken out of the menu.`);
+    return { wishes: out.wishes, of: { page: one.name } };
   },
 });
 

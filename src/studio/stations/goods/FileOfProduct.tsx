@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { sizeOf } from '@/core/files';
 import { productPlaces, set } from '@/core/places';
 import { type Product } from '@/core/project';
 import { type ShopWorker } from '@/workers/client';
@@ -10,8 +11,6 @@ import { type ProjectState } from '../../useProject';
 
 /** Largest file that is sold, bytes: it goes through the browser's storage and the archive of the shop. */
 const mostBytes = 50 * 1024 ** 2;
-
-const sizeOf = (bytes: number) => (bytes < 1024 ** 2 ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / 1024 ** 2).toFixed(1)} MB`);
 
 /** The file that buyers of a download get. */
 export function FileOfProduct({ product, state, worker }: { product: Product; state: ProjectState; worker: ShopWorker | null }) {
@@ -37,7 +36,7 @@ export function FileOfProduct({ product, state, worker }: { product: Product; st
           onOpen={([opened]) => {
             if (!opened || !worker) return;
             setRefused('');
-            void worker.ask('keepFile', opened).then((kept) => {
+            void worker.ask('keepFile', { ...opened, as: 'sold' }).then((kept) => {
               if (kept.ok) state.decide(set(place, kept.value));
               else setRefused(kept.say);
             });

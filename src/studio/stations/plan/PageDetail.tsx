@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { GridList, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { clear, planPlaces, set, whyNot } from '@/core/places';
+import { planPlaces, set, whyNot } from '@/core/places';
 import { type OutlinePage } from '@/workers/protocol';
 import { Button, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -60,7 +60,7 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
   };
   const takeOut = () => {
     goTo('');
-    state.decide(page.added ? clear(planPlaces.addedPage(page.id)) : set(planPlaces.pageHidden(page.id), true));
+    if (page.out) state.decide(page.out.wishes);
   };
   return (
     <Inside>
@@ -83,6 +83,11 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
           onLeave={() => setRenaming(false)}
         />
       ) : null}
+      {page.out?.say ? (
+        <Soft>
+          <small>{page.out.say} Taken out, the page takes that along: it leads where it did.</small>
+        </Soft>
+      ) : null}
       {named ? (
         <Row>
           <TextButton onPress={() => state.decide(set(planPlaces.inMenu(page.id), !page.inMenu))}>
@@ -94,7 +99,7 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
           <TextButton onPress={() => setRenaming(true)} aria-label={`Rename ${page.name}`}>
             Rename
           </TextButton>
-          {page.optional ? (
+          {page.out ? (
             <TextButton onPress={takeOut} aria-label={`Take ${page.name} out of the shop`}>
               Take it out
             </TextButton>

@@ -7,7 +7,7 @@ import { clear, planPlaces, set, textPlace } from '@/core/places';
 import { isOwnKey, ownKey, sectionAbout, type TextAt, type TextField } from '@/core/sections/about';
 import { type OutlinePage, type OutlineSection } from '@/workers/protocol';
 import { sourceLine } from '../../because';
-import { Choice, Field, Row, TextButton } from '../../parts';
+import { Choice, Field, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type StationProps } from '../station';
 
@@ -128,7 +128,7 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
   const is = stateOf(section);
   const spoken = section.words.filter((text) => text.rank < 3 && text.text).slice(0, 2);
   const remove = () => {
-    state.decide(clear(planPlaces.addedSection(key, section.id)));
+    state.decide([clear(planPlaces.addedSection(key, section.id)), ...section.ledTo.mends]);
   };
   return (
     <Detail>
@@ -165,6 +165,11 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
           }}
         />
       ) : null}
+      {section.ledTo.say && !section.hidden ? (
+        <Soft>
+          <small>{section.ledTo.say} Hidden or removed, that leads where it did.</small>
+        </Soft>
+      ) : null}
       <Row>
         <TextButton onPress={() => goTo(page.path, section.id)} isDisabled={is === 'off'} aria-label={`Show ${section.label}`}>
           Show
@@ -172,7 +177,12 @@ function SectionDetail({ page, section, at, state, goTo, onMove, movable }: Stri
         {movable ? (
           <>
             <TextButton
-              onPress={() => state.decide(set(planPlaces.sectionHidden(key, section.id), !section.hidden))}
+              onPress={() =>
+                state.decide([
+                  set(planPlaces.sectionHidden(key, section.id), !section.hidden),
+                  ...(section.hidden ? [] : section.ledTo.mends),
+                ])
+              }
               aria-label={`${section.hidden ? 'Bring back' : 'Hide'} ${section.label}`}
             >
               {section.hidden ? 'Bring back' : 'Hide'}

@@ -4,7 +4,7 @@ import { phrasesOf } from '@/core/phrases';
 import { type HostData, type Order } from '@/core/till';
 import { minorDigits, orderRequestSchema } from '@/core/till/page';
 import { giftCardPdf, invoicePdf } from '@/papers';
-import { addresses, askFor, fetchFile, hostData, isPage, jsonOf, most, Rate, serve, tillOf } from '@/standins';
+import { addresses, askFor, fetchFile, hostData, isPage, jsonOf, most, movedTo, partOf, Rate, serve, tillOf } from '@/standins';
 import { answering, json, refuse } from '../../../standin/doors';
 import { faces, fileAnswer } from '../../../standin/papers';
 
@@ -68,13 +68,32 @@ export const GET = answering<Call>(async (request, { params }) => {
   }
   const file = serve(address, path);
   if (!file) return nobody();
-  const lasting = /^(pictures|fonts)\//.test(path);
-  return new Response(new Uint8Array(file.body), {
-    status: file.status,
+  const moved = file.status === 404 ? movedTo(address, path) : null;
+  // It may move again: browsers ask each time.
+  if (moved !== null)
+    return new Response(null, {
+      status: 308,
+      headers: { location: `${addresses().shop(address)}${encodeURI(moved)}${url.search}`, 'cache-control': 'no-cache' },
+    });
+  const lasting = /^(pictures|fonts|files)\//.test(path);
+  const headers = {
+    ...guards,
+    'content-type': file.type,
+    'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
+  };
+  // A video is fetched in parts by browsers that play it.
+  if (!path.startsWith('files/') || file.status !== 200)
+    return new Response(new Uint8Array(file.body), { status: file.status, headers });
+  const part = partOf(request.headers.get('range'), file.body.length);
+  if (part === 'none')
+    return new Response(null, { status: 416, headers: { ...headers, 'content-range': `bytes */${file.body.length}` } });
+  const { from, to } = part ?? { from: 0, to: file.body.length - 1 };
+  return new Response(new Uint8Array(file.body.subarray(from, to + 1)), {
+    status: part ? 206 : 200,
     headers: {
-      ...guards,
-      'content-type': file.type,
-      'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
+      ...headers,
+      'accept-ranges': 'bytes',
+      ...(part ? { 'content-range': `bytes ${from}-${to}/${file.body.length}` } : {}),
     },
   });
 });
