@@ -39,7 +39,7 @@ export async function buildAssets(said = false) {
   buildRegions();
 
   const scripts = {};
-  for (const name of ['shop', 'till', 'thanks', 'search', 'number'])
+  for (const name of ['shop', 'till', 'thanks', 'search', 'number', 'asked'])
     scripts[name] = await bundle(`src/storefront/scripts/${name}.ts`);
   writeFileSync(
     path('src/storefront/scripts.generated.ts'),

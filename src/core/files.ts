@@ -25,7 +25,7 @@ const kinds: Readonly<Record<string, string>> = {
 };
 
 /** Endings of files that play as a video. MP4 and WebM are what browsers play alike. */
-export const videoEndings = ['mp4', 'webm'] as const;
+const videoEndings = ['mp4', 'webm'] as const;
 
 /** Largest file that a shop gives away or shows, bytes: it goes through the browser's storage, and to each who takes it. */
 export const mostGiven = 40 * 1024 ** 2;
@@ -38,13 +38,12 @@ export const mediaTypeOf = (name: string): string | null => {
   return Object.hasOwn(kinds, ending) ? (kinds[ending] ?? null) : null;
 };
 
+export const isVideo = (name: string): boolean => (videoEndings as readonly string[]).includes(endingOf(name));
+
 /** Why a file is not taken, or empty. */
 export function whyNotGiven(name: string, size: number, as: 'file' | 'video'): string {
   if (size > mostGiven) return `“${name}” is larger than the ${mostGiven / 1024 ** 2} MB that a shop gives away.`;
-  if (as === 'video')
-    return (videoEndings as readonly string[]).includes(endingOf(name))
-      ? ''
-      : `“${name}” is no video that all browsers play. Save it as MP4 or WebM.`;
+  if (as === 'video') return isVideo(name) ? '' : `“${name}” is no video that all browsers play. Save it as MP4 or WebM.`;
   return mediaTypeOf(name)
     ? ''
     : `“${name}” is of a kind that shops don't give away. A PDF, a picture, a table, a text, sound, a video or a zip can be.`;

@@ -6,6 +6,8 @@ import { type Product } from '@/core/project';
 import {
   filePath,
   leadAt,
+  namesIn,
+  pictureField,
   pieceOf,
   whyLost,
   type Addresses,
@@ -228,6 +230,7 @@ export function arranged<K extends SectionKind>(context: SectionContext<K>): str
     arrangement ? `as-${arrangement}` : '',
     tone ? `tone-${tone}` : '',
     shop.exceptions.phone.hidden.some(here) ? 'off-phone' : '',
+    section.folded ? 'folded' : '',
   ]
     .filter(Boolean)
     .join(' ');
@@ -326,7 +329,12 @@ export function ownPictures<K extends SectionKind>(c: SectionContext<K>, sizes: 
   return c.section.pictures.flatMap((name) => {
     const is = thing(c, { kind: 'own-picture', page: ownerOf(c.page), section: c.section.id, name });
     const drawn = ownPicture(c, name, sizes, { is, late: true });
-    return drawn ?? [];
+    const lead = drawn && c.shop.leads.get(leadAt(ownerOf(c.page), c.section.id, pictureField(name)));
+    const to = lead && hrefOf(c, lead);
+    if (!to) return drawn ?? [];
+    // A picture that says nothing is named by where it leads.
+    const says = c.addresses.picture(name)?.says;
+    return html`<a ${to} ${says ? null : html` aria-label="${nameLed(c.shop, lead)}"`}>${drawn}</a>`;
   });
 }
 
@@ -393,6 +401,23 @@ function hrefOf(context: Context, lead: Lead | null): Markup | null {
   if (lead.kind === 'cart' || lead.kind === 'code') return html`href="${toCart(context, lead)}"`;
   const to = addresses.page(shop.pages.find(({ id }) => id === lead.page)?.path ?? '');
   return html`href="${lead.kind === 'section' ? `${to}#${lead.section}` : to}"`;
+}
+
+/** What something leads to by its own name, in no language of ours. */
+function nameLed(shop: Shop, lead: Lead): string {
+  const { page, variant, file } = namesIn(shop);
+  switch (lead.kind) {
+    case 'outside':
+      return lead.address.replace(/^(?:mailto|tel):|^https?:\/\/|\/$/g, '');
+    case 'cart':
+      return variant(lead.variant);
+    case 'code':
+      return lead.code;
+    case 'file':
+      return file(lead.file);
+    default:
+      return page(lead.page);
+  }
 }
 
 /** The cart with something in it: its script takes what the address says, and then says it no more. In the studio's window nothing is bought. */

@@ -110,6 +110,7 @@ function head(c: Context): Markup {
       target.kind === 'preview'
         ? null
         : html`<script src="${addresses.asset('scripts/shop.js')}" defer></script>
+            ${page.kind === 'cart' ? html`<script src="${addresses.asset('scripts/asked.js')}" defer></script>` : null}
             ${extra ? html`<script src="${addresses.asset(`scripts/${extra}.js`)}" defer></script>` : null}${
               page.kind === 'checkout' && shop.rules.tax.business
                 ? html`<script src="${addresses.asset('scripts/number.js')}" defer></script>`

@@ -27,6 +27,8 @@ test.each([
   ['home', 'gallery'],
   ['home', 'story'],
   ['home', 'free-text'],
+  ['home', 'posted'],
+  ['home', 'video'],
   ['about', 'article'],
 ] as const)('a picture of the seller’s own stands in %s/%s, described, and is sent with the site', (page, section) => {
   const shop = shopWith(page, section, [own.name]);
@@ -39,7 +41,14 @@ test.each([
 });
 
 test('every kind of section that can show pictures is tried above', () =>
-  expect(sectionKinds.filter((kind) => sectionAbout(kind).pictures)).toEqual(['gallery', 'story', 'free-text', 'article']));
+  expect(sectionKinds.filter((kind) => sectionAbout(kind).pictures)).toEqual([
+    'gallery',
+    'posted',
+    'story',
+    'video',
+    'free-text',
+    'article',
+  ]));
 
 test('one that is gone is a finding; the section goes on without it', () => {
   const shop = shopWith('home', 'story', ['gone.jpg']);

@@ -1,4 +1,4 @@
-import { parseAt, type Wish } from '@/core/places';
+import { parseAt, type Value, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
 import { slipOf, type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { findingsOf } from '@/core/proof';
@@ -43,8 +43,14 @@ function thingsIn(shop: Shop): Map<string, Thing> {
 }
 
 const offersOf = (group: Group): readonly Offer[] => (group.as === 'fields' ? [] : group.offers);
-const typedInto = (value: string | number | null, as: FieldOffer['as']) =>
-  as === 'address' ? 'https://mill.example/' : typeof value === 'number' ? value + 1 : `${value ?? ''} more`;
+const typedInto = (value: string | number | null, as: FieldOffer['as']): Value =>
+  as === 'address'
+    ? 'https://mill.example/'
+    : as === 'position'
+      ? { latitude: 58.97, longitude: -3.3 }
+      : typeof value === 'number'
+        ? value + 1
+        : `${value ?? ''} more`;
 const wishesOf = (group: Group): Wish[] =>
   group.as === 'fields'
     ? group.fields.map(({ place, value, as }) => ({ place, value: typedInto(value, as) }))

@@ -4,6 +4,8 @@ import { type Language } from '../phrases/about';
 import { isForeign } from './language';
 import { isAside, roleByWords } from './roleWords';
 import { isJudged } from './spoken';
+import { leastSure, surelyPrinted } from './judge/notes';
+import { toSay } from './judge/toSay';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
 import { isGrammar } from './facts/tokens';
 import { type Sentence } from './sentences';
@@ -35,8 +37,6 @@ export interface Statement {
   foreign: boolean;
 }
 
-/** What may be printed without asking: of a hundred sentences that are this likely, one may be wrong. */
-export const surelyPrinted = 0.7;
 /** What is less likely than this is not even asked about. */
 export const leastAsked = 0.06;
 
@@ -81,7 +81,7 @@ function topicsOf(role: Role, text: string, isDetail: boolean): Topic[] {
 }
 
 /** What the judge can't read is asked about, the likeliest first where it matters. */
-const unjudged = (print: number): number => leastAsked + print * (surelyPrinted - leastAsked) * 0.99;
+const unjudged = (print: number): number => leastAsked + print * (leastSure - leastAsked);
 
 /** What the seller is asked about: whether it may be printed. */
 export type Asked = Pick<Statement, 'key' | 'text' | 'source'>;
@@ -175,8 +175,12 @@ export function statementsOf(
     const isRead = isJudged(spoken);
     const isDetail = isRead && sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
     const role = isRead ? tellingRole(judged) : roleByWords(sentence.text, spoken);
-    const print = isDetail ? 1 : isRead ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
-    const text = isRead ? repaired(inEnglish(withPreposition(sentence, judged.said.label))) : repaired(sentence.text);
+    // What is to be said stands in the sentence: the seller is asked whether it may be, without who is bidden.
+    const bidden = isRead && !isDetail ? toSay(sentence.text) : null;
+    const print = isDetail ? 1 : bidden !== null ? leastSure : isRead ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
+    const text = isRead
+      ? repaired(inEnglish(bidden === null ? withPreposition(sentence, judged.said.label) : sentence.text.slice(bidden)))
+      : repaired(sentence.text);
     if (known.has(text)) return [];
     known.add(text);
     return [

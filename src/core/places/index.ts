@@ -33,5 +33,17 @@ export * as tillPlaces from './till';
 export { listAnswer, listCell, listColumn, shelfRefused } from './list';
 export { givenAway } from './files';
 export { goodsFirst, mostFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
-export { fieldAt, fieldOfText, leadsOn, leadsTo, onItem, standsAt, textPlace, writeText, writtenTexts } from './words';
+export {
+  fieldAt,
+  fieldOfText,
+  leadsOn,
+  leadsTo,
+  onItem,
+  pictureLeadsTo,
+  sayLead,
+  standsAt,
+  textPlace,
+  writeText,
+  writtenTexts,
+} from './words';
 export { shortened, shown } from './says';

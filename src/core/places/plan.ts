@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { pageKinds } from '../plan/about';
-import { kindOfSection, listsOf, sectionAbout, sectionKinds } from '../sections/about';
+import { writePosition } from '../position';
+import { canFold, kindOfSection, listsOf, sectionAbout, sectionKinds } from '../sections/about';
 import { definePlace, type At } from './place';
 import { shown, turnsAt } from './says';
 
@@ -66,6 +67,25 @@ export const sectionHidden = definePlace({
   address: ['plan', ':page', ':section', 'hidden'],
   value: z.boolean(),
   says: (_, after, at: OfSection) => `${sectionOf(at)} is ${after ? 'hidden' : 'shown'}`,
+});
+/** A section that is seen once a button leads to it, and not before. */
+export const sectionFolded = definePlace({
+  address: ['plan', ':page', ':section', 'folded'],
+  value: (_page, section) => {
+    const kind = kindOfSection(section);
+    return kind && canFold(kind) ? z.boolean() : null;
+  },
+  says: (_, after, at: OfSection) => `${sectionOf(at)} is seen ${after ? 'once a button opens it' : 'at once'}`,
+});
+/** Where a pin stands on a map. */
+export const mapPin = definePlace({
+  address: ['plan', ':page', ':section', 'pin'],
+  value: (_page, section) =>
+    kindOfSection(section) === 'map'
+      ? z.object({ latitude: z.number().min(-90).max(90), longitude: z.number().min(-180).max(180) })
+      : null,
+  says: (_, after, at: OfSection) =>
+    after ? `The pin of ${sectionOf(at)} stands at ${writePosition(after)}` : `The pin of ${sectionOf(at)} stands at your town`,
 });
 /** Pictures of the seller's own that a section shows, by their names. */
 export const sectionPictures = definePlace({

@@ -10,7 +10,7 @@ import { asked, corrections, mayPrint } from './reading';
 import { kindOfSection, sectionAbout } from '../sections/about';
 import * as till from './till';
 import { givenAway } from './files';
-import { leadsTo, writtenTexts } from './words';
+import { leadsTo, pictureLeadsTo, writtenTexts } from './words';
 
 const kindOf = (one: Pick<Place, 'kind'>): PlaceKind => one.kind;
 
@@ -50,9 +50,12 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.itemOrder,
   plan.sectionHidden,
   plan.arrangement,
+  plan.sectionFolded,
+  plan.mapPin,
   plan.sectionPictures,
   ...Object.values(writtenTexts),
   leadsTo,
+  pictureLeadsTo,
   givenAway,
   ...Object.values(productPlaces),
   productHidden,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { kindOfSection, textFieldAt, type TextAt, type TextField } from '../sections/about';
+import { kindOfSection, sectionAbout, textFieldAt, type TextAt, type TextField } from '../sections/about';
 import { leadSchema, readLead, type Lead } from '../lead';
 import { definePlace, partsOf, type Address, type At, type Names, type Place, type Wish } from './place';
 import { shown } from './says';
@@ -60,6 +60,19 @@ export const leadsTo = definePlace({
     const lead = after === undefined ? null : readLead(after);
     const to = lead ? sayLead(lead, names) : 'where it did';
     return `${named(field)} of ${names.section(page, section)} on ${names.page(page)} leads to ${to}`;
+  },
+});
+
+/** Where a picture of the seller's own leads, in the section that shows it. */
+export const pictureLeadsTo = definePlace({
+  address: ['leads', ':page', ':section', 'picture', ':name'],
+  value: (_page, section) => {
+    const kind = kindOfSection(section);
+    return kind && sectionAbout(kind).pictures ? leadSchema : null;
+  },
+  says: (_, after, { parts: [page, section, name], names }: At<[string, string, string]>) => {
+    const lead = after === undefined ? null : readLead(after);
+    return `“${name}” in ${names.section(page, section)} on ${names.page(page)} leads ${lead ? `to ${sayLead(lead, names)}` : 'nowhere'}`;
   },
 });
 

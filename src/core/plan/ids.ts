@@ -20,6 +20,8 @@ export function sectionToAdd(kind: SectionKind, id: string): Section {
     visitorGets,
     doNext,
     hidden: false,
+    folded: false,
+    pin: null,
     from: 'added',
     arrangement: null,
     pictures: [],

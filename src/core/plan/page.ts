@@ -1,6 +1,7 @@
 import { type Reading } from '../brief';
 import { type Catalogue, type Category } from '../goods';
 import { type Product } from '../goods/about';
+import { type Position } from '../position';
 import { type SectionKind } from '../sections/kind';
 import { type TillRules } from '../till/about';
 
@@ -48,6 +49,10 @@ export interface Section {
   visitorGets: string;
   doNext: string;
   hidden: boolean;
+  /** It is seen once a button leads to it, and not before. */
+  folded: boolean;
+  /** Where the pin of a map stands, where the seller says. */
+  pin: Position | null;
   /** "made": it follows from what is known. "asked": the brief wants it, and some of its texts may still be missing. "added": the seller put it there. */
   from: 'made' | 'asked' | 'added';
   /** Which of its arrangements the seller chose; null leaves it to the look. */

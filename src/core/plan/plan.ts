@@ -1,6 +1,6 @@
 import { inPerson, phrasesOf } from '../phrases';
 import { planPlaces, type Decided } from '../places';
-import { sectionAbout, sectionDefinition, type SectionKind } from '../sections';
+import { canFold, sectionAbout, sectionDefinition, type SectionKind } from '../sections';
 import { reseated } from '../order';
 import { slugify } from '../slug';
 import { reason, type Because, type Known, type Page, type PageKind, type Section } from './page';
@@ -12,9 +12,11 @@ const {
   arrangement,
   inFooter,
   inMenu,
+  mapPin,
   pageHidden,
   pageName,
   pageOrder,
+  sectionFolded,
   sectionHidden,
   sectionOrder,
   sectionPictures,
@@ -167,6 +169,8 @@ function makeSections(
       visitorGets,
       doNext,
       hidden: decided.get(sectionHidden(pageId, id)) ?? false,
+      folded: (canFold(kind) && decided.get(sectionFolded(pageId, id))) ?? false,
+      pin: (kind === 'map' ? decided.get(mapPin(pageId, id)) : null) ?? null,
       from,
       arrangement: decided.get(arrangement(pageId, id)) ?? null,
       pictures: decided.get(sectionPictures(pageId, id)) ?? [],

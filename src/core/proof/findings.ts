@@ -92,6 +92,27 @@ export const checks: readonly Check[] = [
     },
   },
   {
+    id: 'folded',
+    station: 'plan',
+    fine: 'Whatever waits for a button has one.',
+    look: ({ pages, leads, textLeads }) => {
+      const opened = new Set(
+        [...leads.values(), ...textLeads].flatMap((lead) => (lead.kind === 'section' ? [`${lead.page}/${lead.section}`] : [])),
+      );
+      const owner = (page: Page) => (page.kind === 'product' ? 'product' : page.id);
+      const waiting = new Map(
+        pages.flatMap((page) =>
+          page.sections.flatMap(({ id, label, folded, hidden }) =>
+            folded && !hidden && !opened.has(`${owner(page)}/${id}`) ? [[`${owner(page)}/${id}`, { page, label }] as const] : [],
+          ),
+        ),
+      );
+      return [...waiting.values()].map(({ page, label }) =>
+        mend(`“${label}” on “${page.name}” waits for a button, and none leads to it. Have one lead there, or show it at once.`),
+      );
+    },
+  },
+  {
     id: 'shown-pictures',
     station: 'plan',
     fine: 'Every picture that you put into a section is there.',

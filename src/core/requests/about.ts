@@ -12,6 +12,9 @@ export const requestKinds = [
   'order',
   'hide',
   'phones',
+  'fold',
+  'map-pin',
+  'video-file',
   'arrangement',
   'ground',
   'second-button',
@@ -62,7 +65,7 @@ export interface FieldOffer {
   place: Address;
   /** What stands there now; of money, minor units as a number. */
   value: string | number | null;
-  as: 'line' | 'money' | 'address';
+  as: 'line' | 'money' | 'address' | 'position';
 }
 
 /** A file of the seller's can be brought. What names it is to stand at this place, alone or after others. */

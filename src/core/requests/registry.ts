@@ -4,6 +4,7 @@ import { arrangement } from './kinds/arrangement';
 import { art } from './kinds/art';
 import { cornersRequest } from './kinds/corners';
 import { duplicate } from './kinds/duplicate';
+import { fold } from './kinds/fold';
 import { goodsColumns } from './kinds/goods-columns';
 import { goodsFirst } from './kinds/goods-first';
 import { ground } from './kinds/ground';
@@ -12,6 +13,7 @@ import { leadsOutside } from './kinds/leads-outside';
 import { leadsTo } from './kinds/leads-to';
 import { leaveOutItem } from './kinds/leave-out-item';
 import { leaveOutText } from './kinds/leave-out-text';
+import { mapPin } from './kinds/map-pin';
 import { mark } from './kinds/mark';
 import { markPlaces } from './kinds/mark-places';
 import { markSize } from './kinds/mark-size';
@@ -35,6 +37,7 @@ import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
+import { videoFile } from './kinds/video-file';
 import { type RequestDefinition } from './request';
 
 /** Every request there is, in the order of a slip. Leave one out and this does not compile. */
@@ -48,6 +51,9 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   order,
   hide,
   phones,
+  fold,
+  'map-pin': mapPin,
+  'video-file': videoFile,
   arrangement,
   ground,
   'second-button': secondButton,

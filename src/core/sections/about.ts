@@ -103,6 +103,9 @@ export const sectionAbout = (kind: SectionKind): SectionAbout => sectionAbouts[k
 /** Sections that sellers can put on a page. */
 export const sectionLibrary: readonly SectionAbout[] = sectionKinds.map(sectionAbout).filter((about) => about.library);
 
+/** Whether a section of a kind can wait until a button leads to it: not what a page opens with, nor what it is made of. */
+export const canFold = (kind: SectionKind): boolean => sectionAbout(kind).library && kind !== 'opening';
+
 /** The kind of a section by its id: the kind itself, with a number where a page has several of it. */
 export function kindOfSection(id: string): SectionKind | undefined {
   return sectionKinds.find((kind) => id === kind || (id.startsWith(`${kind}-`) && /^\d+$/.test(id.slice(kind.length + 1))));

@@ -183,6 +183,7 @@ export function* siteFiles(shop: Shop, draw: Draw, target: Target): Generator<Si
         return shelf ? [[product.id, shelf.id] as const] : [];
       }),
     ),
+    ...(shop.frames.length ? { frames: [...shop.frames] } : {}),
     look: { ground: palette.ground, ink: palette.text, accent: palette.accent },
   };
   yield { path: 'data/host.json', text: JSON.stringify(host) };

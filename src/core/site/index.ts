@@ -1,6 +1,17 @@
 export { lookSearch, makeShop, Workshop, type SetAside, type Shop } from './shop';
 export { exceptionsOf, type Exceptions } from './exceptions';
-export { leadAt, leadsOf, linksTo, pieceOf, textLeadsOf, whyLost, type Leads, type LedTo, type LinkTo } from './leads';
+export {
+  leadAt,
+  leadsOf,
+  linksTo,
+  pictureField,
+  pieceOf,
+  textLeadsOf,
+  whyLost,
+  type Leads,
+  type LedTo,
+  type LinkTo,
+} from './leads';
 export {
   firstView,
   isShelf,

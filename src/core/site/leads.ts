@@ -1,7 +1,18 @@
 import { readLead, type Lead } from '../lead';
-import { clear, fieldAt, leadsTo, writtenTexts, type Address, type Decided, type Names, type Wish } from '../places';
+import {
+  clear,
+  fieldAt,
+  leadsTo,
+  pictureLeadsTo,
+  writtenTexts,
+  type Address,
+  type Decided,
+  type Names,
+  type Wish,
+} from '../places';
 import { leadsIn, runsOf, unlinked } from '../prose';
-import { hasSigns } from '../sections/about';
+import { hasSigns, kindOfSection } from '../sections/about';
+import { videoOf } from '../video';
 import { isForSale, variantTitle } from '../goods';
 import { type Page } from '../plan';
 import { type Product, type Variant } from '../project';
@@ -13,13 +24,31 @@ export type Leads = ReadonlyMap<string, Lead>;
 
 export const leadAt = (owner: string, section: string, field: string): string => `${owner}/${section}/${field}`;
 
-export const leadsOf = (decided: Decided): Leads =>
-  new Map(
-    decided.all(leadsTo).flatMap(({ parts: [page, section, field], value }): [string, Lead][] => {
-      const lead = readLead(value);
-      return lead ? [[leadAt(page, section, field), lead]] : [];
+/** A picture of a section leads somewhere under this name, in place of a field's. */
+export const pictureField = (name: string): string => `picture/${name}`;
+
+export function leadsOf(decided: Decided): Leads {
+  const led = (at: string, value: string): [string, Lead][] => {
+    const lead = readLead(value);
+    return lead ? [[at, lead]] : [];
+  };
+  return new Map([
+    ...decided.all(leadsTo).flatMap(({ parts: [page, section, field], value }) => led(leadAt(page, section, field), value)),
+    ...decided
+      .all(pictureLeadsTo)
+      .flatMap(({ parts: [page, section, name], value }) => led(leadAt(page, section, pictureField(name)), value)),
+  ]);
+}
+
+/** Where the frames of others come from that a shop shows: origins, each once. */
+export const framesOf = (decided: Decided): string[] => [
+  ...new Set(
+    decided.all(writtenTexts.fieldText).flatMap(({ parts: [, section, field], value }) => {
+      const video = field === 'address' && kindOfSection(section) === 'video' ? videoOf(value) : null;
+      return video?.kind === 'frame' ? [new URL(video.address).origin] : [];
     }),
-  );
+  ),
+];
 
 /** The seller's own texts whose words can lead somewhere. */
 const setTexts = (decided: Decided): { address: Address; page: string; section: string; text: string }[] =>
@@ -63,13 +92,20 @@ export function linksTo(decided: Decided, names: Names, gone: (lead: Lead) => bo
       says: `the ${field === 'second' ? 'second button' : field} of ${where(page, section)}`,
       mends: clear(leadsTo(page, section, field)),
     }));
+  const pictures = decided
+    .all(pictureLeadsTo)
+    .filter(({ parts: [page], value }) => page !== within && isGone(value))
+    .map(({ parts: [page, section, name] }) => ({
+      says: `“${name}” in ${where(page, section)}`,
+      mends: clear(pictureLeadsTo(page, section, name)),
+    }));
   const words = setTexts(decided)
     .filter(({ page, text }) => page !== within && leadsIn(text).some(isGone))
     .map(({ address, page, section, text }) => {
       const said = runsOf(text).find(({ lead }) => lead !== undefined && isGone(lead))?.text ?? '';
       return { says: `“${said}” in ${where(page, section)}`, mends: { place: address, value: unlinked(text, gone) } };
     });
-  return [...buttons, ...words];
+  return [...buttons, ...pictures, ...words];
 }
 
 /** The goods that can be led to, one piece by its id. */

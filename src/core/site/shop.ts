@@ -15,7 +15,7 @@ import { setAsideIn, type SetAside } from './setAside';
 import { markChoice, type MarkChoice } from './markChoice';
 import { openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
-import { leadsOf, textLeadsOf, type Leads } from './leads';
+import { framesOf, leadsOf, textLeadsOf, type Leads } from './leads';
 import { type Lead } from '../lead';
 import { isMoneyKnown, makeRules } from './rules';
 
@@ -43,6 +43,8 @@ export interface Shop {
   leads: Leads;
   /** And where words of their own texts lead. */
   textLeads: readonly Lead[];
+  /** Origins of the frames of others that it shows. */
+  frames: readonly string[];
   /** Files that are given away, by the hash of their bytes. */
   files: ReadonlyMap<string, GivenFile>;
   /** Pictures by the name that the list of goods gives them. */
@@ -113,6 +115,7 @@ export class Workshop {
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
+      frames: framesOf(decided),
       files: new Map(decided.all(givenAway).map(({ parts: [hash], value }) => [hash, value])),
       pictures,
       setAside: setAsideIn({ project, decided, catalogue, pages, writer, pictures }),

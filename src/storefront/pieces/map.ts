@@ -9,16 +9,24 @@ const height = 400;
 /** Steps of the scale bar, kilometres. */
 const bars = [1, 2, 5, 10, 20, 50, 100, 200];
 
+/** Where the pin stands: where the seller put it, under the shop's name, else in their town. */
+function pinOf({ shop, section: { pin } }: SectionContext): { name: string; longitude: number; latitude: number } | null {
+  if (pin) return { name: shop.name, ...pin };
+  const place = shop.reading.place;
+  const at = place && locate(place.value);
+  return at && at.longitude !== null && at.latitude !== null
+    ? { name: at.name, longitude: at.longitude, latitude: at.latitude }
+    : null;
+}
+
 /**
  * A sketch of where the place is: the towns around it by distance and direction, north up, with a bar for the scale. Positions are from
  * the gazetteer; there are no roads in it, and it says so by having none.
  */
 export function drawMap(c: SectionContext): Markup | null {
   const { drawn } = say(c);
-  const place = c.shop.reading.place;
-  const at = place && locate(place.value);
-  if (!at || at.longitude === null || at.latitude === null) return null;
-  const own = { name: at.name, longitude: at.longitude, latitude: at.latitude };
+  const own = pinOf(c);
+  if (!own) return null;
   const towns = townsAround(own, 12);
   const kmPerDegree = 111.32;
   const east = (longitude: number) => (longitude - own.longitude) * kmPerDegree * Math.cos((own.latitude * Math.PI) / 180);

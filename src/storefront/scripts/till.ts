@@ -13,6 +13,7 @@ import {
 } from './cart';
 import { sendOrder } from './order';
 import { rhythmIn, row, taxRows } from './figures';
+import { keepTyped, typedBefore } from './typed';
 import { address, liveStock, loadOffer, loadPhrases, loadRules, make, money, onPaint, orders } from './ports';
 
 async function priceCart(): Promise<Priced> {
@@ -84,24 +85,9 @@ function billList(bill: Bill, { rules, phrases }: Priced, withDelivery: boolean)
   return list;
 }
 
-/** What a button of the shop leads here with, once: a thing to put in, a code to type. A reload asks for nothing again. */
-async function takeAsked(): Promise<void> {
-  const asked = new URLSearchParams(location.search);
-  const [put, from, code] = ['put', 'from', 'code'].map((name) => asked.get(name) ?? '');
-  if (!put && !code) return;
-  history.replaceState(null, '', location.pathname);
-  if (code) keepTyped({ ...typedBefore(), code: codesIn(`${String(typedBefore().code ?? '')},${code}`).join(', ') });
-  const offer = put && from && /^goods\/[^/]+\/$/.test(from) ? await loadOffer(from) : null;
-  const sold = offer?.variants.find(({ id }) => id === put);
-  if (!sold) return;
-  const { currency } = await loadRules();
-  addToCart(sold.id, from ?? '', 1, sold.stock, { title: sold.title, price: sold.price, currency });
-}
-
 async function paintCart(): Promise<void> {
   const place = document.querySelector('[data-cart]');
   if (!place) return;
-  await takeAsked();
   const cart = await priceCart();
   const { rules, phrases, lines } = cart;
   settleCart(cart);
@@ -268,30 +254,10 @@ async function askForCard(wanted: string, phrases: ScriptPhrases): Promise<[type
   }
 }
 
-const formKey = 'arcatum-checkout';
-
 /** What a buyer typed stays through a refusal, a reload and the way back, as long as the browser's tab; consent is given each time. */
 function keepForm(form: HTMLFormElement): void {
   const typed = [...new FormData(form)].filter(([name, value]) => name !== 'consent' && typeof value === 'string');
   keepTyped(Object.fromEntries(typed));
-}
-
-function keepTyped(typed: Record<string, unknown>): void {
-  try {
-    sessionStorage.setItem(formKey, JSON.stringify(typed));
-  } catch {
-    // Storage is shut: the form lasts as long as the page.
-  }
-}
-
-function typedBefore(): Record<string, unknown> {
-  try {
-    const typed: unknown = JSON.parse(sessionStorage.getItem(formKey) ?? 'null');
-    return typeof typed === 'object' && typed !== null ? { ...typed } : {};
-  } catch {
-    // Damaged or shut: nothing was typed.
-    return {};
-  }
 }
 
 let restored: HTMLFormElement | undefined;

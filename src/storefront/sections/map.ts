@@ -1,10 +1,20 @@
 import { drawMap } from '../pieces/map';
-import { arranged, drawText, own, type Drawing } from '../context';
+import { geoAddress, writePosition } from '@/core/position';
+import { arranged, drawText, own, say, type Drawing } from '../context';
 import { html } from '../html';
 
 const draw: Drawing<'map'>['draw'] = (c) =>
   html`<section class="part ${arranged(c)}" ${own(c)}>
-    <div class="words">${drawText(c, 'heading', 'h2')}${drawText(c, 'address', 'p', 'large')}</div>
+    <div class="words">
+      ${drawText(c, 'heading', 'h2')}${drawText(c, 'address', 'p', 'large')}${
+        c.section.pin
+          ? html`<p class="onward">
+              <a href="${geoAddress(c.section.pin)}">${say(c).drawn.openInMap}</a>
+              <span class="note">${writePosition(c.section.pin)}</span>
+            </p>`
+          : null
+      }
+    </div>
     ${drawMap(c)}
   </section>`;
 

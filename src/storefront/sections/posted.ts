@@ -1,4 +1,4 @@
-import { arranged, drawText, own, pictured, place, productPicture, type Drawing } from '../context';
+import { arranged, drawText, own, ownPictures, pictured, place, productPicture, type Drawing } from '../context';
 import { html } from '../html';
 
 const webAddress = (text: string): string => (/^https?:\/\//i.test(text) ? text : `https://${text}`);
@@ -6,15 +6,22 @@ const webAddress = (text: string): string => (/^https?:\/\//i.test(text) ? text 
 const draw: Drawing<'posted'>['draw'] = (c) => {
   const address = c.section.words.address;
   const safe = address?.text && /^(?:https?:\/\/)?[\w.-]+\.[a-z]{2,}(?:\/[\w./@~-]*)?$/i.test(address.text) ? address.text : null;
+  const mine = ownPictures(c, '(max-width: 820px) 46vw, 16vw');
   return html`<section class="part ${arranged(c)}" ${own(c)}>
     <div class="head">
       ${drawText(c, 'heading', 'h2')}${safe ? html`<p class="onward"><a href="${webAddress(safe)}" rel="noopener" ${place(c, 'address')}>${safe}</a></p>` : drawText(c, 'address', 'p')}
     </div>
-    <ul class="pictures" aria-hidden="true">
-      ${pictured(c)
-        .slice(-6)
-        .map((item) => html`<li>${productPicture(c, item, item.pictures[0], { decorative: true })}</li>`)}
-    </ul>
+    ${
+      mine.length
+        ? html`<ul class="pictures">
+            ${mine.map((picture) => html`<li>${picture}</li>`)}
+          </ul>`
+        : html`<ul class="pictures" aria-hidden="true">
+            ${pictured(c)
+              .slice(-6)
+              .map((item) => html`<li>${productPicture(c, item, item.pictures[0], { decorative: true })}</li>`)}
+          </ul>`
+    }
   </section>`;
 };
 

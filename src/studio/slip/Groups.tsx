@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
+import { parsePosition } from '@/core/position';
 import { mostGiven, whyNotGiven } from '@/core/files';
 import { typedAddress } from '@/core/lead';
 import { whyNotAt, type Wish } from '@/core/places';
@@ -285,7 +286,9 @@ function Typed({
       ? parsePrice(draft, digits)
       : as === 'address'
         ? typedAddress(draft)
-        : { ok: true as const, value: draft.trim() };
+        : as === 'position'
+          ? parsePosition(draft)
+          : { ok: true as const, value: draft.trim() };
   const wrong = draft === now ? null : read.ok ? whyNotAt(place, read.value) : read.say;
   const changed = draft !== now && read.ok && !wrong;
   const keep = () => {

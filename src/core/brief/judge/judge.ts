@@ -2,6 +2,8 @@ import { type Document, type Said } from '../../document';
 import { once } from '../../once';
 import { scoresOf, softmax, unpackWeights, type Features, type Weights } from '../../softmax';
 import { featuresOf, namesIn } from './features';
+import { isNotes, leastSure } from './notes';
+import { toSay } from './toSay';
 import trained from './weights.json';
 
 /** What a sentence does in a brief. */
@@ -165,7 +167,7 @@ export function judge(document: Document, goods: readonly string[] = [], by: Jud
       said,
       role: roles[shares.indexOf(Math.max(...shares))] ?? 'other',
       roles: shares,
-      print: print * own * stands,
+      print: isNotes(said.text) || toSay(said.text) !== null ? Math.min(print * own * stands, leastSure) : print * own * stands,
       mend: mend * own * stands,
       fit: { headline, lead, why },
     };

@@ -1,17 +1,16 @@
-import { leadsOn, leadsTo, standsAt } from '../../places';
-import { leadAt } from '../../site';
-import { isText } from '../../things/about';
 import { defineRequest } from '../request';
+import { ledFrom } from './leads-to';
 
 /** A web address, a mail address or a telephone number that a button or a link opens. */
 export const leadsOutside = defineRequest({
   kind: 'leads-outside',
   title: 'Or to an address',
-  on: ['button', 'link'],
-  offers: ({ thing, shop, owner, section }) => {
-    const at = isText(thing) ? standsAt(thing.place) : null;
-    if (!at || !section || at.at.key !== undefined || !leadsOn(section.id, at.at.field)) return null;
-    const lead = shop.leads.get(leadAt(owner, section.id, at.at.field));
+  on: ['button', 'link', 'own-picture'],
+  offers: (spot) => {
+    const { shop } = spot;
+    const led = ledFrom(spot);
+    if (!led) return null;
+    const { to, lead } = led;
     return {
       as: 'fields',
       digits: shop.rules.digits,
@@ -19,7 +18,7 @@ export const leadsOutside = defineRequest({
       fields: [
         {
           label: 'Or to a web, mail or phone address',
-          place: leadsTo(owner, section.id, at.at.field).address,
+          place: to.address,
           value: lead?.kind === 'outside' ? lead.address : '',
           as: 'address',
         },

@@ -1,11 +1,11 @@
 import { sizeOf } from '../../files';
 import { priceListOf } from '../../goods';
-import { writeLead } from '../../lead';
-import { clear, leadsOn, leadsTo as place, set, standsAt } from '../../places';
-import { leadAt, type Shop } from '../../site';
+import { writeLead, type Lead } from '../../lead';
+import { clear, leadsOn, leadsTo as place, pictureLeadsTo, set, standsAt, type Place } from '../../places';
+import { leadAt, pictureField, type Shop } from '../../site';
 import { isText } from '../../things/about';
 import { type Offer } from '../about';
-import { defineRequest } from '../request';
+import { defineRequest, type Spot } from '../request';
 
 /** Products beyond these are led to by the address of their page. */
 const mostProducts = 60;
@@ -50,19 +50,42 @@ export function targetsOf(shop: Shop, here: string): { id: string; label: string
   ];
 }
 
-/** Where a button or a link leads inside the shop. */
+/** From where something leads: a button, a link, or a picture of the seller's own; null where nothing does. */
+export function ledFrom({
+  thing,
+  shop,
+  owner,
+  section,
+}: Pick<Spot, 'thing' | 'shop' | 'owner' | 'section'>): { to: Place<string>; lead: Lead | undefined; isPicture: boolean } | null {
+  if (!section) return null;
+  if (thing.kind === 'own-picture')
+    return {
+      to: pictureLeadsTo(owner, section.id, thing.name),
+      lead: shop.leads.get(leadAt(owner, section.id, pictureField(thing.name))),
+      isPicture: true,
+    };
+  const at = isText(thing) ? standsAt(thing.place)?.at : undefined;
+  if (!at || at.key !== undefined || !leadsOn(section.id, at.field)) return null;
+  return {
+    to: place(owner, section.id, at.field),
+    lead: shop.leads.get(leadAt(owner, section.id, at.field)),
+    isPicture: false,
+  };
+}
+
+/** Where a button, a link or a picture leads inside the shop. */
 export const leadsTo = defineRequest({
   kind: 'leads-to',
   title: 'Leads to',
-  on: ['button', 'link'],
-  offers: ({ thing, shop, owner, section }) => {
-    const at = isText(thing) ? standsAt(thing.place) : null;
-    if (!at || !section || at.at.key !== undefined || !leadsOn(section.id, at.at.field)) return null;
-    const to = place(owner, section.id, at.at.field);
-    const lead = shop.leads.get(leadAt(owner, section.id, at.at.field));
+  on: ['button', 'link', 'own-picture'],
+  offers: (spot) => {
+    const { shop, owner } = spot;
+    const led = ledFrom(spot);
+    if (!led) return null;
+    const { to, lead } = led;
     const now = lead ? writeLead(lead) : '';
     const offers: Offer[] = [
-      { id: 'itself', label: 'Where it leads by itself', wishes: [clear(to)], stands: now === '' },
+      { id: 'itself', label: led.isPicture ? 'Nowhere' : 'Where it leads by itself', wishes: [clear(to)], stands: now === '' },
       ...(lead?.kind === 'outside' ? [{ id: now, label: `Outside: ${lead.address}`, wishes: [set(to, now)], stands: true }] : []),
       ...targetsOf(shop, owner).map(({ id, label }) => ({ id, label, wishes: [set(to, id)], stands: now === id })),
     ];

@@ -7,6 +7,7 @@ export const posted = aboutSection({
   visitorGets: 'Proof that there is life behind the shop, and a place to follow it.',
   doNext: 'Post one picture a week there, or take this out.',
   library: true,
+  pictures: 12,
   arrangements: [
     { id: 'strip', label: 'A strip' },
     { id: 'corner', label: 'Beside its link' },

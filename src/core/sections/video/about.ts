@@ -7,6 +7,7 @@ export const video = aboutSection({
   visitorGets: 'The work, moving.',
   doNext: 'Keep it under a minute.',
   library: true,
+  pictures: 1,
   arrangements: [
     { id: 'plate', label: 'A picture that leads to it' },
     { id: 'line', label: 'A line of text' },
@@ -14,6 +15,6 @@ export const video = aboutSection({
   fields: {
     heading: heading(),
     title: title({ ask: 'What the video shows' }),
-    address: anything({ ask: 'Where it is: its web address', most: 400 }),
+    address: anything({ ask: 'Where it is: its web address, or the markup for showing it elsewhere', most: 2000 }),
   },
 });

@@ -11,8 +11,9 @@ import { faces, fileAnswer } from '../../../standin/papers';
 /** Published shops. Each is seen at an origin of its own alone: `proxy.ts` sends what was asked there to here. */
 
 /** What a published page may do: its own files and nothing from elsewhere. */
-const policy =
-  "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self' mailto:";
+const policyWith = (frames: readonly string[]) =>
+  `default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self' mailto:; frame-src 'self'${frames.map((origin) => ` ${origin}`).join('')}`;
+const policy = policyWith([]);
 
 const guards = {
   'content-security-policy': policy,
@@ -78,6 +79,8 @@ export const GET = answering<Call>(async (request, { params }) => {
   const lasting = /^(pictures|fonts|files)\//.test(path);
   const headers = {
     ...guards,
+    // Frames of others, where the shop shows any: each loads once a visitor asks for it.
+    'content-security-policy': policyWith(hostData(address)?.frames ?? []),
     'content-type': file.type,
     'cache-control': lasting ? 'public, max-age=31536000, immutable' : 'no-cache',
   };

@@ -1,0 +1,26 @@
+import { planPlaces } from '../../places';
+import { writePosition } from '../../position';
+import { defineRequest } from '../request';
+
+/** Where the pin of a map stands. */
+export const mapPin = defineRequest({
+  kind: 'map-pin',
+  title: 'The pin',
+  on: ['section'],
+  offers: ({ section, owner, shop }) =>
+    section?.kind === 'map'
+      ? {
+          as: 'fields',
+          digits: shop.rules.digits,
+          currency: shop.rules.currency,
+          fields: [
+            {
+              label: 'The pin: latitude and longitude',
+              place: planPlaces.mapPin(owner, section.id).address,
+              value: section.pin ? writePosition(section.pin) : '',
+              as: 'position',
+            },
+          ],
+        }
+      : null,
+});
