@@ -97,7 +97,7 @@ describe('a button', () => {
     expect(labels).toEqual(
       expect.arrayContaining([
         expect.stringMatching(/^Into the cart: /),
-        'To the cart with the code MAY 10',
+        'The code MAY 10',
         'The file Price list 2026.pdf, 2 kB',
       ]),
     );

@@ -158,9 +158,17 @@ export function Choice<Id extends string>({
   /** Said to whoever does not see the page; those who do see a heading over it. */
   unseen?: boolean;
   value: NoInfer<Id>;
-  options: readonly { id: Id; name: string }[];
+  /** Those that stand together under a name are told apart from the others. */
+  options: readonly { id: Id; name: string; under?: string | undefined }[];
   onChange: (id: Id) => void;
 }) {
+  const listed = (of: typeof options) =>
+    of.map((option) => (
+      <option key={option.id} value={option.id}>
+        {option.name}
+      </option>
+    ));
+  const heads = [...new Set(options.map(({ under }) => under))];
   return (
     <NativeSelect>
       {unseen ? null : <span>{label}</span>}
@@ -172,11 +180,16 @@ export function Choice<Id extends string>({
           if (chosen) onChange(chosen.id);
         }}
       >
-        {options.map((option) => (
-          <option key={option.id} value={option.id}>
-            {option.name}
-          </option>
-        ))}
+        {heads.map((head) => {
+          const those = listed(options.filter(({ under }) => under === head));
+          return head === undefined ? (
+            those
+          ) : (
+            <optgroup key={head} label={head}>
+              {those}
+            </optgroup>
+          );
+        })}
       </select>
     </NativeSelect>
   );

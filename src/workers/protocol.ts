@@ -9,7 +9,7 @@ import { type ArtId } from '@/core/pictures/about';
 import { type Address, type Wish } from '@/core/places';
 import { type GivenFile } from '@/core/goods/about';
 import { type Picture, type Product, type Project, type Story } from '@/core/project';
-import { type SlipOf } from '@/core/requests';
+import { type SlipOf, type TargetOf } from '@/core/requests';
 import { type Past, type Understood } from '@/core/sentences/page';
 import { type Result } from '@/core/result';
 import { type Arrangement, type SectionKind, type TextAt } from '@/core/sections';
@@ -190,7 +190,7 @@ export interface Jobs {
       slip: SlipOf;
       text: OutlineText | null;
       /** Where words of the text can lead, by their leads. */
-      targets: { id: string; label: string }[];
+      targets: TargetOf[];
       /** The seller's picture that the thing is, where it is one. */
       picture: Picture | null;
       pictures: Record<string, string>;

@@ -267,6 +267,13 @@ export function briefCurrency(brief: string): string {
   return currencyFor(currency, country);
 }
 
+/** What is sold has to be this sure to be told to shoppers: of facts at 0.5, somewhat more than half are right. */
+const sureSold = 0.5;
+
+/** What is sold, as far as that is sure enough to be told to shoppers; what is not is asked about, and the list speaks for itself. */
+export const toldSells = ({ sells }: Pick<Reading, 'sells'>): Reading['sells'] =>
+  sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
+
 /** Where the shop is, where that is sure enough to be told to shoppers. */
 export const toldPlace = ({ place }: Pick<Reading, 'place'>): Reading['place'] =>
   place && (place.corrected === true || place.confidence >= sureWhere) ? place : null;

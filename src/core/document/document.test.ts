@@ -26,6 +26,11 @@ describe('every form of text comes apart into what is said', () => {
       ['Tone', 'loud'],
       ['Money', 'pounds'],
     ]);
+    expect(labelled('where → Bath\ntone => loud\nWe fire it twice → it lasts, and longer than you do.')).toEqual([
+      ['where', 'Bath'],
+      ['tone', 'loud'],
+      ['We fire it twice', 'it lasts, and longer than you do.'],
+    ]);
     expect(labelled('Where – Bath\nTone – loud')).toEqual([
       ['Where', 'Bath'],
       ['Tone', 'loud'],

@@ -45,13 +45,22 @@ export const requestKinds = [
 ] as const;
 export type RequestKind = (typeof requestKinds)[number];
 
+/** Something that can be led to: its lead, how it is called, and among which it is. */
+export interface TargetOf {
+  id: string;
+  label: string;
+  under: string;
+}
+
 /** One thing that can be chosen or done. */
 export interface Offer {
-  /** Among the offers of its request. */
+  /** What tells it from the other offers of its request. */
   id: string;
   label: string;
   /** What it is for whoever does not know. */
   say?: string;
+  /** Among which it is, where there are many. */
+  under?: string;
   /** A picture by its name, where the offer is one. */
   picture?: string;
   wishes: readonly Wish[];

@@ -17,6 +17,8 @@ export const sentenceKinds = [
   'move-end',
   'hide',
   'show',
+  'fold',
+  'unfold',
   'phone-hide',
   'phone-show',
   'arrange',

@@ -4,11 +4,13 @@ import { colourOf, colourWords } from '../brief';
 import { type Category } from '../goods';
 import { parsePrice } from '../goods/page';
 import { typedAddress } from '../lead';
+import { sensesOf, singular } from '../lexicon';
 import { numberWords } from '../numberWords';
 import { type Page } from '../plan';
 import { type Product } from '../project';
 import { type SectionKind } from '../sections/about';
 import { type Shop } from '../site';
+import { thingAbouts } from '../things/about';
 import { currenciesOf, isNameOfMoney } from '../till';
 import { isSmallWord } from '../words';
 import { stem, tokensOf, type Token } from './tokens';
@@ -105,6 +107,7 @@ function gatherNames(shop: Shop): Name[] {
   for (const category of shop.catalogue.categories) add(category.name, { category });
   for (const product of shop.catalogue.products) add(product.title, { product });
   for (const [words, product] of partsOfTitles(shop.catalogue.products)) names.push({ words, slot: { product }, common: false });
+  for (const [word, product] of headsOfTitles(shop)) names.push({ words: [word], slot: { product }, common: false });
   for (const { kind, name } of sectionNames) add(name, { section: kind });
   return names;
 }
@@ -125,6 +128,38 @@ function partsOfTitles(products: readonly Product[]): [string[], Product][] {
   const whole = new Set(products.map(({ title }) => wordsOf(title).join(' ')));
   return [...found].flatMap(([part, product]): [string[], Product][] =>
     product && !whole.has(part) ? [[part.split(' '), product]] : [],
+  );
+}
+
+/** Lexnames of WordNet for what is made, grown, eaten or worn. */
+const things = new Set([5, 6, 13, 17, 20, 27]);
+/** What things of a page are called is no name of goods by itself. */
+const ofPages = new Set(
+  [...Object.values(thingAbouts).map(({ name }) => name), ...sectionNames.map(({ name }) => name)].flatMap(wordsOf),
+);
+
+/** What a title is of in one word, where no other title is of it and no shelf: "blazer" of "Seated blazer, slate wool". */
+function headsOfTitles({ catalogue }: Shop): [string, Product][] {
+  const taken = new Set(catalogue.categories.flatMap(({ name }) => wordsOf(name)).map(singular));
+  const found = new Map<string, Product | null>();
+  for (const product of catalogue.products) {
+    const heads = new Set(wordsOf(product.title).map(singular));
+    for (const word of heads) found.set(word, found.has(word) ? null : product);
+  }
+  const headOf = ({ title }: Product) =>
+    singular(wordsOf(title.split(/[,:(–—]|\s(?:with|of|for|in|from|by)\s/)[0] ?? '').at(-1) ?? '');
+  return [...found].flatMap(([word, product]): [string, Product][] =>
+    product &&
+    word.length > 3 &&
+    headOf(product) === word &&
+    wordsOf(product.title).length > 1 &&
+    !taken.has(word) &&
+    !ofPages.has(word) &&
+    !commonNames.has(word) &&
+    things.has(sensesOf(word)[0]?.kind ?? -1) &&
+    [...colourWords(word)].length === 0
+      ? [[word, product]]
+      : [],
   );
 }
 

@@ -1,3 +1,4 @@
+import { toldSells } from '../brief';
 import { contrastRatio } from '../look';
 import {
   cardFile,
@@ -30,10 +31,11 @@ export function markSource({
 }: Pick<Shop, 'name' | 'reading' | 'catalogue' | 'look'>): MarkSource | null {
   const outlines = outlinesOf(look.heading.id);
   if (!outlines) return null;
-  const sold = reading.sells[0]?.value ?? '';
+  const sells = toldSells(reading);
+  const sold = sells[0]?.value ?? '';
   // What the shop says that it sells speaks before what single goods are called.
-  const told = reading.sells.map((fact) => motifOf(fact.value)).find((one) => one !== null);
-  const motif = told ?? motifsFor(nounsOf({ reading, catalogue }), 1)[0] ?? null;
+  const told = sells.map((fact) => motifOf(fact.value)).find((one) => one !== null);
+  const motif = told ?? motifsFor(nounsOf({ reading: { ...reading, sells }, catalogue }), 1)[0] ?? null;
   const under = sold && sold.length <= 26 ? sold : (reading.place?.value ?? '');
   return { name, under, outlines, motif, caps: look.family.caps };
 }

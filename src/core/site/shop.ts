@@ -1,4 +1,4 @@
-import { correct, readBrief, toldPlace, type Reading } from '../brief';
+import { correct, readBrief, toldPlace, toldSells, type Reading } from '../brief';
 import { makeCatalogue, type Catalogue } from '../goods';
 import { titlesOf, type GivenFile, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
@@ -71,7 +71,7 @@ export class Workshop {
       makeCatalogue(goods.products, decided, goods.digits, digits, moneyKnown),
     ),
     known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({
-      reading: { ...reading, place: toldPlace(reading) },
+      reading: { ...reading, place: toldPlace(reading), sells: toldSells(reading) },
       catalogue,
       rules,
     })),

@@ -24,12 +24,28 @@ export function severalOf(goods: string, { reading: { judged }, rules }: Pick<Kn
   return judged.some(({ said }) => said.text.toLowerCase().includes(several.toLowerCase())) ? several : goods;
 }
 
+/** So many shelves are named where they stand for what is sold. */
+const mostShelves = 3;
+
+/** "Trousers, jackets and shirts": the largest shelves, for shops of which nothing surely says what they sell. */
+function shelvesNamed({ catalogue, rules }: Pick<Known, 'catalogue' | 'rules'>): Text | null {
+  const { listed, inSentence } = phrasesOf(rules);
+  const largest = catalogue.categories
+    .filter(({ parent }) => parent === null)
+    .sort((a, b) => b.products.length - a.products.length)
+    .slice(0, mostShelves)
+    .map(({ name }) => name);
+  return largest.length > 1
+    ? fromGoods(capitalised(listed(largest.map(inSentence))), 'the largest categories of your list')
+    : null;
+}
+
 /** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
-export function plainHeadline({ reading, rules }: Known): Text | null {
+export function plainHeadline({ reading, catalogue, rules }: Known): Text | null {
   // "Spice box, seven" is one of several, and no name for them.
   const sold = reading.sells.filter(({ value }) => !value.includes(','));
   const [what] = sold;
-  if (!what) return null;
+  if (!what) return shelvesNamed({ catalogue, rules });
   const place = reading.place;
   const say = phrasesOf(rules);
   const text = place

@@ -33,6 +33,7 @@ body{margin:0;background:var(--ground);color:var(--text);font:400 var(--body)/va
 main{flex:1;width:100%;container-type:inline-size}
 [hidden]{display:none!important}
 :root:not([data-orders=preview]) .folded:not(:target){display:none!important}
+[data-orders=preview] .folded{outline:2px dashed var(--line);outline-offset:-8px}
 h1,h2,h3,.brand{font-family:var(--head);font-weight:var(--head-weight);margin:0;text-wrap:balance}
 ${fits}
 h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:var(--h1-line);letter-spacing:var(--h1-track)}

@@ -195,7 +195,7 @@ function GroupOf({
           value={stands?.id ?? ''}
           options={[
             ...(stands ? [] : [{ id: '', name: 'Something else' }]),
-            ...group.offers.map(({ id, label }) => ({ id, name: label })),
+            ...group.offers.map(({ id, label, under }) => ({ id, name: label, under })),
           ]}
           onChange={take}
         />

@@ -7,6 +7,7 @@ import { fieldOfText } from '@/core/places';
 import { typedAddress } from '@/core/lead';
 import { wordCount } from '@/core/sections/about';
 import { stockIn } from '@/core/words/page';
+import { type TargetOf } from '@/core/requests';
 import { type OutlineText } from '@/workers/protocol';
 import { type SetAct, type SettingState } from '@/workers/set';
 import { Choice, Field, Notice, Row, TextButton } from '../parts';
@@ -52,7 +53,7 @@ interface SetTextProps {
   /** How often the keyboard asked where words are to lead. */
   linking: number;
   /** Where words can lead. */
-  targets: readonly { id: string; label: string }[];
+  targets: readonly TargetOf[];
   onSet: (act: SetAct) => void;
 }
 
@@ -165,7 +166,7 @@ function LeadsTo({
         value={isOutside ? '' : (lead ?? '')}
         options={[
           { id: '', name: isOutside ? 'An address outside' : 'Choose a page …' },
-          ...targets.map(({ id, label }) => ({ id, name: label })),
+          ...targets.map(({ id, label, under }) => ({ id, name: label, under })),
         ]}
         onChange={(id) => (id ? onLead(id) : undefined)}
       />

@@ -1,10 +1,14 @@
+import { isForSale } from '../../goods';
 import { writeLead, type Lead } from '../../lead';
 import { clear, leadsOn, leadsTo, set, standsAt, textPlace } from '../../places';
+import { type Product, type Variant } from '../../project';
 import { textIn } from '../../sections';
+import { codeKey } from '../../till';
 import { isText } from '../../things/about';
 import {
   addressNamed,
   defineSentence,
+  firmNo,
   hears,
   no,
   pagesNamed,
@@ -17,9 +21,21 @@ import {
   type Said,
 } from '../said';
 
+/** The one piece of a product that a button can put into the cart: what has choices is chosen on its page. */
+function pieceFor(product: Product): Variant | null {
+  const sold = product.variants.filter(isForSale);
+  return product.options.length === 0 && sold.length === 1 ? (sold[0] ?? null) : null;
+}
+
 /** What a sentence says that a button leads to, with how it is called. */
 function targetOf(said: Said): { lead: Lead; name: string } | null {
   const { shop, spot } = said;
+  const toCart = hears(said, 'cart', 'basket', 'bag', 'trolley', 'buy');
+  const [wanted] = productsNamed(said);
+  const piece = toCart && wanted ? pieceFor(wanted) : null;
+  if (wanted && piece) return { lead: { kind: 'cart', variant: piece.id }, name: `the cart, with ${wanted.title} put in` };
+  const code = codeNamed(said);
+  if (code !== null) return { lead: { kind: 'code', code }, name: `the cart, with the code ${code} typed in` };
   const address = addressNamed(said);
   if (address) return { lead: { kind: 'outside', address }, name: address };
   const [page] = pagesNamed(said);
@@ -41,24 +57,44 @@ function targetOf(said: Said): { lead: Lead; name: string } | null {
   return null;
 }
 
+/** A code of the till that a sentence names as it is typed. */
+function codeNamed({ sentence, shop }: Said): string | null {
+  const text = ` ${sentence.text.toUpperCase().replace(/[^\p{L}\p{N}]+/gu, ' ')} `;
+  const found = shop.rules.codes.find(
+    ({ code, automatic }) => !automatic && text.includes(` ${codeKey(code).replace(/[^\p{L}\p{N}]+/gu, ' ')} `),
+  );
+  return found?.code ?? null;
+}
+
 const outside = (address: string) => ({ lead: { kind: 'outside' as const, address }, name: address });
 
 const unknownTarget =
   'Where should it lead? To a page, a shelf, a product or a part of this page by its name, or to a web, mail or phone address.';
 
-/** The field of the button or link that a sentence was said at. */
-function buttonHere({ spot: { thing, section } }: Said): string | null {
+/** The button or link that a sentence was said at; where it speaks of the button and was said at none, that of the opening. */
+function buttonHere(said: Said): { section: string; field: string } | null {
+  const { thing, section, page, shop } = said.spot;
   const at = isText(thing) ? standsAt(thing.place) : null;
-  return at && section && at.at.key === undefined && leadsOn(section.id, at.at.field) ? at.at.field : null;
+  if (at && section && at.at.key === undefined && leadsOn(section.id, at.at.field))
+    return { section: section.id, field: at.at.field };
+  const opening = page?.sections.find(({ kind, hidden }) => kind === 'opening' && !hidden);
+  if (!page || !opening || isText(thing) || !hears(said, 'button')) return null;
+  const field = hears(said, 'second', 'other') ? 'second' : 'button';
+  return textIn(shop.writer.words(page, opening) ?? {}, field)?.text ? { section: opening.id, field } : null;
 }
 
 export const leads = defineSentence({
   kind: 'leads',
   affirms: true,
   offers: 'Lead a button elsewhere: “this should go to the gift cards”',
-  at: ['button', 'link'],
+  at: ['button', 'link', 'page', 'section'],
   words: [
     'this should go to {page}',
+    'this should put {product} in the cart',
+    'the big button should put {product} in the basket',
+    'a press adds {product} to the cart',
+    'it should take the code to the cart',
+    'the button in the opening should lead to {category}',
     'this should lead to {category}',
     'link it to {page}',
     'link this to {address}',
@@ -76,12 +112,21 @@ export const leads = defineSentence({
     'when they click it they get to {category}',
   ],
   reads: (said): Found | No => {
-    const field = buttonHere(said);
-    const { section, owner } = said.spot;
-    if (!field || !section) return no('Point at a button or a link first.');
+    const here = buttonHere(said);
+    if (!here) return no('Point at a button or a link first.');
     const target = targetOf(said);
+    const [wanted] = productsNamed(said);
+    if (wanted && hears(said, 'cart', 'basket', 'bag', 'trolley') && target?.lead.kind !== 'cart')
+      return firmNo(
+        wanted.options.length
+          ? `“${wanted.title}” has choices, which are made on its page. Lead the button there, or choose one of them at the button.`
+          : `“${wanted.title}” is not for sale as things stand.`,
+      );
     if (!target) return no(unknownTarget);
-    return { wishes: [set(leadsTo(owner, section.id, field), writeLead(target.lead))], of: { to: target.name } };
+    return {
+      wishes: [set(leadsTo(said.spot.owner, here.section, here.field), writeLead(target.lead))],
+      of: { to: target.name },
+    };
   },
 });
 
@@ -98,10 +143,9 @@ export const leadsBack = defineSentence({
     'it should go where it went before',
   ],
   reads: (said) => {
-    const field = buttonHere(said);
-    const { section, owner } = said.spot;
-    if (!field || !section) return no('Point at a button or a link first.');
-    const place = leadsTo(owner, section.id, field);
+    const here = buttonHere(said);
+    if (!here) return no('Point at a button or a link first.');
+    const place = leadsTo(said.spot.owner, here.section, here.field);
     if (said.decided.get(place) === undefined) return no('It leads where it leads by itself.');
     return { wishes: [clear(place)] };
   },

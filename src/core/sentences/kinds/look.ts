@@ -226,6 +226,21 @@ const shifts: readonly { by: string; words: readonly string[]; turn: (from: Colo
   },
 ];
 
+const opposite: Readonly<Record<string, string>> = {
+  darker: 'lighter',
+  lighter: 'darker',
+  stronger: 'softer',
+  softer: 'stronger',
+};
+
+/** Less of a colour that has no hue is more of what it lacks: less grey is more colour, less black is more light. Null where it has one. */
+function withoutHue(hex: string, by: 'softer' | 'stronger'): string | null {
+  const { l, c } = lchOf(hex);
+  if (c >= 0.03) return null;
+  const more = l < 0.25 ? 'darker' : l > 0.93 ? 'lighter' : 'softer';
+  return by === 'stronger' ? more : (opposite[more] ?? more);
+}
+
 export const shift = defineSentence({
   kind: 'shift',
   offers: 'Turn a colour a little: “a darker green”, “less red”',
@@ -256,7 +271,10 @@ export const shift = defineSentence({
       shifts.find(({ words }) => words.some((word) => before.includes(word))) ??
       shifts.find(({ words }) => hears(said, ...words));
     if (!asked) return no('Darker, lighter, stronger or softer?');
-    const by = tooMuch && asked.by === 'darker' ? 'lighter' : tooMuch && asked.by === 'lighter' ? 'darker' : asked.by;
+    const named = coloursNamed(said)[0];
+    const turned = opposite[asked.by] ?? asked.by;
+    const isHueless = named && !tooMuch && (asked.by === 'softer' || asked.by === 'stronger') && withoutHue(named.hex, asked.by);
+    const by = isHueless || (tooMuch && (asked.by === 'darker' || asked.by === 'lighter') ? turned : asked.by);
     const turn = shifts.find((one) => one.by === by)?.turn ?? asked.turn;
     const [colour] = coloursNamed(said).filter(({ name }) => !(name.toLowerCase() === 'grey' && hears(said, 'colour', 'color')));
     const role = colour ? roleOf(colour.hex, said.shop) : 'accent';

@@ -1,6 +1,6 @@
 import { clear, lookPlaces, planPlaces, set } from '../../places';
 import { freshId, sectionToAdd, type Section } from '../../plan';
-import { sectionAbout, sectionLibrary, type SectionKind } from '../../sections';
+import { canFold, sectionAbout, sectionLibrary, type SectionKind } from '../../sections';
 import { canMove, isWhatThePageIsFor, ordered, requests, type Spot } from '../../requests';
 import { type Tone } from '../../look/about';
 import { nearestRole } from '../colours';
@@ -212,6 +212,53 @@ export const show = defineSentence({
     if (!section) return named.section ? no('It is on the page.') : no('This page has no such section. It can be added.');
     return { wishes: [set(planPlaces.sectionHidden(owner, section.id), false)], of: { section: section.id } };
   },
+});
+
+const folding = (said: Said, folded: boolean): Found | No => {
+  const section = sectionHere(said);
+  if (!section) return no(noSection);
+  if (!canFold(section.kind)) return firmNo(`${section.label} is always seen.`);
+  if (section.folded === folded) return firmNo(folded ? 'It waits for a button already.' : 'It is seen at once already.');
+  const place = planPlaces.sectionFolded(said.spot.owner, section.id);
+  return { wishes: [folded ? set(place, true) : clear(place)], of: { section: section.id } };
+};
+
+export const fold = defineSentence({
+  kind: 'fold',
+  affirms: true,
+  offers: 'Have a section wait for a button: “show the questions once a button is pressed”',
+  at: ['section', 'page'],
+  words: [
+    'show {section} once a button is pressed',
+    'show {section} only after a button is pressed',
+    'this should wait until somebody presses a button',
+    'keep {section} closed until a button opens it',
+    'open {section} with a button',
+    '{section} only on demand',
+    'fold {section} away until it is asked for',
+    'hide this behind a button',
+    'people should press something to see {section}',
+    'reveal {section} on click',
+  ],
+  reads: (said) => folding(said, true),
+});
+
+export const unfold = defineSentence({
+  kind: 'unfold',
+  affirms: true,
+  offers: 'Show a section at once again: “the questions without a press”',
+  at: ['section', 'page'],
+  words: [
+    'show {section} at once',
+    '{section} without a press',
+    'do not wait for a button to show {section}',
+    'this should be seen at once',
+    'open {section} from the start',
+    'no button needed for {section}',
+    'unfold {section}',
+    'always show {section} open',
+  ],
+  reads: (said) => folding(said, false),
 });
 
 const onPhones = (said: Said, id: 'shown' | 'hidden'): Found | No => {
