@@ -318,3 +318,43 @@ test('messages that the provider did not sign, or signed long ago, are not heard
   const seen = await asking(request).get(`${shop}api/orders/${number}?receipt=${receipt}`);
   expect((await seen.json()).state).toBe('awaiting-payment');
 });
+
+test('who comes by an address of before is led to where the page stands now', async ({ request }) => {
+  const release = (paths: Record<string, string>) => {
+    const files = Object.values(paths).map(
+      (path) => [`${path}index.html`, strToU8(`<!doctype html><title>${path}</title>`)] as const,
+    );
+    return Buffer.from(
+      zipSync({
+        'index.html': strToU8('<!doctype html><title>home</title>'),
+        '404.html': strToU8('<!doctype html><title>gone</title>'),
+        'data/host.json': strToU8(JSON.stringify({ ...data, paths })),
+        ...Object.fromEntries(files),
+        ...Object.fromEntries(Object.values(paths).map((path) => [`${path}offer.json`, strToU8('{}')])),
+      }),
+    );
+  };
+  const put = (paths: Record<string, string>) =>
+    request.put('/standin/host/host-moved', { data: release(paths), headers: { 'x-owner-key': key } });
+  expect((await put({ scoop: 'goods/scoop/', about: 'about/' })).status()).toBe(200);
+  expect((await put({ scoop: 'goods/rice-scoop/', about: 'about/' })).status()).toBe(200);
+  const shop = shopAt('host-moved');
+  const { host } = new URL(shop);
+  const ask = (path: string) =>
+    request.get(`http://localhost:${new URL(shop).port}/${path}`, { headers: { host }, maxRedirects: 0 });
+  for (const [path, to] of [
+    ['goods/scoop/', 'goods/rice-scoop/'],
+    ['goods/scoop/?from=letter', 'goods/rice-scoop/?from=letter'],
+    // A cart that was filled before asks here what its thing costs now.
+    ['goods/scoop/offer.json', 'goods/rice-scoop/offer.json'],
+  ] as const) {
+    const answer = await ask(path);
+    expect([path, answer.status(), answer.headers().location]).toEqual([path, 308, shop + to]);
+  }
+  expect((await ask('goods/rice-scoop/')).status()).toBe(200);
+  expect((await ask('goods/fork/')).status()).toBe(404);
+  // Home again: what led away from it leads to it.
+  expect((await put({ scoop: 'goods/scoop/', about: 'about/' })).status()).toBe(200);
+  expect((await ask('goods/scoop/')).status()).toBe(200);
+  expect((await ask('goods/rice-scoop/')).headers().location).toBe(`${shop}goods/scoop/`);
+});

@@ -267,12 +267,14 @@ export function briefCurrency(brief: string): string {
   return currencyFor(currency, country);
 }
 
-/** What is sold has to be this sure to be told to shoppers: of facts at 0.5, somewhat more than half are right. */
-const sureSold = 0.5;
+/** What is sold is told to shoppers from here on: of what is less sure, more is wrong than right. */
+const sureSold = 0.4;
 
-/** What is sold, as far as that is sure enough to be told to shoppers; what is not is asked about, and the list speaks for itself. */
-export const toldSells = ({ sells }: Pick<Reading, 'sells'>): Reading['sells'] =>
-  sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
+/** What is sold, as far as that is sure enough to be told to shoppers. Where the shelves of the list can speak instead, nothing else is. */
+export function toldSells({ sells }: Pick<Reading, 'sells'>, shelves: number): Reading['sells'] {
+  const sure = sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
+  return sure.length || shelves > 1 ? sure : sells;
+}
 
 /** Where the shop is, where that is sure enough to be told to shoppers. */
 export const toldPlace = ({ place }: Pick<Reading, 'place'>): Reading['place'] =>

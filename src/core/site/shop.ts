@@ -71,10 +71,11 @@ export class Workshop {
       makeCatalogue(goods.products, decided, goods.digits, digits, moneyKnown),
     ),
     known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({
-      reading: { ...reading, place: toldPlace(reading), sells: toldSells(reading) },
+      reading: { ...reading, place: toldPlace(reading), sells: toldSells(reading, catalogue.categories.length) },
       catalogue,
       rules,
     })),
+    all: new Stage((_, reading: Reading, sells: Reading['sells']): Reading => ({ ...reading, sells })),
     pictures: new Stage((_, pictures: Project['pictures']): Shop['pictures'] => byName(pictures)),
     source: new Stage((_, known: Known, pictures: Shop['pictures'], seed: number) => lookSource(known, pictures, seed)),
     look: new Stage((decided, source: LookSource) => makeLook(source, decided)),
@@ -87,12 +88,14 @@ export class Workshop {
 
   make(project: Project): Shop {
     const { stages } = this;
-    const { decided, known, moneyKnown, pictures } = this.known(project);
-    const { reading, catalogue, rules } = known;
+    const { decided, known, moneyKnown, pictures, sells } = this.known(project);
+    const { catalogue, rules } = known;
+    // What is not sure enough for shoppers is still asked about.
+    const reading = this.stages.all.make(decided, known.reading, sells);
     const look = stages.look.make(decided, stages.source.make(decided, known, pictures, project.seed));
     const pages = stages.plan.make(decided, known, look);
     const name = reading.name?.value ?? project.name;
-    const gathered = stages.harvest.make(decided, reading, writePins(pinsOf(decided)));
+    const gathered = stages.harvest.make(decided, known.reading, writePins(pinsOf(decided)));
     const writer = new Writer(known, decided, {
       harvest: gathered,
       vocabulary: stages.vocabulary.make(decided, known),
@@ -143,7 +146,7 @@ export class Workshop {
     const moneyKnown = stages.moneyKnown.make(decided, reading, project.goods.currency);
     const catalogue = stages.catalogue.make(decided, project.goods, rules.digits, moneyKnown);
     const known = stages.known.make(decided, reading, catalogue, rules);
-    return { decided, known, moneyKnown, pictures: stages.pictures.make(decided, project.pictures) };
+    return { decided, known, moneyKnown, sells: reading.sells, pictures: stages.pictures.make(decided, project.pictures) };
   }
 }
 

@@ -271,12 +271,12 @@ export const shift = defineSentence({
       shifts.find(({ words }) => words.some((word) => before.includes(word))) ??
       shifts.find(({ words }) => hears(said, ...words));
     if (!asked) return no('Darker, lighter, stronger or softer?');
-    const named = coloursNamed(said)[0];
+    const [colour] = coloursNamed(said).filter(({ name }) => !(name.toLowerCase() === 'grey' && hears(said, 'colour', 'color')));
     const turned = opposite[asked.by] ?? asked.by;
-    const isHueless = named && !tooMuch && (asked.by === 'softer' || asked.by === 'stronger') && withoutHue(named.hex, asked.by);
+    const isHueless =
+      colour && !tooMuch && (asked.by === 'softer' || asked.by === 'stronger') && withoutHue(colour.hex, asked.by);
     const by = isHueless || (tooMuch && (asked.by === 'darker' || asked.by === 'lighter') ? turned : asked.by);
     const turn = shifts.find((one) => one.by === by)?.turn ?? asked.turn;
-    const [colour] = coloursNamed(said).filter(({ name }) => !(name.toLowerCase() === 'grey' && hears(said, 'colour', 'color')));
     const role = colour ? roleOf(colour.hex, said.shop) : 'accent';
     if (!role) return firmNo(`There is no ${colour?.name ?? ''} among the colours of this shop.`);
     const now = colourNow(role, said.shop);
