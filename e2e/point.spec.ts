@@ -212,17 +212,18 @@ test('buttons lead where the seller wants them to: a page, an address, and a sec
   await expect(second).toHaveAttribute('href', 'https://mill.example/visit');
   await saved(page);
 
-  // A page that goes is a finding at once, and the button leads where it did.
+  // A page goes with what leads to it, which is said before: the button leads where it did, and nothing is lost.
   await station(page, 'Plan');
   await button.click();
   await leads.selectOption({ label: 'About' });
   await expect(button).toHaveAttribute('href', /about\/$/);
   await page.keyboard.press('Escape');
   await shopWindow(page).locator('.top nav a', { hasText: 'About' }).click();
-  await slip.getByRole('button', { name: 'Take this page out' }).click();
+  await expect(slip.getByText('The button of Opening on Home leads here.')).toBeVisible();
+  await slip.getByRole('button', { name: 'Take this page out, and mend the link' }).click();
   await expect(button).not.toHaveAttribute('href', /about\/$/);
   await station(page, 'Proof');
-  await expect(page.getByText(/A button or a link leads to a page that is not in the shop/)).toBeVisible();
+  await expect(page.getByText('Buttons and links lead where you want them to.')).toBeVisible();
 });
 
 test('the shop opens with a picture that is brought at the thing; what is no picture is refused with a sentence', async ({

@@ -6,6 +6,7 @@ import { type Product } from '@/core/project';
 import {
   filePath,
   leadAt,
+  namedAddress,
   namesIn,
   pictureField,
   pieceOf,
@@ -408,7 +409,7 @@ function nameLed(shop: Shop, lead: Lead): string {
   const { page, variant, file } = namesIn(shop);
   switch (lead.kind) {
     case 'outside':
-      return lead.address.replace(/^(?:mailto|tel):|^https?:\/\/|\/$/g, '');
+      return namedAddress(lead.address);
     case 'cart':
       return variant(lead.variant);
     case 'code':

@@ -3,6 +3,8 @@ import {
   given,
   givenAway,
   leadsTo,
+  outsideLinks,
+  parseAt,
   pictureLeadsTo,
   planPlaces,
   set,
@@ -239,4 +241,35 @@ test('the pin of a map stands where the seller says, and programs for maps can o
   expect(html).toContain('58.97, -3.3');
   expect(html).toMatch(new RegExp(`class="own"[^>]*>\\s*${makeShop(pinned).name}`));
   expect(drawn(project)).not.toContain('geo:');
+});
+
+describe('ways out of the shop', () => {
+  const out = outsideLinks.address('link');
+  const led = withWishes(project, [set(out, 'https://pictures.example/tarnwick/')]);
+  const footOf = (html: string) => html.slice(html.indexOf('<footer'));
+  const topOf = (html: string) => html.slice(html.indexOf('<header'), html.indexOf('</header>'));
+
+  test('stand in the footer under the name of where they lead, until they are named and put elsewhere', () => {
+    expect(footOf(drawn(led))).toMatch(
+      /href="https:\/\/pictures\.example\/tarnwick\/" rel="noopener"[^>]*>\s*pictures\.example\/tarnwick\s*</,
+    );
+    expect(topOf(drawn(led))).not.toContain('pictures.example');
+    const both = withWishes(led, [set(outsideLinks.label('link'), 'Our pictures'), set(outsideLinks.where('link'), 'both')]);
+    for (const part of [topOf, footOf]) expect(part(drawn(both))).toMatch(/>\s*Our pictures\s*</);
+    expect(topOf(drawn(both, 'about'))).toContain('Our pictures');
+  });
+
+  test('are added in the slip of what they stand in, one after another, and taken out as a whole', () => {
+    const more = slipOf(makeShop(led), led, { kind: 'footer' })?.groups.find(({ kind }) => kind === 'link-more');
+    expect(more?.as === 'fields' && more.fields[0]?.place).toBe('links/link-2/address');
+    const slip = slipOf(makeShop(led), led, { kind: 'outside-link', link: 'link' });
+    const act = slip?.groups.find(({ kind }) => kind === 'link-out');
+    const after = withWishes(led, act?.as === 'acts' ? (act.offers[0]?.wishes ?? []) : []);
+    expect(drawn(after)).toBe(drawn(project));
+    expect(slipOf(makeShop(after), after, { kind: 'outside-link', link: 'link' })).toBeNull();
+  });
+
+  test.each(['javascript:alert(1)', 'page/about', 'data:text/html,x', ''])('“%s” is none', (word) =>
+    expect(parseAt(out.address, word).ok).toBe(false),
+  );
 });

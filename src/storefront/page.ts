@@ -8,6 +8,7 @@ import {
   structuredData,
   viewPath,
   type Addresses,
+  type OutsideLink,
   type Shop,
   type Target,
   type View,
@@ -176,6 +177,15 @@ function brand(context: Context, at: 'top' | 'foot'): Markup {
 /** A name of a word that no narrow line takes may be broken, and only such a one: others would be broken where they needn't. */
 const breaks = (name: string): Markup | null => (/[^\s-]{19,}/u.test(name) ? html` class="breaks"` : null);
 
+/** The ways out of the shop that stand in its menu, or in its footer. */
+const waysOut = (context: Context, stands: (link: OutsideLink) => boolean): Markup[] =>
+  context.shop.links.filter(stands).map(
+    ({ key, label, address }) =>
+      html`<li>
+        <a href="${address}" rel="noopener" ${thing(context, { kind: 'outside-link', link: key })} ${breaks(label)}>${label}</a>
+      </li>`,
+  );
+
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
   const { drawn } = say(context);
@@ -202,6 +212,7 @@ function header(context: Context): Markup {
               >
             </li>`,
         )}
+        ${waysOut(context, ({ inMenu }) => inMenu)}
       </ul>
     </nav>
     <p class="tools">
@@ -231,6 +242,7 @@ function footer(context: Context): Markup {
                 >
               </li>`,
           )}
+        ${waysOut(context, ({ inFooter }) => inFooter)}
       </ul>
     </nav>
     <address>

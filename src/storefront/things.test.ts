@@ -57,7 +57,10 @@ const wishesOf = (group: Group): Wish[] =>
     : group.offers.flatMap(({ wishes }) => wishes);
 
 describe('things', () => {
-  const project = withDecisions(everything('ledger', 0), { 'plan/about/article/pictures': ['madder-bed-skein.webp'] });
+  const project = withDecisions(everything('ledger', 0), {
+    'plan/about/article/pictures': ['madder-bed-skein.webp'],
+    'links/link/address': 'https://pictures.example/tarnwick',
+  });
   const shop = makeShop(project);
   const things = thingsIn(shop);
 

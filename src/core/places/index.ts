@@ -32,6 +32,7 @@ export * as planPlaces from './plan';
 export * as tillPlaces from './till';
 export { listAnswer, listCell, listColumn, shelfRefused } from './list';
 export { givenAway } from './files';
+export { linkPlaces, outsideLinks } from './links';
 export { goodsFirst, mostFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
 export {
   fieldAt,

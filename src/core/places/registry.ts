@@ -10,6 +10,7 @@ import { asked, corrections, mayPrint } from './reading';
 import { kindOfSection, sectionAbout } from '../sections/about';
 import * as till from './till';
 import { givenAway } from './files';
+import { outsideLinks } from './links';
 import { leadsTo, pictureLeadsTo, writtenTexts } from './words';
 
 const kindOf = (one: Pick<Place, 'kind'>): PlaceKind => one.kind;
@@ -57,6 +58,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   leadsTo,
   pictureLeadsTo,
   givenAway,
+  ...Object.values(outsideLinks),
   ...Object.values(productPlaces),
   productHidden,
   goodsFirst,

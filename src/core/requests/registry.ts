@@ -13,6 +13,10 @@ import { leadsOutside } from './kinds/leads-outside';
 import { leadsTo } from './kinds/leads-to';
 import { leaveOutItem } from './kinds/leave-out-item';
 import { leaveOutText } from './kinds/leave-out-text';
+import { linkItself } from './kinds/link-itself';
+import { linkMore } from './kinds/link-more';
+import { linkOut } from './kinds/link-out';
+import { linkPlace } from './kinds/link-place';
 import { mapPin } from './kinds/map-pin';
 import { mark } from './kinds/mark';
 import { markPlaces } from './kinds/mark-places';
@@ -63,6 +67,10 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'remove-section': removeSection,
   'page-name': pageName,
   'page-place': pagePlace,
+  'link-itself': linkItself,
+  'link-place': linkPlace,
+  'link-out': linkOut,
+  'link-more': linkMore,
   'page-order': pageOrder,
   'take-out-page': takeOutPage,
   mark,

@@ -52,6 +52,7 @@ export function spotOf(shop: Shop, project: Project, thing: Thing): Spot | null 
   const section = page?.sections.find(({ id }) => id === sectionId) ?? null;
   if (sectionId !== null && !section) return null;
   if (thing.kind === 'own-picture' && !section?.pictures.includes(thing.name)) return null;
+  if (thing.kind === 'outside-link' && !shop.links.some(({ key }) => key === thing.link)) return null;
   const product = 'product' in thing ? shop.catalogue.byId.get(thing.product) : (page?.product ?? null);
   if (product === undefined) return null;
   const words = at && page && section ? shop.writer.words(page, section) : null;

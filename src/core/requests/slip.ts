@@ -20,6 +20,7 @@ function sharedBy({ thing }: Spot): string {
     case 'entry':
     case 'footer':
     case 'footer-entry':
+    case 'outside-link':
       return 'The same on all pages.';
     case 'card':
     case 'price':

@@ -26,6 +26,7 @@ export {
   type ShelfOrder,
   type View,
 } from './views';
+export { namedAddress, type OutsideLink } from './links';
 export { structuredData } from './structured';
 export { brandFiles, logoOf, markOf, markSource, rasterBytes, type Raster } from './brand';
 export { nounsOf, openingArt } from './drawn';

@@ -15,6 +15,7 @@ import { setAsideIn, type SetAside } from './setAside';
 import { markChoice, type MarkChoice } from './markChoice';
 import { openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
+import { linksOf, type OutsideLink } from './links';
 import { framesOf, leadsOf, textLeadsOf, type Leads } from './leads';
 import { type Lead } from '../lead';
 import { isMoneyKnown, makeRules } from './rules';
@@ -43,6 +44,8 @@ export interface Shop {
   leads: Leads;
   /** And where words of their own texts lead. */
   textLeads: readonly Lead[];
+  /** Where menu and footer lead out of it. */
+  links: readonly OutsideLink[];
   /** Origins of the frames of others that it shows. */
   frames: readonly string[];
   /** Files that are given away, by the hash of their bytes. */
@@ -118,6 +121,7 @@ export class Workshop {
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
+      links: linksOf(decided),
       frames: framesOf(decided),
       files: new Map(decided.all(givenAway).map(({ parts: [hash], value }) => [hash, value])),
       pictures,

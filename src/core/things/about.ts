@@ -22,6 +22,7 @@ export const thingAbouts = {
   entry: { name: 'Menu entry', parts: ['page'], inRowBy: 'page' },
   footer: { name: 'Footer', parts: [] },
   'footer-entry': { name: 'Footer entry', parts: ['page'], inRowBy: 'page' },
+  'outside-link': { name: 'Link out of the shop', parts: ['link'] },
   section: { name: 'Section', parts: ['page', 'section'], inRowBy: 'section' },
   item: { name: 'Item', parts: ['page', 'section', 'list', 'key'], inRowBy: 'key' },
   heading: { name: 'Heading', parts: ['place'] },

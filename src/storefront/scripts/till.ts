@@ -1,16 +1,6 @@
 import { fill, type ScriptPhrases } from '@/core/phrases';
 import { type Bill, cardTyped, codeKey, codesIn, type DiscountRefusal, followings, makeBill, type TillRules } from '@/core/till';
-import {
-  addToCart,
-  changesOf,
-  priceLine,
-  readCart,
-  writeCart,
-  type CartChange,
-  type CartLine,
-  type Priced,
-  type PricedLine,
-} from './cart';
+import { changesOf, priceLine, readCart, writeCart, type CartChange, type CartLine, type Priced, type PricedLine } from './cart';
 import { sendOrder } from './order';
 import { rhythmIn, row, taxRows } from './figures';
 import { keepTyped, typedBefore } from './typed';

@@ -8,6 +8,7 @@ export const parts = `
 .part>*{min-width:0}
 .part>.plate,.part>.frame{grid-column:auto}
 .part .large{font:var(--loud);text-wrap:balance}
+.map .onward .note{display:block}
 .part .note{color:var(--soft);font-size:var(--small)}
 .part .words{display:grid;gap:1.25rem;justify-items:start}
 .part .head{display:grid;gap:.5rem}

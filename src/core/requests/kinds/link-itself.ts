@@ -1,0 +1,23 @@
+import { outsideLinks } from '../../places';
+import { defineRequest } from '../request';
+
+/** What a way out of the shop is called, and where it leads. */
+export const linkItself = defineRequest({
+  kind: 'link-itself',
+  title: 'The link',
+  on: ['outside-link'],
+  offers: ({ thing, shop }) => {
+    const link = thing.kind === 'outside-link' ? shop.links.find(({ key }) => key === thing.link) : undefined;
+    return link
+      ? {
+          as: 'fields',
+          digits: shop.rules.digits,
+          currency: shop.rules.currency,
+          fields: [
+            { label: 'Name', place: outsideLinks.label(link.key).address, value: link.label, as: 'line' },
+            { label: 'Leads to', place: outsideLinks.address(link.key).address, value: link.address, as: 'address' },
+          ],
+        }
+      : null;
+  },
+});
