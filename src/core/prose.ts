@@ -1,4 +1,4 @@
-import { readLead, type Lead } from './lead';
+import { readLead } from './lead';
 
 /** A stretch of text, and how it is set. */
 export interface Run {
@@ -85,12 +85,12 @@ export const plainProse = (text: string): string =>
         .join('')
     : text;
 
-/** A text of which some words lead nowhere any more; they stay, as does all else of it. */
-export const unlinked = (text: string, gone: (lead: Lead) => boolean): string =>
+/** A text whose words lead elsewhere, by the leads that they had; where one is null, its words stay and lead nowhere. */
+export const relinked = (text: string, to: (lead: string) => string | null): string =>
   aside(text)
     .replace(link, (whole: string, words: string, word: string) => {
-      const lead = readLead(word);
-      return lead && gone(lead) ? words : whole;
+      const lead = readLead(word) ? to(word) : word;
+      return lead === null ? words : lead === word ? whole : `[${words}](${lead})`;
     })
     .replace(/[\uFDD0-\uFDEF]/g, (code) => `\\${kept[code.charCodeAt(0) - 0xfdd0] ?? ''}`);
 

@@ -100,6 +100,17 @@ export const itemThing = <K extends SectionKind>(
   { key }: Pick<Item, 'key'>,
 ): Markup | null => thing(context, { kind: 'item', page: ownerOf(context.page), section: context.section.id, list, key });
 
+/** The picture of the seller's own that stands with an item, where one does. */
+export function itemPicture<K extends SectionKind>(
+  c: SectionContext<K>,
+  list: ListName<K>,
+  { key }: Pick<Item, 'key'>,
+  sizes: string,
+): Markup | null {
+  const name = c.shop.itemPictures.get([ownerOf(c.page), c.section.id, list, key].join('/'));
+  return name === undefined ? null : ownPicture(c, name, sizes, { late: true });
+}
+
 /** The same, for an element that a section draws itself. */
 export const place = <K extends SectionKind>(context: SectionContext<K>, field: TextName<K>): Markup | null =>
   placeAttribute(context as SectionContext, { field });

@@ -1,5 +1,6 @@
 import { findingsOf } from '@/core/proof';
-import { planPlaces, set } from '@/core/places';
+import { parseAt, planPlaces, set } from '@/core/places';
+import { slipOf } from '@/core/requests';
 import { withWishes } from '@/core/project';
 import { sectionAbout, sectionKinds } from '@/core/sections';
 import { firstView, makeShop, relativeAddresses, siteFiles, type Target } from '@/core/site';
@@ -59,4 +60,29 @@ test('one that is gone is a finding; the section goes on without it', () => {
       .filter(({ check }) => check === 'shown-pictures')
       .map(({ level }) => level),
   ).toEqual(['fine']);
+});
+
+test.each([
+  ['home', 'people', 'people'],
+  ['journal', 'posts', 'entries'],
+] as const)('a picture stands with an item of %s/%s, is offered there, and a lost one is a finding', (page, section, list) => {
+  const first = makeShop(project);
+  const thing = { kind: 'item', page, section, list, key: 'own-1' } as const;
+  const group = slipOf(first, project, thing)?.groups.find(({ kind }) => kind === 'item-picture');
+  const offer = group?.as === 'choice' ? group.offers.find(({ picture }) => picture === own.name) : undefined;
+  const after = withWishes(project, offer?.wishes ?? []);
+  const html = draw(makeShop(after), page);
+  const from = html.indexOf(`id="${section}"`);
+  expect(html.slice(from, html.indexOf('</section>', from))).toMatch(/<img [^>]*cdcdcdcd[^>]* alt="The shed in snow"/);
+  const same = slipOf(makeShop(after), after, thing)?.groups.find(({ kind }) => kind === 'item-picture');
+  expect(same?.as === 'choice' && same.offers.find(({ stands }) => stands)?.picture).toBe(own.name);
+  const lost = makeShop({ ...after, pictures: project.pictures.filter(({ name }) => name !== own.name) });
+  expect(findingsOf(lost, []).filter(({ check, level }) => check === 'shown-pictures' && level === 'mend')).toHaveLength(1);
+});
+
+test('of lists whose items stand for themselves, none takes a picture', () => {
+  const slip = slipOf(makeShop(project), project, { kind: 'item', page: 'home', section: 'steps', list: 'steps', key: 'own-1' });
+  expect(slip?.groups.map(({ kind }) => kind) ?? []).not.toContain('item-picture');
+  expect(parseAt('plan/home/steps/steps/own-1/picture', own.name).ok).toBe(false);
+  expect(parseAt('plan/home/people/people/own-1/picture', own.name).ok).toBe(true);
 });

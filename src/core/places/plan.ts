@@ -110,6 +110,19 @@ export const itemOrder = definePlace({
   says: (_, after, { parts: [page, section, list], names }: At<[string, string, string]>) =>
     `The ${list} of ${names.section(page, section)} on ${names.page(page)}: ${after ? 'in your order' : 'in the order as made'}`,
 });
+/** A picture of the seller's own that stands with an item of a list, by its name. */
+export const itemPicture = definePlace({
+  address: ['plan', ':page', ':section', ':list', ':item', 'picture'],
+  value: (_page, section, list) => {
+    const kind = kindOfSection(section);
+    const pictured = kind && listsOf(kind).some(([name, field]) => name === list && field.pictured);
+    return pictured ? z.string().min(1).max(300) : null;
+  },
+  says: (_, after, { parts: [page, section, , item], names }: At<[string, string, string, string]>) => {
+    const beside = names.item(page, section, item, '');
+    return `${beside ? `“${beside}”` : 'An item'} in ${names.section(page, section)} on ${names.page(page)} ${after ? `has the picture “${after}”` : 'has no picture'}`;
+  },
+});
 export const arrangement = definePlace({
   address: ['plan', ':page', ':section', 'arrangement'],
   value: z.string().min(1).max(60),

@@ -49,6 +49,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.pageOrder,
   plan.sectionOrder,
   plan.itemOrder,
+  plan.itemPicture,
   plan.sectionHidden,
   plan.arrangement,
   plan.sectionFolded,

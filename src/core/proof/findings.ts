@@ -116,10 +116,12 @@ export const checks: readonly Check[] = [
     id: 'shown-pictures',
     station: 'plan',
     fine: 'Every picture that you put into a section is there.',
-    look: ({ pages, pictures }) =>
+    look: ({ pages, pictures, itemPictures }) =>
       pages.flatMap((page) =>
         page.sections.flatMap((section) => {
-          const gone = section.pictures.filter((name) => !pictures.has(name.toLowerCase()));
+          const owner = page.kind === 'product' ? 'product' : page.id;
+          const beside = [...itemPictures].flatMap(([at, name]) => (at.startsWith(`${owner}/${section.id}/`) ? [name] : []));
+          const gone = [...section.pictures, ...beside].filter((name) => !pictures.has(name.toLowerCase()));
           return gone.length
             ? [
                 mend(

@@ -8,6 +8,7 @@ export const requestKinds = [
   'leave-out-text',
   'leave-out-item',
   'item-order',
+  'item-picture',
   'picture-order',
   'order',
   'hide',

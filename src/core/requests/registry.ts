@@ -13,6 +13,7 @@ import { leadsOutside } from './kinds/leads-outside';
 import { leadsTo } from './kinds/leads-to';
 import { leaveOutItem } from './kinds/leave-out-item';
 import { leaveOutText } from './kinds/leave-out-text';
+import { itemPicture } from './kinds/item-picture';
 import { linkItself } from './kinds/link-itself';
 import { linkMore } from './kinds/link-more';
 import { linkOut } from './kinds/link-out';
@@ -51,6 +52,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'leave-out-text': leaveOutText,
   'leave-out-item': leaveOutItem,
   'item-order': itemOrder,
+  'item-picture': itemPicture,
   'picture-order': pictureOrder,
   order,
   hide,

@@ -22,6 +22,8 @@ export interface TextField {
 export interface ItemsField<Parts extends string = string> {
   kind: 'items';
   parts: Readonly<Record<Parts, TextField>>;
+  /** Whether a picture of the seller's own may stand with each. */
+  pictured: boolean;
 }
 
 export type Field = TextField | ItemsField;
@@ -61,9 +63,10 @@ export const about = text([2, 180], 6000, 'text', 'prose');
 /** Something that is as long as it is. */
 export const anything = text([1, 4000], 20_000, 'text', 'apart');
 
-export const items = <Parts extends string>(parts: Readonly<Record<Parts, TextField>>): ItemsField<Parts> => ({
+export const items = <Parts extends string>(parts: Readonly<Record<Parts, TextField>>, pictured = false): ItemsField<Parts> => ({
   kind: 'items',
   parts,
+  pictured,
 });
 
 /** Whether the words of a field can be set, by the signs of `core/prose`. */

@@ -1,4 +1,6 @@
-import { given, locate, planPlaces, textPlace, writtenTexts, type Wish } from '../places';
+import { readLead, writeLead, type Lead } from '../lead';
+import { given, leadsTo, locate, pictureLeadsTo, planPlaces, textPlace, writtenTexts, type Wish } from '../places';
+import { relinked } from '../prose';
 import { type Category } from '../goods';
 import { reanchor, withWishes, type Anchor, type Anchoring, type Project } from '../project';
 import { keyFrom } from '../keys';
@@ -18,13 +20,17 @@ export function withMoves(project: Project, wishes: readonly Wish[]): Wish[] {
   return [...wishes, ...itemMoves(project, before, after), ...categoryMoves(project, before, after)];
 }
 
+/** Places that stand on items of lists. */
+const onItems: ReadonlySet<string> = new Set(
+  [writtenTexts.itemText, planPlaces.itemOrder, planPlaces.itemPicture].map(({ kind }) => kind.id),
+);
+
 /** Whether anything is decided on what comes and goes with brief or list. */
 const standsOnThings = ({ decisions }: Project): boolean =>
   [...decisions.keys()].some((address) => {
     const at = locate(address);
     const [page = ''] = at?.parts ?? [];
-    const onItems = at && (at.kind.id === writtenTexts.itemText.kind.id || at.kind.id === planPlaces.itemOrder.kind.id);
-    return onItems || page.startsWith('category-');
+    return (at && (onItems.has(at.kind.id) || leadKinds.has(at.kind.id))) || page.startsWith('category-');
   });
 
 /** The items of a list as they are made, without what the seller wrote. A sentence is followed wherever in the brief it goes. */
@@ -42,7 +48,7 @@ function itemMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
   for (const [address, value] of decisions) {
     const at = locate(address);
     const isOrder = at?.kind.id === planPlaces.itemOrder.kind.id;
-    if (!at || !(isOrder || at.kind.id === writtenTexts.itemText.kind.id)) continue;
+    if (!at || !onItems.has(at.kind.id)) continue;
     const [owner = '', section = '', field = '', key = '', part = ''] = at.parts;
     if (!isOrder && isOwnKey(key)) continue;
     const id = `${owner}/${section}/${field}`;
@@ -57,7 +63,10 @@ function itemMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
     }
     const to = anchoring(key);
     if (to === null || to === key) continue;
-    const place = textPlace(owner, section, { field, key: to, part });
+    const isText = at.kind.id === writtenTexts.itemText.kind.id;
+    const place = isText
+      ? textPlace(owner, section, { field, key: to, part })
+      : planPlaces.itemPicture(owner, section, field, to);
     moves.push({ place: address, value: undefined }, { place: place.address, value });
   }
   return moves;
@@ -82,24 +91,43 @@ function renamedCategories(before: Shop, after: Shop): Map<string, string> {
   return renamed;
 }
 
+/** Where something leads whose category is called otherwise now. */
+function ledAlong(word: string, renamed: ReadonlyMap<string, string>): string {
+  const lead = readLead(word);
+  const heir = lead && 'page' in lead ? renamed.get(lead.page) : undefined;
+  return lead && heir !== undefined ? writeLead({ ...lead, page: heir } as Lead) : word;
+}
+
+/** Places at which a lead stands, and those of texts whose words may lead somewhere. */
+const leadKinds: ReadonlySet<string> = new Set([leadsTo, pictureLeadsTo].map(({ kind }) => kind.id));
+const textKinds: ReadonlySet<string> = new Set([writtenTexts.fieldText, writtenTexts.itemText].map(({ kind }) => kind.id));
+
 function categoryMoves({ decisions }: Project, before: Shop, after: Shop): Wish[] {
   const renamed = renamedCategories(before, after);
   if (!renamed.size) return [];
-  const areas = new Set(['plan', 'words', 'look', 'added']);
+  const areas = new Set(['plan', 'words', 'look', 'added', 'leads']);
   return [...decisions].flatMap(([address, value]): Wish[] => {
     const at = locate(address);
-    const [page = ''] = at?.parts ?? [];
-    const heir = renamed.get(page);
-    if (!at || heir === undefined || !areas.has(at.kind.segments[0] ?? '')) return [];
-    let moved = false;
+    if (!at) return [];
+    const [page = ''] = at.parts;
+    const heir = areas.has(at.kind.segments[0] ?? '') ? renamed.get(page) : undefined;
+    let moved = heir === undefined;
     const segments = address.split('/').map((segment) => {
       if (moved || segment !== page) return segment;
       moved = true;
-      return heir;
+      return heir ?? segment;
     });
+    const to = segments.join('/');
+    const word = typeof value === 'string' ? value : '';
+    const then = leadKinds.has(at.kind.id)
+      ? ledAlong(word, renamed)
+      : textKinds.has(at.kind.id)
+        ? relinked(word, (lead) => ledAlong(lead, renamed))
+        : value;
+    if (to === address) return then === value ? [] : [{ place: address, value: then }];
     return [
       { place: address, value: undefined },
-      { place: segments.join('/'), value },
+      { place: to, value: then },
     ];
   });
 }

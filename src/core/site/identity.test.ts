@@ -1,7 +1,18 @@
 import { sets } from '../../../tests/briefs';
 import { chance } from '../chance';
 import { continueList, importText } from '../goods';
-import { Decided, given, planPlaces, productPlaces, set, textPlace, variantPlaces, writtenTexts, type Wish } from '../places';
+import {
+  Decided,
+  given,
+  leadsTo,
+  planPlaces,
+  productPlaces,
+  set,
+  textPlace,
+  variantPlaces,
+  writtenTexts,
+  type Wish,
+} from '../places';
 import { newProject, withWishes, type Project } from '../project';
 import { isOwnKey, itemsIn, listsOf, textIn, type Item } from '../sections';
 import { makeShop, withMoves, type Shop } from './index';
@@ -255,4 +266,36 @@ test('an item of the seller’s own takes no name that anything made could have'
   const shop = makeShop(projectOf(praised(`${ada}\n\n${bo}`)));
   for (const { item } of itemsOf(shop)) expect(isOwnKey(item.key)).toBe(false);
   expect(new Decided(new Map()).all(writtenTexts.itemText)).toEqual([]);
+});
+
+test('what leads to a category that is called otherwise leads there still: buttons, and words of a text', () => {
+  const brief = 'Hay Barn is a joiner in Bath. We make bowls and lamps. Prices in pounds. a@b.example';
+  const button = leadsTo('home', 'opening', 'button');
+  const text = textPlace('home', 'opening', { field: 'lead' });
+  const project = withWishes(projectOf(brief), [
+    set(button, 'page/category-lamps'),
+    set(text, 'See [the lamps](page/category-lamps) and \\[not\\] [the bowls](page/category-bowls).'),
+  ]);
+  const after = later(project, [set(given.goods, goodsOf(list.replace(/Lamps/g, 'Lights')))]);
+  const decided = new Decided(after.decisions);
+  expect(decided.get(button)).toBe('page/category-lights');
+  expect(decided.get(text)).toBe('See [the lamps](page/category-lights) and \\[not\\] [the bowls](page/category-bowls).');
+});
+
+test('a picture that stands with a person goes where she goes, and is set aside with her', () => {
+  const people = set(planPlaces.addedSection('home', 'people'), { kind: 'people' });
+  const brief = 'We are Hay Barn, the two of us, Ada and Tom, and we make straw hats in Bath. Prices in pounds. a@b.example';
+  const first = makeShop(withWishes(projectOf(brief), [people]));
+  const home = first.pages.find(({ sections }) => sections.some(({ kind }) => kind === 'people'));
+  const section = home?.sections.find(({ kind }) => kind === 'people');
+  const [item] = home && section ? itemsIn(first.writer.made(home, section) ?? {}, 'people') : [];
+  if (!home || !section || !item) throw new Error('Nobody is told of.');
+  const place = planPlaces.itemPicture(home.id, section.id, 'people', item.key);
+  const project = withWishes(projectOf(brief), [people, set(place, 'ada.webp')]);
+  expect(makeShop(project).setAside).toEqual([]);
+  const gone = later(project, [set(given.brief, 'Hay Barn is a hatter in Bath. Prices in pounds. a@b.example')]);
+  expect(makeShop(gone).setAside.map(({ place: at }) => at)).toEqual([place.address]);
+  const back = later(gone, [set(given.brief, brief)]);
+  expect(makeShop(back).setAside).toEqual([]);
+  expect(makeShop(back).itemPictures.size).toBe(1);
 });

@@ -10,7 +10,7 @@ import {
   type Names,
   type Wish,
 } from '../places';
-import { leadsIn, runsOf, unlinked } from '../prose';
+import { leadsIn, relinked, runsOf } from '../prose';
 import { hasSigns, kindOfSection } from '../sections/about';
 import { videoOf } from '../video';
 import { isForSale, variantTitle } from '../goods';
@@ -103,7 +103,10 @@ export function linksTo(decided: Decided, names: Names, gone: (lead: Lead) => bo
     .filter(({ page, text }) => page !== within && leadsIn(text).some(isGone))
     .map(({ address, page, section, text }) => {
       const said = runsOf(text).find(({ lead }) => lead !== undefined && isGone(lead))?.text ?? '';
-      return { says: `“${said}” in ${where(page, section)}`, mends: { place: address, value: unlinked(text, gone) } };
+      return {
+        says: `“${said}” in ${where(page, section)}`,
+        mends: { place: address, value: relinked(text, (word) => (isGone(word) ? null : word)) },
+      };
     });
   return [...buttons, ...pictures, ...words];
 }

@@ -95,7 +95,11 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
 
 /** Texts that were written on an item of a list that is no longer there. */
 function goneItems({ decided, pages, writer }: Made): { place: Address; could: SetAside['could'] }[] {
-  const written = decided.all(writtenTexts.itemText);
+  const pictures = decided.all(planPlaces.itemPicture);
+  const written = [
+    ...decided.all(writtenTexts.itemText),
+    ...pictures.map(({ address, parts: [owner, id, list, key] }) => ({ address, parts: [owner, id, list, key, ''] as const })),
+  ];
   if (!written.length) return [];
   const find = finder(pages);
   const lists = new Map<string, readonly Item[]>();

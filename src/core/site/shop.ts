@@ -4,7 +4,7 @@ import { titlesOf, type GivenFile, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
 import { type MadePicture } from '../pictures';
 import { planShop, type Known, type Page } from '../plan';
-import { Decided, givenAway, lookPlaces } from '../places';
+import { Decided, givenAway, lookPlaces, planPlaces } from '../places';
 import { type Picture, type Project } from '../project';
 import { slugify } from '../slug';
 import { Stage } from '../stage';
@@ -44,6 +44,8 @@ export interface Shop {
   leads: Leads;
   /** And where words of their own texts lead. */
   textLeads: readonly Lead[];
+  /** Pictures that stand with items of lists, by page, section, list and item. */
+  itemPictures: ReadonlyMap<string, string>;
   /** Where menu and footer lead out of it. */
   links: readonly OutsideLink[];
   /** Origins of the frames of others that it shows. */
@@ -121,6 +123,7 @@ export class Workshop {
       exceptions: exceptionsOf(decided),
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
+      itemPictures: new Map(decided.all(planPlaces.itemPicture).map(({ parts, value }) => [parts.join('/'), value])),
       links: linksOf(decided),
       frames: framesOf(decided),
       files: new Map(decided.all(givenAway).map(({ parts: [hash], value }) => [hash, value])),

@@ -22,6 +22,10 @@ export const duplicate = defineRequest({
         keys.set(`${at.field}/${at.key}`, key);
         return set(textPlace(owner, id, { ...at, key }), text.set ?? text.text);
       });
+    const pictures = [...keys].flatMap(([at, key]) => {
+      const name = shop.itemPictures.get(`${owner}/${section.id}/${at}`);
+      return name === undefined ? [] : [set(planPlaces.itemPicture(owner, id, at.slice(0, at.indexOf('/')), key), name)];
+    });
     return {
       as: 'acts',
       offers: [
@@ -32,6 +36,7 @@ export const duplicate = defineRequest({
             set(planPlaces.addedSection(owner, id), { kind: section.kind }),
             set(planPlaces.sectionOrder(owner), ordered(spot, id, taken.indexOf(section.id) + 1)),
             ...texts,
+            ...pictures,
             ...(section.pictures.length ? [set(planPlaces.sectionPictures(owner, id), [...section.pictures])] : []),
           ],
         },

@@ -13,9 +13,12 @@ export const people = aboutSection({
   ],
   fields: {
     heading: heading(),
-    people: items({
-      name: name({ ask: 'A name' }),
-      text: passage({ ask: 'What this person does, in one line', optional: true }),
-    }),
+    people: items(
+      {
+        name: name({ ask: 'A name' }),
+        text: passage({ ask: 'What this person does, in one line', optional: true }),
+      },
+      true,
+    ),
   },
 });

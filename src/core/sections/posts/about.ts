@@ -8,9 +8,12 @@ export const posts = aboutFixed({
   doNext: 'Write the first entry: what you did this week.',
   fields: {
     heading: heading(),
-    entries: items({
-      title: title({ ask: 'A title', optional: true }),
-      text: anything({ ask: 'The entry', optional: true, sets: 'prose' }),
-    }),
+    entries: items(
+      {
+        title: title({ ask: 'A title', optional: true }),
+        text: anything({ ask: 'The entry', optional: true, sets: 'prose' }),
+      },
+      true,
+    ),
   },
 });
