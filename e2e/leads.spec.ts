@@ -183,3 +183,45 @@ test('another’s player is asked for nothing before it is pressed, and then sta
   expect(asked).toEqual(['https://player.film.example/e/7']);
   expect(faults).toEqual([]);
 });
+
+test('the footer leads out of the shop: a link is added there, named, put into the menu too, and taken out', async ({
+  page,
+  context,
+}) => {
+  await openSample(page);
+  const shop = shopWindow(page);
+  const slip = slipOf(page);
+  await shop.locator('footer .brand').click();
+  const more = slip.getByLabel('A link more: web, mail or phone address');
+  await more.fill('our pictures');
+  await expect(slip.getByText(/^Write a web address/)).toBeVisible();
+  await more.fill('pictures.example/tarnwick');
+  await more.press('Enter');
+  const out = shop.locator('footer [data-thing="outside-link/link"]');
+  await expect(out).toHaveText('pictures.example/tarnwick');
+  // The field is empty again, for the next one, and the keyboard is still in the slip.
+  await expect(more).toHaveValue('');
+  await page.keyboard.press('Escape');
+  await expect(slip).toHaveCount(0);
+  await out.click();
+  const name = slip.getByLabel('Name', { exact: true });
+  await name.fill('Our pictures');
+  await name.press('Enter');
+  await expect(out).toHaveText('Our pictures');
+  await slip.getByRole('radio', { name: 'Both' }).click();
+  await expect(shop.locator('.top nav [data-thing="outside-link/link"]')).toHaveText('Our pictures');
+  await saved(page);
+  await page.keyboard.press('Escape');
+  const address = await publish(page, 'ways-out');
+  const visitor = await context.newPage();
+  await visitor.goto(`${address}about/`);
+  await expect(visitor.locator('header').getByRole('link', { name: 'Our pictures' })).toHaveAttribute(
+    'href',
+    'https://pictures.example/tarnwick',
+  );
+  await expectNoAxeFindings(visitor, 'a footer with a way out');
+  await out.click();
+  await slip.getByRole('button', { name: 'Take it out' }).click();
+  await expect(out).toHaveCount(0);
+  await expect(slip).toHaveCount(0);
+});

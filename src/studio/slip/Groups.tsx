@@ -134,7 +134,7 @@ function GroupOf({
   const [said, setSaid] = useState('');
   if (group.as === 'fields')
     return group.fields.map((field) => (
-      <Typed key={field.place} field={field} digits={group.digits} currency={group.currency} onDone={onDone} />
+      <Typed key={field.label} field={field} digits={group.digits} currency={group.currency} onDone={onDone} />
     ));
   if (group.as === 'acts')
     return (
@@ -276,9 +276,10 @@ function Typed({
   const now = typeof value === 'number' ? decimal(value, digits) : (value ?? '');
   const [draft, setDraft] = useState(now);
   // What was taken, or changed elsewhere, stands in the field; whoever is in it stays there.
-  const [stood, setStood] = useState(now);
-  if (stood !== now) {
-    setStood(now);
+  const stands = `${place} ${now}`;
+  const [stood, setStood] = useState(stands);
+  if (stood !== stands) {
+    setStood(stands);
     setDraft(now);
   }
   const read =

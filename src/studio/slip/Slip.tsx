@@ -78,6 +78,7 @@ const hints: Partial<Record<ThingKind, string>> = {
   picture: 'landscapes',
   page: 'three columns',
   entry: 'call it Letters',
+  item: 'leave this out',
 };
 
 interface SlipProps {
