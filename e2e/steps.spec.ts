@@ -289,3 +289,36 @@ test('a fault in a sheet stays in the sheet, with a sentence and the way back', 
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('Version “One”')).toBeVisible();
 });
+
+test('what the seller wrote and a new brief would make otherwise is a choice, before it is done', async ({ page }) => {
+  const turner = (town: string) =>
+    `Hay Barn is a turner in ${town}. We make bowls of green oak by hand. Prices in pounds. a@b.example`;
+  await newShop(page);
+  await writeBrief(page, turner('Bath'));
+  const headline = shopWindow(page).locator('.opening h1');
+  await expect(headline).toBeVisible();
+  await writeAt(page, '.opening h1', 'Bowls that warp a little.');
+  await expect(headline).toHaveText('Bowls that warp a little.');
+
+  const fuller = `${turner('Leeds')} Every bowl is turned twice, the second time after a year.`;
+  const both = page.getByRole('region', { name: 'What you and the brief both changed' });
+  await page.getByLabel('Your brief').fill(fuller);
+  await expect(both).toContainText('Headline of Opening on Home');
+  await expect(both).toContainText('Yours: Bowls that warp a little.');
+  await expectNoAxeFindings(page, 'what both changed');
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await saved(page);
+  await expect(headline).toHaveText('Bowls that warp a little.');
+  await page.getByRole('button', { name: 'Undo: Change the brief' }).click();
+  await expect(page.getByLabel('Your brief')).toHaveValue(turner('Bath'));
+
+  await page.getByLabel('Your brief').fill(fuller);
+  await both.getByText('Take the new one').first().click();
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await saved(page);
+  await expect(headline).not.toHaveText('Bowls that warp a little.');
+  await expect(headline).not.toBeEmpty();
+  // One step for all of it.
+  await page.getByRole('button', { name: 'Undo: Change the brief' }).click();
+  await expect(headline).toHaveText('Bowls that warp a little.');
+});

@@ -19,6 +19,7 @@ import {
   type MarkChoice,
   type SaidOfDelivery,
   type SetAside,
+  type BothChanged,
   type ShopDifference,
   type Target,
 } from '@/core/site';
@@ -210,7 +211,7 @@ export interface Jobs {
   choices: { give: { place: string }; get: Text[] };
   rework: { give: { text: string; manner: Manner; place: string }; get: Reworked };
   /** What another brief would change. */
-  compare: { give: { brief: string }; get: ShopDifference };
+  compare: { give: { brief: string }; get: ShopDifference & { both: BothChanged[] } };
   /** Pictures of sections in the shop's own look: a document each. */
   sketches: { give: { page: string }; get: { kind: SectionKind; html: string }[] };
   /** Looks to compare: the three candidates, near relatives, or far ones. `base` are decisions to vary from. */

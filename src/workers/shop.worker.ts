@@ -10,6 +10,7 @@ import { sectionLibrary } from '@/core/sections';
 import {
   artFile,
   brandFiles,
+  bothChanged,
   compareShops,
   firstView,
   lookChanges,
@@ -312,7 +313,11 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   rework: async ({ text, manner, place }) => rework(text, manner, opened().reading, saidElsewhere(opened(), place)),
   compare: async ({ brief }) => {
     const project = openedProject();
-    return compareShops(opened(), workshop.make(withWishes(project, withMoves(project, [set(given.brief, brief)]))));
+    const moves = withMoves(project, [set(given.brief, brief)]);
+    const then = withWishes(project, moves);
+    const [before, after] = [opened(), workshop.make(then)];
+    const made = (of: Project, shop: Shop) => ({ project: of, shop, source: workshop.search(of).source });
+    return { ...compareShops(before, after), both: bothChanged(made(project, before), made(then, after), moves) };
   },
   sketches: async ({ page }) => sketches(page),
   looks: async (wish) => looksFor(openedProject(), wish),

@@ -55,5 +55,6 @@ export { saidElsewhere, textAt, textsOn, type PlacedText } from './texts';
 export { withMoves } from './anchoring';
 export { settlePositions } from './settle';
 export { compareShops, type ShopDifference } from './compare';
+export { bothChanged, type BothChanged } from './both';
 export { buildReport, readingReport } from './report';
 export { amountsIn, saidOfDelivery, saidOfPrices, type SaidOfDelivery } from './saidAtTill';

@@ -5,7 +5,7 @@ import { type Reading } from '@/core/brief';
 import { isJudged, shopLanguage } from '@/core/brief/page';
 import { decodeText } from '@/core/goods/page';
 import { isLanguage } from '@/core/phrases/about';
-import { correctionOf, areaOf, given, longestBrief, propose, set } from '@/core/places';
+import { correctionOf, areaOf, given, longestBrief, propose, set, type Wish } from '@/core/places';
 import { type Project } from '@/core/project';
 import { Head, Notice, Row, SheetBody } from '../parts';
 import { OpenFile } from '../OpenFile';
@@ -89,10 +89,11 @@ export function BriefStation({ state, shop, goTo, spot, onSpotSeen, onLight }: S
     };
   }, [draft, project.brief, project.id, settled, pause]);
 
-  const finish = async (text: string) => {
+  const finish = async (text: string, wishes: readonly Wish[] = []) => {
     void clearDraft(project.id);
     setDraft(text);
-    if (text !== project.brief) decide(await withMoves(worker, project, [set(given.brief, text)]), 'Change the brief');
+    if (text !== project.brief)
+      decide([...(await withMoves(worker, project, [set(given.brief, text)])), ...wishes], 'Change the brief');
   };
 
   const reading = shop.summary?.reading;
@@ -149,7 +150,12 @@ export function BriefStation({ state, shop, goTo, spot, onSpotSeen, onLight }: S
       {!draft.trim() ? <Notice>The brief is empty. Two or three sentences are enough to begin with.</Notice> : null}
       {reading && !isJudged(reading.spoken) ? <Notice>{ofLanguage(reading)}</Notice> : null}
       {staged ? (
-        <Change draft={draft} shop={shop} onApply={() => void finish(draft)} onLeave={() => void finish(project.brief)} />
+        <Change
+          draft={draft}
+          shop={shop}
+          onApply={(wishes) => void finish(draft, wishes)}
+          onLeave={() => void finish(project.brief)}
+        />
       ) : draft.trim() && shop.summary ? (
         <Questions state={state} shop={shop} enough={enough} onEnough={setEnough} />
       ) : null}

@@ -2,10 +2,21 @@
 
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { type ShopDifference } from '@/core/site';
-import { Button, Panel, QuietButton, Row, Soft } from '../../parts';
+import { type Address, type Wish } from '@/core/places';
+import { type Jobs } from '@/workers/protocol';
+import { Button, Check, Panel, QuietButton, Row, Soft } from '../../parts';
 import { DifferenceItems, differenceStyle, isNone } from '../../Difference';
 import { type ShopState } from '../../useShop';
+
+const Both = styled.ul`
+  display: grid;
+  gap: 12px;
+  li {
+    display: grid;
+    gap: 2px;
+    overflow-wrap: anywhere;
+  }
+`;
 
 const Box = styled(Panel)`
   ${differenceStyle}
@@ -20,16 +31,21 @@ export function Change({
 }: {
   draft: string;
   shop: ShopState;
-  onApply: () => void;
+  /** With what takes back decisions that the new brief is to speak for. */
+  onApply: (wishes: readonly Wish[]) => void;
   onLeave: () => void;
 }) {
-  const [found, setFound] = useState<{ of: string; difference: ShopDifference | null } | null>(null);
+  const [found, setFound] = useState<{ of: string; difference: Jobs['compare']['get'] | null } | null>(null);
+  /** Places at which the new one is taken in place of the seller's own. */
+  const [taken, setTaken] = useState<ReadonlySet<Address>>(new Set());
+  const take = (place: Address, on: boolean) =>
+    setTaken(new Set([...[...taken].filter((one) => one !== place), ...(on ? [place] : [])]));
   const { worker, turn } = shop;
   useEffect(() => {
     if (!worker || turn === 0) return;
     let stale = false;
     const timer = setTimeout(() => {
-      const show = (difference: ShopDifference | null) => (stale ? undefined : setFound({ of: draft, difference }));
+      const show = (difference: Jobs['compare']['get'] | null) => (stale ? undefined : setFound({ of: draft, difference }));
       worker.ask('compare', { brief: draft }).then(show, () => show(null));
     }, 300);
     return () => {
@@ -57,8 +73,34 @@ export function Change({
           </li>
         </ul>
       ) : null}
+      {difference?.both.length ? (
+        <section aria-label="What you and the brief both changed" style={{ opacity: isCurrent ? 1 : 0.45 }}>
+          <h3>You changed these, and the new brief would too</h3>
+          <Both>
+            {difference.both.map(({ place, where, yours, before, after }) => (
+              <li key={place}>
+                <small>{where}</small>
+                <p>
+                  <small>Yours:</small> {yours || 'left out'}
+                </p>
+                <p>
+                  <small>As made:</small> <del>{before}</del> <ins>{after}</ins>
+                </p>
+                <Check isSelected={taken.has(place)} onChange={(on) => take(place, on)}>
+                  Take the new one
+                </Check>
+              </li>
+            ))}
+          </Both>
+        </section>
+      ) : null}
       <Row>
-        <Button onPress={onApply} isDisabled={!isCurrent}>
+        <Button
+          onPress={() =>
+            onApply((difference?.both ?? []).flatMap(({ place }) => (taken.has(place) ? [{ place, value: undefined }] : [])))
+          }
+          isDisabled={!isCurrent}
+        >
           Do it
         </Button>
         <QuietButton onPress={onLeave}>Back to the brief as it was</QuietButton>
