@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import {
   brief,
+  expectNoAxeFindings,
   list,
   newShop,
   openSample,
