@@ -3,6 +3,9 @@ import {
   Decided,
   given,
   goodsFirst,
+  leadsOn,
+  leadsTo,
+  pictureLeadsTo,
   lookPlaces,
   plainNames,
   planPlaces,
@@ -19,7 +22,7 @@ import {
 import { variantTitle } from '../goods';
 import { type Page, type Section } from '../plan';
 import { type Project } from '../project';
-import { contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
+import { canFold, contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
 import { pieceOf } from './leads';
@@ -217,11 +220,30 @@ function inSection(shop: Shop, page: Page, section: Section, owner: string, deci
     ...(sectionAbout(section.kind).pictures
       ? [now(planPlaces.sectionPictures(owner, section.id), [...section.pictures], 'It shows no picture of its own.')]
       : []),
+    ...(canFold(section.kind)
+      ? [now(planPlaces.sectionFolded(owner, section.id), section.folded, 'It is seen at once, without a press.')]
+      : []),
+    ...(section.kind === 'map' ? [now(planPlaces.mapPin(owner, section.id), section.pin, 'It stands at your town.')] : []),
+    ...Object.keys(sectionAbout(section.kind).fields).flatMap((field) => {
+      if (!leadsOn(section.id, field)) return [];
+      const place = leadsTo(owner, section.id, field);
+      return [now(place, decided.get(place), 'It leads where it leads by itself.')];
+    }),
+    ...section.pictures.map((name) => {
+      const place = pictureLeadsTo(owner, section.id, name);
+      return now(place, decided.get(place), 'It leads nowhere.');
+    }),
     now(lookPlaces.toneOf(owner, section.id), decided.get(lookPlaces.toneOf(owner, section.id)), 'It has the tone of its page.'),
     now(lookPlaces.offPhone(owner, section.id), decided.get(lookPlaces.offPhone(owner, section.id)), 'Phones show it too.'),
-    ...listsOf(section.kind).flatMap(([list]) => {
+    ...listsOf(section.kind).flatMap(([list, field]) => {
       const keys = itemsIn(words, list).map(({ key }) => key);
-      return keys.length > 1 ? [now(planPlaces.itemOrder(owner, section.id, list), keys, 'It is the order as made.')] : [];
+      return [
+        ...(keys.length > 1 ? [now(planPlaces.itemOrder(owner, section.id, list), keys, 'It is the order as made.')] : []),
+        ...(field.pictured ? keys : []).map((key) => {
+          const place = planPlaces.itemPicture(owner, section.id, list, key);
+          return now(place, decided.get(place), 'No picture stands with it.');
+        }),
+      ];
     }),
     ...contentTexts(words).map(({ at, text }) =>
       now(placeOfText(page, section, at), text.set ?? text.text, sourceSays(text.sources)),

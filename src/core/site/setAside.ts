@@ -1,5 +1,5 @@
 import { type Catalogue } from '../goods';
-import { leadsTo, lookPlaces, planPlaces, writtenTexts, type Address, type Decided, type Value } from '../places';
+import { leadsTo, lookPlaces, pictureLeadsTo, planPlaces, writtenTexts, type Address, type Decided, type Value } from '../places';
 import { type Page, type Section } from '../plan';
 import { type Picture, type Project } from '../project';
 import { isOwnKey, itemsIn, type Item } from '../sections';
@@ -77,6 +77,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
     planPlaces.sectionHidden,
     planPlaces.arrangement,
     planPlaces.sectionPictures,
+    planPlaces.sectionFolded,
+    planPlaces.mapPin,
     lookPlaces.toneOf,
     lookPlaces.offPhone,
   ] as const;
@@ -86,6 +88,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
   for (const { address, parts } of decided.all(planPlaces.addedSection))
     if (!there(parts[0])) yield [address, 'The page is not in the shop.'];
   for (const { address, parts } of decided.all(leadsTo))
+    if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
+  for (const { address, parts } of decided.all(pictureLeadsTo))
     if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
   for (const { address, parts } of decided.all(planPlaces.itemOrder))
     if (!find(parts[0], parts[1])) yield [address, 'The section is not on the page.'];
