@@ -59,6 +59,22 @@ describe('which rows are one product', () => {
     expect(answered.products[0]?.variants[0]).toMatchObject({ price: 600, asks: [] });
   });
 
+  test('what rows of one product tell is told, each of its own choice; what they all tell, once', () => {
+    const told = (text: string) => read(text).products.map(({ description }) => description);
+    expect(
+      told(
+        'title,size,price,description\nQuilt,Cot,210,Twelve blocks.\nQuilt,Double,640,Forty blocks.\nStar,Cot,9,One star.\nStar,Double,19,One star.\n',
+      ),
+    ).toEqual(['Cot: Twelve blocks.\n\nDouble: Forty blocks.', 'One star.']);
+    expect(told('title,size,price,description\nCap,S,4,Wool.\nCap,M,5,\nCap,L,6,"Wool. Lined."\nBag,,7,\n')).toEqual([
+      'Wool. Lined.',
+      '',
+    ]);
+    expect(told('title,size,price,description\nCap,S,4,Wool.\nCap,M,5,Wool.\nCap,L,6,Felt.\n')).toEqual([
+      'S; M: Wool.\n\nL: Felt.',
+    ]);
+  });
+
   test('a million combinations are never made', () => {
     const many = Array.from({ length: 30 }, (_, i) => `V${i}`).join(' | ');
     const { products, problems } = read(`title,price,colour,size,length,finish\nCap,4,${many},${many},${many},${many}\n`);

@@ -373,7 +373,7 @@ class Reading {
         id,
         slug,
         title,
-        description: rows.find(({ description }) => description)?.description ?? '',
+        description: descriptionOf(rows, options),
         kind: first?.kind ?? 'physical',
         taxClass: first?.taxClass ?? 'standard',
         categories: [...new Set(rows.flatMap(({ categories }) => categories))],
@@ -403,6 +403,33 @@ class Reading {
       return column;
     });
   }
+}
+
+/**
+ * What is told of a product whose rows may each tell something: all of it, each once. Where rows tell different things, each is told of its own
+ * choice, so that nothing of the list is lost.
+ */
+function descriptionOf(rows: readonly Record[], options: Gathered['options']): string {
+  const told = [...new Set(rows.map(({ description }) => description).filter(Boolean))];
+  // One that holds the others says all of it.
+  const [whole] = told.filter((one) => told.every((other) => one.includes(other)));
+  if (whole !== undefined) return whole;
+  return told
+    .map((one) => {
+      const of = rows.filter(({ description }) => description === one);
+      const values = new Set(
+        of
+          .map((row) =>
+            options
+              .map(({ key }) => valueOf(row, key))
+              .filter(Boolean)
+              .join(', '),
+          )
+          .filter(Boolean),
+      );
+      return values.size ? `${[...values].join('; ')}: ${one}` : one;
+    })
+    .join('\n\n');
 }
 
 /** Of the columns that tell rows apart, those whose numbers go up from row to row of each of several products: sizes, and no counts. */
