@@ -4,9 +4,10 @@ import { lookPlaces, parseAt, set, type Wish } from '@/core/places';
 import { change, startStory, type Project, type Story } from '@/core/project';
 import { reorder, slipOf, spotOf, type Group } from '@/core/requests';
 import { families } from '@/core/look';
-import { firstView, makeShop, relativeAddresses, type Shop, type Target } from '@/core/site';
+import { firstView, relativeAddresses, type Shop, type Target } from '@/core/site';
 import { inRow, textThing, thingId, thingOf, type Thing } from '@/core/things/about';
 import { storefront } from '@/storefront';
+import { nextShop } from './workshop';
 
 const preview: Target = { kind: 'preview', address: 'https://shop.example/' };
 
@@ -37,7 +38,7 @@ export function changedAtRandom(first: Project, seed: number, steps: number): { 
   let story = startStory(first, '2026-01-01T00:00:00.000Z');
   while (did.length < steps) {
     const { project } = story;
-    const shop = makeShop(project);
+    const shop = nextShop(project);
     const page = one([...new Map(shop.pages.map((each) => [each.kind, each])).values()]);
     const thing = page && one(thingsOn(shop, page.id));
     const [says, wishes] = (thing && changeOf(shop, project, thing, one, random)) ?? ['', []];

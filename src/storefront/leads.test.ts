@@ -16,9 +16,10 @@ import { writeLead, type Lead } from '@/core/lead';
 import { hashesOf, startStory, withWishes, type Project } from '@/core/project';
 import { findingsOf } from '@/core/proof';
 import { pageOut, slipOf } from '@/core/requests';
-import { filePath, firstView, makeShop, relativeAddresses, siteFiles, type Target } from '@/core/site';
+import { filePath, firstView, relativeAddresses, siteFiles, type Target } from '@/core/site';
 import { type HostData } from '@/core/till';
 import { everything } from '../../tests/sites/everything';
+import { nextShop } from '../../tests/workshop';
 import { storefront } from './index';
 
 const host: Target = { kind: 'host', address: 'https://shop.example/' };
@@ -32,12 +33,12 @@ const project = withWishes(everything('quiet', 0), [
   set(givenAway(film.hash), film),
   set(tillPlaces.ofRules.codes, [code, { ...code, code: 'UNASKED', automatic: true }]),
 ]);
-const shop = makeShop(project);
+const shop = nextShop(project);
 const [product] = shop.catalogue.products;
 const variant = product?.variants.find(({ price }) => price !== null)?.id ?? '';
 
 const drawn = (of: Project, id = 'home', target = host) => {
-  const made = makeShop(of);
+  const made = nextShop(of);
   const page = made.pages.find((one) => one.id === id);
   if (!page) throw new Error(`no page ${id}`);
   return storefront.page(made, made.writer.write(page), firstView, relativeAddresses(made, page.path, target), target);
@@ -46,7 +47,7 @@ const button = leadsTo('home', 'opening', 'button');
 const leading = (lead: Lead): Project => withWishes(project, [set(button, writeLead(lead))]);
 const buttonIn = (html: string) => /<a class="button" ([^>]*)>/.exec(html)?.[1]?.replace(/\s+/g, ' ') ?? '';
 const lostIn = (of: Project) =>
-  findingsOf(makeShop(of), [])
+  findingsOf(nextShop(of), [])
     .filter(({ check, level }) => check === 'leads' && level === 'mend')
     .map(({ say }) => say);
 
@@ -64,7 +65,7 @@ describe('a button', () => {
   test('gives a file, which goes with the site and with the project', () => {
     const of = leading({ kind: 'file', file: list.hash });
     expect(buttonIn(drawn(of))).toContain('href="./files/5e5e5e5e5e5e/price-list-2026.pdf" download="Price list 2026.pdf"');
-    const sent = [...siteFiles(makeShop(of), storefront, host)].filter(({ path }) => path.startsWith('files/'));
+    const sent = [...siteFiles(nextShop(of), storefront, host)].filter(({ path }) => path.startsWith('files/'));
     expect(sent).toEqual([list, film].map((file) => ({ path: filePath(file), picture: file.hash })));
     expect(hashesOf(startStory(of, '2026-11-29'))).toEqual(expect.arrayContaining([list.hash, film.hash]));
   });
@@ -119,7 +120,7 @@ describe('what goes', () => {
   const led = withWishes(project, wishes);
 
   test('takes along what leads to it: a button leads where it did, words stay; one step, and undone to the byte', () => {
-    const made = makeShop(led);
+    const made = nextShop(led);
     const journal = made.pages.find(({ id }) => id === 'journal');
     const out = journal && pageOut(made, new Decided(led.decisions), journal);
     expect(out?.links.map(({ says }) => says)).toEqual([
@@ -138,7 +139,7 @@ describe('what goes', () => {
   });
 
   test('is said before in the slip', () => {
-    const slip = slipOf(makeShop(led), led, { kind: 'page', page: 'journal' });
+    const slip = slipOf(nextShop(led), led, { kind: 'page', page: 'journal' });
     expect(slip?.groups.find(({ kind }) => kind === 'take-out-page')).toMatchObject({
       as: 'acts',
       say: expect.stringMatching(/^The button of Opening on .* and “a letter” in .* on .* lead here\.$/),
@@ -153,7 +154,7 @@ describe('what goes', () => {
 describe('a section that waits', () => {
   const folded = withWishes(project, [set(planPlaces.sectionFolded('home', 'questions'), true)]);
   const waits = (of: Project) =>
-    findingsOf(makeShop(of), []).filter(({ check, level }) => check === 'folded' && level === 'mend').length;
+    findingsOf(nextShop(of), []).filter(({ check, level }) => check === 'folded' && level === 'mend').length;
 
   test('is seen once something leads to it, without a script; with nothing that does it is a finding', () => {
     expect(drawn(folded)).toMatch(/<section class="[^"]* folded" id="questions"/);
@@ -198,7 +199,7 @@ describe('a video', () => {
     expect(inside.match(/https:\/\/[^"]*/g)).toEqual(['https://player.film.example/e/7?a=1&amp;b=2']);
     expect(inside).toMatch(/<a class="still" href="https:\/\/player\.film\.example/);
     expect(html).toContain('comes from player.film.example');
-    const data = [...siteFiles(makeShop(of), storefront, host)].find(({ path }) => path === 'data/host.json');
+    const data = [...siteFiles(nextShop(of), storefront, host)].find(({ path }) => path === 'data/host.json');
     const told = JSON.parse(data && 'text' in data ? data.text : '{}') as HostData;
     expect(told.frames).toEqual(['https://player.film.example']);
     // In the studio's window nothing of another host is ever loaded.
@@ -230,7 +231,7 @@ test('pictures that were posted elsewhere are the seller’s own, each with its 
   );
   expect(section).toMatch(/<li>\s*<img [^>]*1c1c[^>]* alt="Six pans"/);
   expect(section).not.toContain('aria-hidden');
-  const slip = slipOf(makeShop(of), of, { kind: 'own-picture', page: 'home', section: 'posted', name: 'wet tuesday.webp' });
+  const slip = slipOf(nextShop(of), of, { kind: 'own-picture', page: 'home', section: 'posted', name: 'wet tuesday.webp' });
   expect(slip?.groups.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['leads-to', 'leads-outside']));
 });
 
@@ -239,7 +240,7 @@ test('the pin of a map stands where the seller says, and programs for maps can o
   const html = drawn(pinned);
   expect(html).toContain('href="geo:58.97,-3.3"');
   expect(html).toContain('58.97, -3.3');
-  expect(html).toMatch(new RegExp(`class="own"[^>]*>\\s*${makeShop(pinned).name}`));
+  expect(html).toMatch(new RegExp(`class="own"[^>]*>\\s*${nextShop(pinned).name}`));
   expect(drawn(project)).not.toContain('geo:');
 });
 
@@ -260,13 +261,13 @@ describe('ways out of the shop', () => {
   });
 
   test('are added in the slip of what they stand in, one after another, and taken out as a whole', () => {
-    const more = slipOf(makeShop(led), led, { kind: 'footer' })?.groups.find(({ kind }) => kind === 'link-more');
+    const more = slipOf(nextShop(led), led, { kind: 'footer' })?.groups.find(({ kind }) => kind === 'link-more');
     expect(more?.as === 'fields' && more.fields[0]?.place).toBe('links/link-2/address');
-    const slip = slipOf(makeShop(led), led, { kind: 'outside-link', link: 'link' });
+    const slip = slipOf(nextShop(led), led, { kind: 'outside-link', link: 'link' });
     const act = slip?.groups.find(({ kind }) => kind === 'link-out');
     const after = withWishes(led, act?.as === 'acts' ? (act.offers[0]?.wishes ?? []) : []);
     expect(drawn(after)).toBe(drawn(project));
-    expect(slipOf(makeShop(after), after, { kind: 'outside-link', link: 'link' })).toBeNull();
+    expect(slipOf(nextShop(after), after, { kind: 'outside-link', link: 'link' })).toBeNull();
   });
 
   test.each(['javascript:alert(1)', 'page/about', 'data:text/html,x', ''])('“%s” is none', (word) =>

@@ -3,8 +3,9 @@ import { parseAt, planPlaces, set } from '@/core/places';
 import { slipOf } from '@/core/requests';
 import { withWishes } from '@/core/project';
 import { sectionAbout, sectionKinds } from '@/core/sections';
-import { firstView, makeShop, relativeAddresses, siteFiles, type Target } from '@/core/site';
+import { firstView, relativeAddresses, siteFiles, type Target } from '@/core/site';
 import { everything } from '../../tests/sites/everything';
+import { nextShop } from '../../tests/workshop';
 import { storefront } from './index';
 
 const host: Target = { kind: 'host', address: 'https://shop.example/' };
@@ -17,8 +18,8 @@ const project = (() => {
   return { ...made, pictures: [...made.pictures, { ...first, ...own, says: 'The shed in snow', focus: { x: 0.2, y: 0.8 } }] };
 })();
 const shopWith = (page: string, section: string, names: string[]) =>
-  makeShop(withWishes(project, [set(planPlaces.sectionPictures(page, section), names)]));
-const draw = (shop: ReturnType<typeof makeShop>, id: string) => {
+  nextShop(withWishes(project, [set(planPlaces.sectionPictures(page, section), names)]));
+const draw = (shop: ReturnType<typeof nextShop>, id: string) => {
   const page = shop.pages.find((one) => one.id === id);
   if (!page) throw new Error(`no page ${id}`);
   return storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, host), host);
@@ -56,7 +57,7 @@ test('one that is gone is a finding; the section goes on without it', () => {
   expect(draw(shop, 'home')).not.toContain('gone.jpg');
   expect(findingsOf(shop, []).filter(({ check, level }) => check === 'shown-pictures' && level === 'mend')).toHaveLength(1);
   expect(
-    findingsOf(makeShop(project), [])
+    findingsOf(nextShop(project), [])
       .filter(({ check }) => check === 'shown-pictures')
       .map(({ level }) => level),
   ).toEqual(['fine']);
@@ -66,22 +67,22 @@ test.each([
   ['home', 'people', 'people'],
   ['journal', 'posts', 'entries'],
 ] as const)('a picture stands with an item of %s/%s, is offered there, and a lost one is a finding', (page, section, list) => {
-  const first = makeShop(project);
+  const first = nextShop(project);
   const thing = { kind: 'item', page, section, list, key: 'own-1' } as const;
   const group = slipOf(first, project, thing)?.groups.find(({ kind }) => kind === 'item-picture');
   const offer = group?.as === 'choice' ? group.offers.find(({ picture }) => picture === own.name) : undefined;
   const after = withWishes(project, offer?.wishes ?? []);
-  const html = draw(makeShop(after), page);
+  const html = draw(nextShop(after), page);
   const from = html.indexOf(`id="${section}"`);
   expect(html.slice(from, html.indexOf('</section>', from))).toMatch(/<img [^>]*cdcdcdcd[^>]* alt="The shed in snow"/);
-  const same = slipOf(makeShop(after), after, thing)?.groups.find(({ kind }) => kind === 'item-picture');
+  const same = slipOf(nextShop(after), after, thing)?.groups.find(({ kind }) => kind === 'item-picture');
   expect(same?.as === 'choice' && same.offers.find(({ stands }) => stands)?.picture).toBe(own.name);
-  const lost = makeShop({ ...after, pictures: project.pictures.filter(({ name }) => name !== own.name) });
+  const lost = nextShop({ ...after, pictures: project.pictures.filter(({ name }) => name !== own.name) });
   expect(findingsOf(lost, []).filter(({ check, level }) => check === 'shown-pictures' && level === 'mend')).toHaveLength(1);
 });
 
 test('of lists whose items stand for themselves, none takes a picture', () => {
-  const slip = slipOf(makeShop(project), project, { kind: 'item', page: 'home', section: 'steps', list: 'steps', key: 'own-1' });
+  const slip = slipOf(nextShop(project), project, { kind: 'item', page: 'home', section: 'steps', list: 'steps', key: 'own-1' });
   expect(slip?.groups.map(({ kind }) => kind) ?? []).not.toContain('item-picture');
   expect(parseAt('plan/home/steps/steps/own-1/picture', own.name).ok).toBe(false);
   expect(parseAt('plan/home/people/people/own-1/picture', own.name).ok).toBe(true);

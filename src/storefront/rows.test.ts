@@ -2,10 +2,11 @@ import { given, planPlaces, set, type Wish } from '@/core/places';
 import { movedTo, reseated } from '@/core/order';
 import { withWishes, type Project } from '@/core/project';
 import { reorder, slipOf, spotOf } from '@/core/requests';
-import { firstView, makeShop, relativeAddresses, withMoves, type Shop, type Target } from '@/core/site';
+import { firstView, relativeAddresses, withMoves, type Shop, type Target } from '@/core/site';
 import { inRow, thingOf, type Thing } from '@/core/things/about';
 import { chance } from '@/core/chance';
 import { everything } from '../../tests/sites/everything';
+import { nextShop } from '../../tests/workshop';
 import { storefront } from './index';
 
 const preview: Target = { kind: 'preview', address: 'https://shop.example/' };
@@ -50,7 +51,7 @@ const many: Wish[] = [
   ),
 ];
 const filled = withWishes(project, many);
-const shop = makeShop(filled);
+const shop = nextShop(filled);
 const done = (row: Row, at: number, to: number) => {
   const [thing, among] = [row.things[at], row.among];
   const spot = thing && spotOf(shop, filled, thing);
@@ -71,7 +72,7 @@ describe('a row of things', () => {
       const to = (at + 1 + Math.floor(random() * (row.keys.length - 1))) % row.keys.length;
       const { wanted, asked } = done(row, at, to);
       if (!asked.ok) throw new Error(`${name}: ${asked.say}`);
-      const after = rowsOf(draw(makeShop(withWishes(filled, asked.value)), id));
+      const after = rowsOf(draw(nextShop(withWishes(filled, asked.value)), id));
       expect([name, after.get(name)?.keys]).toEqual([name, wanted]);
       // Menu and footer name the same pages, in one order.
       const linked = (one: Row) => one.things[0]?.kind.endsWith('entry');
@@ -112,7 +113,7 @@ describe('a row of things', () => {
     if (!asked.ok) throw new Error(asked.say);
     const moved = withWishes(filled, asked.value);
     const says = (of: Project) => {
-      const made = makeShop(of);
+      const made = nextShop(of);
       const page = made.pages.find(({ id }) => id === 'home');
       const section = page?.sections.find(({ id }) => id === 'why');
       const found = page && section ? made.writer.words(page, section)?.reasons : undefined;

@@ -3,10 +3,11 @@ import { Parser } from 'htmlparser2';
 import { findingsOf } from '@/core/proof';
 import { textPlace } from '@/core/places';
 import { contentTexts, hasSigns, kindOfSection, sectionKinds, sectionAbout, textFieldAt } from '@/core/sections';
-import { firstView, makeShop, relativeAddresses, type Shop, type Target } from '@/core/site';
+import { firstView, relativeAddresses, type Shop, type Target } from '@/core/site';
 import { placeOfText } from '@/core/writing';
 import { withDecisions } from '../../tests/decisions';
 import { everything } from '../../tests/sites/everything';
+import { nextShop } from '../../tests/workshop';
 import { storefront } from './index';
 
 const preview: Target = { kind: 'preview', address: 'https://preview.example/' };
@@ -35,7 +36,7 @@ test('wherever a text can be set, it is drawn as it was set', () => {
     'words/contact/contact/passages/own-1/text': 'Ring twice.',
     'words/delivery/rates/passages/own-1/text': 'Parcels leave on Fridays.',
   });
-  const shop = makeShop(project);
+  const shop = nextShop(project);
   const kinds = new Set<string>();
   const places = new Map<string, string>();
   for (const page of new Map(shop.pages.map((one) => [one.kind, one])).values())
@@ -52,7 +53,7 @@ test('wherever a text can be set, it is drawn as it was set', () => {
     ),
   );
   expect(signed.filter((kind) => !kinds.has(kind))).toEqual([]);
-  const set = makeShop(
+  const set = nextShop(
     withDecisions(
       project,
       Object.fromEntries([...places.keys()].map((place) => [place, 'A *soft* and **strong** [word](page/contact)'])),
@@ -75,13 +76,13 @@ test('points and steps stand in paragraphs; a text that was made is never read f
   const place = textPlace('home', 'story', { field: 'passages', key: 'own-1', part: 'text' }).address;
   const project = everything('quiet', 0);
   const text = drawn(
-    makeShop(withDecisions(project, { [place]: 'We need:\n\n- wool\n- *time*\n\n1. Soak.\n2. Wait.' })),
+    nextShop(withDecisions(project, { [place]: 'We need:\n\n- wool\n- *time*\n\n1. Soak.\n2. Wait.' })),
     'home',
     host,
   );
   expect(text).toContain('<ul class="points"> <li>wool</li><li><em>time</em></li> </ul>');
   expect(text).toContain('<ol class="points"> <li>Soak.</li><li>Wait.</li> </ol>');
-  const spoken = makeShop({ ...project, brief: `${project.brief}\n\nWe call it *the* long pot, and it holds 2*3 skeins.` });
+  const spoken = nextShop({ ...project, brief: `${project.brief}\n\nWe call it *the* long pot, and it holds 2*3 skeins.` });
   expect(spoken.pages.map(({ id }) => drawn(spoken, id, host)).join('')).not.toContain('<em>the</em>');
 });
 
@@ -91,8 +92,8 @@ test('words that lead to a page that goes are a finding, and meanwhile lead nowh
     [place]: 'Read [the journal](page/journal) or [write](mailto:a@b.example).',
   });
   const leadsOf = (shop: Shop) => findingsOf(shop, []).filter(({ check, level }) => check === 'leads' && level !== 'fine');
-  expect(leadsOf(makeShop(project))).toEqual([]);
-  const gone = makeShop({
+  expect(leadsOf(nextShop(project))).toEqual([]);
+  const gone = nextShop({
     ...project,
     decisions: new Map([...project.decisions].filter(([at]) => !at.startsWith('added/page/'))),
   });
@@ -106,7 +107,7 @@ test('words that lead to a page that goes are a finding, and meanwhile lead nowh
 test('no text of a published list of injections becomes anything but words', () => {
   const place = textPlace('home', 'story', { field: 'passages', key: 'own-1', part: 'text' }).address;
   const project = everything('quiet', 0);
-  const plain = elementsOf(drawn(makeShop(withDecisions(project, { [place]: 'Plain.' })), 'home', host));
+  const plain = elementsOf(drawn(nextShop(withDecisions(project, { [place]: 'Plain.' })), 'home', host));
   const count = (of: typeof plain) => {
     const counts = new Map<string, number>();
     for (const { name } of of) counts.set(name, (counts.get(name) ?? 0) + 1);
@@ -115,7 +116,7 @@ test('no text of a published list of injections becomes anything but words', () 
   const was = count(plain);
   const words = new Set(['em', 'strong', 'a', 'p', 'ul', 'ol', 'li', 'div']);
   for (const text of (naughty as string[]).filter((one) => one.trim())) {
-    const page = elementsOf(drawn(makeShop(withDecisions(project, { [place]: text.slice(0, 2000) })), 'home', host));
+    const page = elementsOf(drawn(nextShop(withDecisions(project, { [place]: text.slice(0, 2000) })), 'home', host));
     const more = [...count(page)].filter(([name, times]) => times !== (was.get(name) ?? 0) && !words.has(name));
     expect([text, more]).toEqual([text, []]);
     const wrong = page.filter(({ attributes }) =>

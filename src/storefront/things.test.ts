@@ -2,10 +2,11 @@ import { parseAt, type Value, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
 import { slipOf, type FieldOffer, type Group, type Offer } from '@/core/requests';
 import { findingsOf } from '@/core/proof';
-import { firstView, makeShop, relativeAddresses, siteFiles, type Shop, type Target } from '@/core/site';
+import { firstView, relativeAddresses, siteFiles, type Shop, type Target } from '@/core/site';
 import { textThing, thingId, thingKinds, thingOf, type Thing } from '@/core/things/about';
 import { withDecisions } from '../../tests/decisions';
 import { everything } from '../../tests/sites/everything';
+import { nextShop } from '../../tests/workshop';
 import { storefront } from './index';
 
 const preview: Target = { kind: 'preview', address: 'https://shop.example/' };
@@ -21,7 +22,7 @@ const drawn = (shop: Shop, target: Target) =>
     .map((page) => storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target))
     .join('\n');
 const bytesOf = (project: Project) => {
-  const shop = makeShop(project);
+  const shop = nextShop(project);
   return drawn(shop, preview) + storefront.styles(shop, relativeAddresses(shop, '', preview));
 };
 
@@ -61,7 +62,7 @@ describe('things', () => {
     'plan/about/article/pictures': ['madder-bed-skein.webp'],
     'links/link/address': 'https://pictures.example/tarnwick',
   });
-  const shop = makeShop(project);
+  const shop = nextShop(project);
   const things = thingsIn(shop);
 
   test('are named one by one, and found again by their names', () => {
@@ -84,7 +85,7 @@ describe('things', () => {
   test('of every kind are in the preview, and published pages carry none', () => {
     const found = new Set([...things.values()].map(({ kind }) => kind));
     // Only a shop whose goods have no picture opens with a made one.
-    const made = thingsIn(makeShop({ ...project, pictures: [] }));
+    const made = thingsIn(nextShop({ ...project, pictures: [] }));
     for (const { kind } of made.values()) found.add(kind);
     expect(thingKinds.filter((kind) => !found.has(kind))).toEqual([]);
     expect(drawn(shop, host)).not.toMatch(/data-(thing|place)/);
@@ -124,7 +125,7 @@ describe('things', () => {
       const moves = offersOf(group).filter(({ stands }) => !stands);
       for (const offer of offersOf(group)) {
         const after = withWishes(project, offer.wishes);
-        const same = slipOf(makeShop(after), after, thing)?.groups.find(({ kind }) => kind === group.kind);
+        const same = slipOf(nextShop(after), after, thing)?.groups.find(({ kind }) => kind === group.kind);
         // What is chosen stands then, and it alone.
         if (group.as === 'choice' && same?.as === 'choice')
           expect([group.kind, same.offers.filter(({ stands }) => stands).map(({ id }) => id)]).toEqual([group.kind, [offer.id]]);
@@ -142,11 +143,11 @@ describe('things', () => {
 
   test('a section goes where it is told, is left out, comes once more with its texts, and is taken out again', () => {
     const at = (of: Project) =>
-      makeShop(of)
+      nextShop(of)
         .pages[0]?.sections.filter(({ hidden }) => !hidden)
         .map(({ id }) => id) ?? [];
     const take = (of: Project, thing: Thing, kind: Group['kind'], id: string): Project => {
-      const group = slipOf(makeShop(of), of, thing)?.groups.find((one) => one.kind === kind);
+      const group = slipOf(nextShop(of), of, thing)?.groups.find((one) => one.kind === kind);
       const offer = group && offersOf(group).find((one) => one.id === id);
       if (!offer) throw new Error(`${kind} ${id} is not offered.`);
       return withWishes(of, offer.wishes);
@@ -163,7 +164,7 @@ describe('things', () => {
     const ids = at(twice);
     expect(ids[ids.indexOf('free-text') + 1]).toBe('free-text-2');
     const said = (id: string) => {
-      const page = makeShop(twice).pages[0];
+      const page = nextShop(twice).pages[0];
       const section = page?.sections.find((one) => one.id === id);
       const html = page && section ? drawnSection(twice, id) : '';
       return html
@@ -177,7 +178,7 @@ describe('things', () => {
   });
 
   const drawnSection = (of: Project, id: string): string => {
-    const made = makeShop(of);
+    const made = nextShop(of);
     const [home] = made.pages;
     const html = home ? storefront.page(made, made.writer.write(home), firstView, relativeAddresses(made, '', host), host) : '';
     return new RegExp(`<section[^>]*id="${id}".*?</section>`, 's').exec(html)?.[0] ?? '';
@@ -187,10 +188,10 @@ describe('things', () => {
     const [, , third, fourth] = shop.catalogue.products;
     if (!third || !fourth) throw new Error('The sample has goods.');
     const first = (of: Project, id: string) => {
-      const group = slipOf(makeShop(of), of, { kind: 'card', product: id })?.groups.find(({ kind }) => kind === 'goods-first');
+      const group = slipOf(nextShop(of), of, { kind: 'card', product: id })?.groups.find(({ kind }) => kind === 'goods-first');
       return withWishes(of, (group && offersOf(group)[0]?.wishes) ?? []);
     };
-    const both = makeShop(first(first(project, third.id), fourth.id));
+    const both = nextShop(first(first(project, third.id), fourth.id));
     expect(both.catalogue.products.slice(0, 3).map(({ id }) => id)).toEqual([
       fourth.id,
       third.id,
@@ -220,31 +221,31 @@ describe('things', () => {
     } as Project['pictures'][number];
     const brought = { ...project, pictures: [...project.pictures, own] };
     const thing: Thing = { kind: 'section', page: 'home', section: 'opening' };
-    const offered = (of: Project) => slipOf(makeShop(of), of, thing)?.groups.find(({ kind }) => kind === 'opening-picture');
+    const offered = (of: Project) => slipOf(nextShop(of), of, thing)?.groups.find(({ kind }) => kind === 'opening-picture');
     const take = (of: Project, id: string) => {
       const group = offered(of);
       return withWishes(of, (group && offersOf(group).find((one) => one.id === id)?.wishes) ?? []);
     };
     const opens = take(brought, 'own workshop.webp');
     const home = (of: Project) => {
-      const made = makeShop(of);
+      const made = nextShop(of);
       const [page] = made.pages;
       return page ? storefront.page(made, made.writer.write(page), firstView, relativeAddresses(made, '', host), host) : '';
     };
     expect(home(opens)).toMatch(/opening-pictures own.*?alt="Six pans in a row"/s);
-    expect([...siteFiles(makeShop(opens), storefront, host)].some((file) => 'picture' in file && file.picture === own.hash)).toBe(
+    expect([...siteFiles(nextShop(opens), storefront, host)].some((file) => 'picture' in file && file.picture === own.hash)).toBe(
       true,
     );
     expect(home(take(opens, 'made'))).toContain('opening-pictures made');
     expect(home(take(opens, 'goods'))).toBe(home(take(brought, 'goods')));
     const gone = { ...opens, pictures: project.pictures };
     expect(home(gone)).toBe(home(project));
-    expect(makeShop(gone).setAside.map(({ place }) => place)).toEqual(['look/openingShows']);
+    expect(nextShop(gone).setAside.map(({ place }) => place)).toEqual(['look/openingShows']);
   });
 
   test('buttons lead where they are told, and where they did while that is not there', () => {
     const button = (of: Project) => {
-      const made = makeShop(of);
+      const made = nextShop(of);
       const [page] = made.pages;
       const html = page ? storefront.page(made, made.writer.write(page), firstView, relativeAddresses(made, '', host), host) : '';
       return /<a class="button" ([^>]*?) *>/.exec(html)?.[1]?.trim();
@@ -263,7 +264,7 @@ describe('things', () => {
       const lost = lead(to, [...more]);
       expect([to, button(lost)]).toEqual([to, itself]);
       expect(
-        findingsOf(makeShop(lost), [])
+        findingsOf(nextShop(lost), [])
           .filter(({ check }) => check === 'leads')
           .map(({ level, say }) => [level, say.includes(why)]),
       ).toEqual([['mend', true]]);
