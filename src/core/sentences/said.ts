@@ -88,6 +88,13 @@ export const hears = (said: Said, ...words: readonly string[]): boolean => {
 
 /** Whether a sentence says that something should not be: "shouldn't", "no", "never". */
 export const denies = (said: Said): boolean => [...plainWords(said)].some((word) => /n't$/.test(word) || denials.has(word));
+/** Whether one of the words is denied right where it stands: "without serifs", "not a sans". */
+export const deniesWord = ({ sentence: { tokens } }: Said, ...words: readonly string[]): boolean =>
+  tokens.some(({ word }, i) => {
+    const before = tokens[i - 1]?.word === 'a' || tokens[i - 1]?.word === 'any' ? tokens[i - 2] : tokens[i - 1];
+    return words.includes(word) && before !== undefined && denials.has(before.word);
+  });
+
 const denials = new Set([
   'not',
   'no',

@@ -15,7 +15,19 @@ import {
   familyDistance,
 } from '../../look';
 import { colourNow, roleOf } from '../colours';
-import { coloursNamed, countNamed, defineSentence, denies, firmNo, hears, no, type Answer, type Found, type Said } from '../said';
+import {
+  coloursNamed,
+  countNamed,
+  defineSentence,
+  denies,
+  deniesWord,
+  firmNo,
+  hears,
+  no,
+  type Answer,
+  type Found,
+  type Said,
+} from '../said';
 
 export const columns = defineSentence({
   kind: 'columns',
@@ -275,7 +287,7 @@ export const shift = defineSentence({
     const turned = opposite[asked.by] ?? asked.by;
     const isHueless =
       colour && !tooMuch && (asked.by === 'softer' || asked.by === 'stronger') && withoutHue(colour.hex, asked.by);
-    const by = isHueless || (tooMuch && (asked.by === 'darker' || asked.by === 'lighter') ? turned : asked.by);
+    const by = isHueless || (tooMuch && asked.by !== 'softer' ? turned : asked.by);
     const turn = shifts.find((one) => one.by === by)?.turn ?? asked.turn;
     const role = colour ? roleOf(colour.hex, said.shop) : 'accent';
     if (!role) return firmNo(`There is no ${colour?.name ?? ''} among the colours of this shop.`);
@@ -317,7 +329,10 @@ const kindWords: Readonly<Record<Face['kind'], readonly string[]>> = {
 function facesFor(said: Said, role: 'heading' | 'text'): Answer {
   const { look } = said.shop;
   const order = ['sans', 'slab', 'mono', 'display', 'hand', 'serif'] as const;
-  const kind = order.find((one) => hears(said, ...kindWords[one]));
+  // "Without serifs": what is denied where it stands is asked for in its opposite.
+  const denied = order.find((one) => deniesWord(said, ...kindWords[one]));
+  const heard = order.find((one) => one !== denied && hears(said, ...kindWords[one]));
+  const kind = denied === 'serif' ? 'sans' : denied === 'sans' ? 'serif' : heard;
   const named = faces.find(({ name }) => said.sentence.text.toLowerCase().includes(name.toLowerCase()));
   const place = role === 'heading' ? lookPlaces.headingFace : lookPlaces.textFace;
   if (named?.roles.includes(role)) return { wishes: [set(place, named.id)], of: { as: named.id } };

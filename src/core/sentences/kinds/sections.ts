@@ -479,7 +479,12 @@ export const add = defineSentence({
     const named = sectionsNamed(said);
     const side = sideNamed(said);
     const beside = named.find(({ slot }) => slot === side?.of) ?? null;
-    const wanted = named.find((one) => one !== beside) ?? (beside && named.length === 1 && !said.spot.section ? null : undefined);
+    // "A place where people sign up for letters": a name of several words says more than one that is a word by itself.
+    const others = named.filter((one) => one !== beside);
+    const wanted =
+      others.find(({ slot }) => /\s/.test(said.sentence.text.slice(slot.start, slot.end))) ??
+      others[0] ??
+      (beside && named.length === 1 && !said.spot.section ? null : undefined);
     if (!wanted) return no('Which section? ' + libraryNames());
     const { page, owner, shop } = said.spot;
     const kind: SectionKind = wanted.kind;
