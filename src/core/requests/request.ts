@@ -6,7 +6,7 @@ import { type Shop } from '../site';
 import { isText, type Thing, type ThingKind } from '../things/about';
 import { type Text } from '../words';
 import { placeOfText } from '../writing';
-import { type Offered, type RequestKind } from './about';
+import { type FieldOffer, type Offered, type RequestKind } from './about';
 
 /** A thing as it stands in a shop: all that a request needs to know of it. */
 export interface Spot {
@@ -34,6 +34,14 @@ export interface RequestDefinition<K extends RequestKind = RequestKind> {
 }
 
 export const defineRequest = <K extends RequestKind>(definition: RequestDefinition<K>): RequestDefinition<K> => definition;
+
+/** Something to type, in the money of a shop. */
+export const typed = ({ rules: { digits, currency } }: Pick<Shop, 'rules'>, ...fields: FieldOffer[]): Offered => ({
+  as: 'fields',
+  digits,
+  currency,
+  fields,
+});
 
 /** The place where sections of a page are ordered is the product pages' own, for all of them. */
 const ownerOf = (page: Page | null): string => (page?.kind === 'product' ? 'product' : (page?.id ?? ''));

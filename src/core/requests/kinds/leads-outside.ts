@@ -1,4 +1,4 @@
-import { defineRequest } from '../request';
+import { defineRequest, typed } from '../request';
 import { ledFrom } from './leads-to';
 
 /** A web address, a mail address or a telephone number that a button or a link opens. */
@@ -11,18 +11,11 @@ export const leadsOutside = defineRequest({
     const led = ledFrom(spot);
     if (!led) return null;
     const { to, lead } = led;
-    return {
-      as: 'fields',
-      digits: shop.rules.digits,
-      currency: shop.rules.currency,
-      fields: [
-        {
-          label: 'Or to a web, mail or phone address',
-          place: to.address,
-          value: lead?.kind === 'outside' ? lead.address : '',
-          as: 'address',
-        },
-      ],
-    };
+    return typed(shop, {
+      label: 'Or to a web, mail or phone address',
+      place: to.address,
+      value: lead?.kind === 'outside' ? lead.address : '',
+      as: 'address',
+    });
   },
 });

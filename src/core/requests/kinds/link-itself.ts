@@ -1,5 +1,5 @@
 import { outsideLinks } from '../../places';
-import { defineRequest } from '../request';
+import { defineRequest, typed } from '../request';
 
 /** What a way out of the shop is called, and where it leads. */
 export const linkItself = defineRequest({
@@ -9,15 +9,11 @@ export const linkItself = defineRequest({
   offers: ({ thing, shop }) => {
     const link = thing.kind === 'outside-link' ? shop.links.find(({ key }) => key === thing.link) : undefined;
     return link
-      ? {
-          as: 'fields',
-          digits: shop.rules.digits,
-          currency: shop.rules.currency,
-          fields: [
-            { label: 'Name', place: outsideLinks.label(link.key).address, value: link.label, as: 'line' },
-            { label: 'Leads to', place: outsideLinks.address(link.key).address, value: link.address, as: 'address' },
-          ],
-        }
+      ? typed(
+          shop,
+          { label: 'Name', place: outsideLinks.label(link.key).address, value: link.label, as: 'line' },
+          { label: 'Leads to', place: outsideLinks.address(link.key).address, value: link.address, as: 'address' },
+        )
       : null;
   },
 });

@@ -1,6 +1,6 @@
 import { outsideLinks } from '../../places';
 import { freshId } from '../../plan';
-import { defineRequest } from '../request';
+import { defineRequest, typed } from '../request';
 
 /** A way out of the shop is added: by its address, to the footer; where it stands is said at the link. */
 export const linkMore = defineRequest({
@@ -12,13 +12,11 @@ export const linkMore = defineRequest({
       'link',
       decided.all(outsideLinks.address).map(({ parts: [taken] }) => taken),
     );
-    return {
-      as: 'fields',
-      digits: shop.rules.digits,
-      currency: shop.rules.currency,
-      fields: [
-        { label: 'A link more: web, mail or phone address', place: outsideLinks.address(key).address, value: '', as: 'address' },
-      ],
-    };
+    return typed(shop, {
+      label: 'A link more: web, mail or phone address',
+      place: outsideLinks.address(key).address,
+      value: '',
+      as: 'address',
+    });
   },
 });

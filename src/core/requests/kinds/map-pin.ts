@@ -1,6 +1,6 @@
 import { planPlaces } from '../../places';
 import { writePosition } from '../../position';
-import { defineRequest } from '../request';
+import { defineRequest, typed } from '../request';
 
 /** Where the pin of a map stands. */
 export const mapPin = defineRequest({
@@ -9,18 +9,11 @@ export const mapPin = defineRequest({
   on: ['section'],
   offers: ({ section, owner, shop }) =>
     section?.kind === 'map'
-      ? {
-          as: 'fields',
-          digits: shop.rules.digits,
-          currency: shop.rules.currency,
-          fields: [
-            {
-              label: 'The pin: latitude and longitude',
-              place: planPlaces.mapPin(owner, section.id).address,
-              value: section.pin ? writePosition(section.pin) : '',
-              as: 'position',
-            },
-          ],
-        }
+      ? typed(shop, {
+          label: 'The pin: latitude and longitude',
+          place: planPlaces.mapPin(owner, section.id).address,
+          value: section.pin ? writePosition(section.pin) : '',
+          as: 'position',
+        })
       : null,
 });

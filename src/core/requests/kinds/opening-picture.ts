@@ -1,10 +1,7 @@
 import { clear, lookPlaces, set } from '../../places';
 import { type Offer } from '../about';
-import { picturesToOffer } from '../ownPictures';
+import { ownOffers } from '../ownPictures';
 import { defineRequest } from '../request';
-
-/** So many of the seller's pictures are shown to choose from: those that belong to no product come first. */
-const most = 8;
 
 /** What the shop opens with: pictures of its goods where there are some, a made one, or the seller's own. */
 export const openingPicture = defineRequest({
@@ -16,7 +13,6 @@ export const openingPicture = defineRequest({
     const { opening, pictures, art } = shop;
     const ofGoods = new Set(shop.catalogue.products.flatMap((product) => product.pictures.map((name) => name.toLowerCase())));
     const pictured = [...ofGoods].some((name) => pictures.has(name));
-    const own = picturesToOffer(shop);
     const away = opening ? [clear(lookPlaces.openingShows)] : [];
     const offers: Offer[] = [
       ...(pictured
@@ -35,13 +31,7 @@ export const openingPicture = defineRequest({
         wishes: [...away, set(lookPlaces.openingPicture, 'made')],
         stands: !opening && art !== null,
       },
-      ...[...(opening ? [opening] : []), ...own.filter((one) => one !== opening)].slice(0, most).map((picture) => ({
-        id: `own ${picture.name}`,
-        label: `${picture.name}, ${picture.width} × ${picture.height} pixels`,
-        picture: picture.name,
-        wishes: [set(lookPlaces.openingShows, picture.name)],
-        stands: picture === opening,
-      })),
+      ...ownOffers(shop, opening, (name) => set(lookPlaces.openingShows, name)),
     ];
     return { as: 'choice', offers, brings: { as: 'picture', place: lookPlaces.openingShows.address, beside: null } };
   },

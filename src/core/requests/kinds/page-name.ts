@@ -1,5 +1,5 @@
 import { planPlaces } from '../../places';
-import { defineRequest, isNamed } from '../request';
+import { defineRequest, isNamed, typed } from '../request';
 
 export const pageName = defineRequest({
   kind: 'page-name',
@@ -7,11 +7,6 @@ export const pageName = defineRequest({
   on: ['page', 'entry', 'footer-entry'],
   offers: ({ page, shop }) =>
     page && isNamed(page)
-      ? {
-          as: 'fields',
-          digits: shop.rules.digits,
-          currency: shop.rules.currency,
-          fields: [{ label: 'Name in menus', place: planPlaces.pageName(page.id).address, value: page.name, as: 'line' }],
-        }
+      ? typed(shop, { label: 'Name in menus', place: planPlaces.pageName(page.id).address, value: page.name, as: 'line' })
       : null,
 });
