@@ -1,7 +1,7 @@
 import { findingsOf } from '@/core/proof';
-import { parseAt, planPlaces, set } from '@/core/places';
-import { slipOf } from '@/core/requests';
-import { withWishes } from '@/core/project';
+import { lookPlaces, parseAt, planPlaces, set } from '@/core/places';
+import { slipOf, type Group } from '@/core/requests';
+import { withWishes, type Project } from '@/core/project';
 import { sectionAbout, sectionKinds } from '@/core/sections';
 import { firstView, relativeAddresses, siteFiles, type Target } from '@/core/site';
 import { everything } from '../../tests/sites/everything';
@@ -86,4 +86,17 @@ test('of lists whose items stand for themselves, none takes a picture', () => {
   expect(slip?.groups.map(({ kind }) => kind) ?? []).not.toContain('item-picture');
   expect(parseAt('plan/home/steps/steps/own-1/picture', own.name).ok).toBe(false);
   expect(parseAt('plan/home/people/people/own-1/picture', own.name).ok).toBe(true);
+});
+
+test('the logo is brought at the thing itself; it stands there then, and a drawn one puts it away', () => {
+  const group = (of: Project) =>
+    slipOf(nextShop(of), of, { kind: 'logo' })?.groups.find(({ kind }) => kind === 'mark') as Extract<Group, { as: 'choice' }>;
+  expect(group(project).brings).toEqual({ as: 'picture', place: lookPlaces.logo.address, beside: null });
+  const after = withWishes(project, [set(lookPlaces.logo, own.name)]);
+  expect(group(after).offers.filter(({ stands }) => stands)).toEqual([expect.objectContaining({ id: 'own', picture: own.name })]);
+  expect(draw(nextShop(after), 'home')).toMatch(/<header[^]*?<img[^>]*class="mark [^"]*"[^>]*cdcdcdcd/);
+  const text = group(after).offers.find(({ id }) => id === 'text');
+  expect(draw(nextShop(withWishes(after, text?.wishes ?? [])), 'home')).toBe(
+    draw(nextShop(withWishes(project, [set(lookPlaces.mark, 'text')])), 'home'),
+  );
 });

@@ -1,6 +1,6 @@
 import { clear, lookPlaces, set } from '../../places';
 import { markOptions } from '../../pictures';
-import { markSource } from '../../site';
+import { logoOf, markSource } from '../../site';
 import { defineRequest } from '../request';
 
 /** What stands for the name at the head: the name in type, or a mark that is drawn from it. */
@@ -10,6 +10,7 @@ export const mark = defineRequest({
   on: ['logo', 'header'],
   offers: ({ shop }) => {
     const source = markSource(shop);
+    const own = logoOf(shop);
     const now = shop.mark.logo === null ? shop.mark.kind : null;
     const away = shop.mark.logo === null ? [] : [clear(lookPlaces.logo)];
     return {
@@ -22,7 +23,20 @@ export const mark = defineRequest({
           wishes: [...away, set(lookPlaces.mark, kind)],
           stands: now === kind,
         })),
+        // The seller's own, where one is the logo.
+        ...(own
+          ? [
+              {
+                id: 'own',
+                label: `Your own: ${own.name}`,
+                picture: own.name,
+                wishes: [set(lookPlaces.logo, own.name)],
+                stands: true,
+              },
+            ]
+          : []),
       ],
+      brings: { as: 'picture', place: lookPlaces.logo.address, beside: null },
     };
   },
 });
