@@ -274,3 +274,19 @@ describe('ways out of the shop', () => {
     expect(parseAt(out.address, word).ok).toBe(false),
   );
 });
+
+test('the still of a video is what plays: where its picture was led elsewhere before, no link stands in a link', () => {
+  const [first] = project.pictures;
+  const still = { ...first, name: 'still.webp', hash: '7c'.repeat(32) } as (typeof project.pictures)[number];
+  const html = drawn(
+    withWishes(project, [
+      set(given.picture(still.name), still),
+      set(planPlaces.sectionPictures('home', 'video'), [still.name]),
+      set(pictureLeadsTo('home', 'video', still.name), 'https://film.example/dye'),
+      set(textPlace('home', 'video', { field: 'address' }), '<iframe src="https://player.film.example/e/7"></iframe>'),
+    ]),
+  );
+  const inside = /srcdoc="([^"]*)"/.exec(html)?.[1] ?? '';
+  expect(inside).toContain('7c7c7c');
+  expect(inside.match(/&lt;a /g)).toHaveLength(1);
+});

@@ -6,10 +6,12 @@ import {
   drawText,
   isArranged,
   own,
-  ownPictures,
+  ownerOf,
+  ownPicture,
   place,
   productPicture,
   say,
+  thing,
   type Drawing,
   type SectionContext,
 } from '../context';
@@ -17,7 +19,10 @@ import { html, type Markup } from '../html';
 
 /** What is seen before it plays: the seller's own picture, else one of the goods. */
 function stillOf(c: SectionContext<'video'>): Markup | null {
-  const [mine] = ownPictures(c, '(max-width: 820px) 92vw, 60vw');
+  const [name] = c.section.pictures;
+  // It is what plays, and leads nowhere else.
+  const is = name === undefined ? null : thing(c, { kind: 'own-picture', page: ownerOf(c.page), section: c.section.id, name });
+  const mine = name === undefined ? null : ownPicture(c, name, '(max-width: 820px) 92vw, 60vw', { is, late: true });
   const item = c.shop.catalogue.products.find((product) => product.pictures.some((name) => c.addresses.picture(name)));
   return mine ?? (item ? productPicture(c, item, item.pictures[0], { decorative: true }) : null);
 }
