@@ -91,7 +91,7 @@ export const own = (context: Context & { section: Pick<WrittenSection, 'id'> }):
   html`id="${context.section.id}"${thing(context, { kind: 'section', page: ownerOf(context.page), section: context.section.id })}`;
 
 /** Whose decisions hold for the sections of a page: products have theirs together. */
-const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);
+export const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);
 
 /** The same for an item of a list. */
 export const itemThing = <K extends SectionKind>(
