@@ -150,8 +150,11 @@ test('a text is changed where it stands, and outlives a new brief', async ({ pag
   await writeBrief(page, brief);
   await pasteList(page, list);
   await station(page, 'Plan');
-  await shopWindow(page).getByRole('heading', { level: 1 }).click();
+  await shopWindow(page).getByText('Every wheel is trued twice').first().click();
   await expect(page.getByText(/From your brief/).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(slipOf(page)).toHaveCount(0);
+  await shopWindow(page).getByRole('heading', { level: 1 }).click();
   await set(page).fill('Wheels that stay round.');
   await slipOf(page).getByRole('button', { name: 'Done' }).click();
   await expect(shopWindow(page).getByRole('heading', { level: 1 })).toHaveText('Wheels that stay round.');
