@@ -1,7 +1,7 @@
 import { priceRange, stockOf } from '@/core/goods';
 import { capitalised } from '@/core/capitalised';
 import { runLength } from '@/core/look';
-import { type Page } from '@/core/plan';
+import { ownerOf, type Page } from '@/core/plan';
 import { type Product } from '@/core/project';
 import {
   filePath,
@@ -89,9 +89,6 @@ export const thing = ({ target }: Pick<Context, 'target'>, is: Thing): Markup | 
 /** What a section's own element is named by: on its page, and as a thing that can be pointed at. */
 export const own = (context: Context & { section: Pick<WrittenSection, 'id'> }): Markup =>
   html`id="${context.section.id}"${thing(context, { kind: 'section', page: ownerOf(context.page), section: context.section.id })}`;
-
-/** Whose decisions hold for the sections of a page: products have theirs together. */
-export const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);
 
 /** The same for an item of a list. */
 export const itemThing = <K extends SectionKind>(

@@ -1,5 +1,5 @@
 import { findingsOf } from '@/core/proof';
-import { pageDefinitions, type Page } from '@/core/plan';
+import { ownerOf, pageDefinitions, type Page } from '@/core/plan';
 import { Decided, planPlaces, type Names } from '@/core/places';
 import { type Product, type Project } from '@/core/project';
 import { contentTexts, sectionAbout, textIn } from '@/core/sections';
@@ -15,6 +15,7 @@ function outlinePage(shop: Shop, page: Page, decided: Decided, names: Names): Ou
   const { id, kind, name, path, inMenu, inFooter, added, because, visitorGets, doNext } = page;
   const meta = shop.writer.metaOf(page);
   const written = new Map(shop.writer.write(page).sections.map((section) => [section.id, section.words]));
+  const led = [...shop.leads.values(), ...shop.textLeads];
   const sections = page.sections.map((section) => {
     const words = written.get(section.id) ?? shop.writer.words(page, section);
     const texts = contentTexts(words ?? {}).map(({ at, text }): OutlineText => ({
@@ -24,7 +25,9 @@ function outlinePage(shop: Shop, page: Page, decided: Decided, names: Names): Ou
       ask: askedAt(text),
     }));
     const filled = words !== null && shop.writer.isFilled(section, words);
-    const links = linksTo(decided, names, leadsToSection(page.kind === 'product' ? 'product' : id, section.id));
+    const here = leadsToSection(ownerOf(page), section.id);
+    // Mostly nothing does, and then nothing is looked through.
+    const links = led.some(here) ? linksTo(decided, names, here) : [];
     const ledTo = { say: sayLinks(links), mends: links.map(({ mends }) => mends) };
     return { ...section, ledTo, filled, words: texts, arrangements: sectionAbout(section.kind).arrangements };
   });

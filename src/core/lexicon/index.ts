@@ -7,6 +7,7 @@ export {
   headNoun,
   isForSale,
   isNoun,
+  isThing,
   plural,
   sensesOf,
   singular,

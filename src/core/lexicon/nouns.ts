@@ -47,6 +47,12 @@ export function sensesOf(noun: string): Sense[] {
   return [...senses.values()].sort((a, b) => a.rank - b.rank);
 }
 
+/** Lexnames of WordNet for what is made, grown, eaten or worn: animals, artifacts, food, objects, plants, substances. */
+const things = new Set([5, 6, 13, 17, 20, 27]);
+
+/** Whether a word is first of all a thing. */
+export const isThing = (noun: string): boolean => things.has(sensesOf(noun)[0]?.kind ?? -1);
+
 export const isNoun = (word: string): boolean => sensesOf(word).length > 0;
 
 export function singular(noun: string): string {

@@ -82,6 +82,9 @@ export interface Page {
   product?: Product;
 }
 
+/** Whose decisions hold for the sections of a page: products have theirs together. */
+export const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);
+
 /** Everything that a plan follows from. */
 export interface Known {
   reading: Reading;

@@ -5,7 +5,7 @@ import { enoughPixels, missingPictures } from '../pictures';
 import { type Problem, type Product } from '../goods/about';
 import { followings } from '../till';
 import { sayNow } from '../places';
-import { type Page } from '../plan';
+import { ownerOf, type Page } from '../plan';
 import { type Lead } from '../lead';
 import { whyLost, type Shop } from '../site';
 import { type Finding, type Station } from './finding';
@@ -99,11 +99,12 @@ export const checks: readonly Check[] = [
       const opened = new Set(
         [...leads.values(), ...textLeads].flatMap((lead) => (lead.kind === 'section' ? [`${lead.page}/${lead.section}`] : [])),
       );
-      const owner = (page: Page) => (page.kind === 'product' ? 'product' : page.id);
       const waiting = new Map(
         pages.flatMap((page) =>
           page.sections.flatMap(({ id, label, folded, hidden }) =>
-            folded && !hidden && !opened.has(`${owner(page)}/${id}`) ? [[`${owner(page)}/${id}`, { page, label }] as const] : [],
+            folded && !hidden && !opened.has(`${ownerOf(page)}/${id}`)
+              ? [[`${ownerOf(page)}/${id}`, { page, label }] as const]
+              : [],
           ),
         ),
       );
@@ -119,8 +120,9 @@ export const checks: readonly Check[] = [
     look: ({ pages, pictures, itemPictures }) =>
       pages.flatMap((page) =>
         page.sections.flatMap((section) => {
-          const owner = page.kind === 'product' ? 'product' : page.id;
-          const beside = [...itemPictures].flatMap(([at, name]) => (at.startsWith(`${owner}/${section.id}/`) ? [name] : []));
+          const beside = [...itemPictures].flatMap(([at, name]) =>
+            at.startsWith(`${ownerOf(page)}/${section.id}/`) ? [name] : [],
+          );
           const gone = [...section.pictures, ...beside].filter((name) => !pictures.has(name.toLowerCase()));
           return gone.length
             ? [

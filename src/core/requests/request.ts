@@ -1,5 +1,5 @@
 import { Decided, standsAt } from '../places';
-import { type Page, type PageKind, type Section } from '../plan';
+import { ownerOf, type Page, type PageKind, type Section } from '../plan';
 import { type Product, type Project } from '../project';
 import { contentTexts, sectionAbout } from '../sections';
 import { type Shop } from '../site';
@@ -43,9 +43,6 @@ export const typed = ({ rules: { digits, currency } }: Pick<Shop, 'rules'>, ...f
   fields,
 });
 
-/** The place where sections of a page are ordered is the product pages' own, for all of them. */
-const ownerOf = (page: Page | null): string => (page?.kind === 'product' ? 'product' : (page?.id ?? ''));
-
 const pageOf = (shop: Shop, id: string): Page | null =>
   shop.pages.find((page) => page.id === id || (id === 'product' && page.kind === 'product')) ?? null;
 
@@ -69,7 +66,7 @@ export function spotOf(shop: Shop, project: Project, thing: Thing): Spot | null 
       ? contentTexts(words ?? {}).find(({ at: one }) => placeOfText(page, section, one).address === thing.place)?.text
       : null;
   if (text === undefined) return null;
-  return { shop, project, decided, thing, page, owner: ownerOf(page), section, product, text };
+  return { shop, project, decided, thing, page, owner: page ? ownerOf(page) : '', section, product, text };
 }
 
 /** Sections of the page as they stand, those that are out of the shop left aside. */

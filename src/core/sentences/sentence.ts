@@ -4,7 +4,7 @@ import { colourOf, colourWords } from '../brief';
 import { type Category } from '../goods';
 import { parsePrice } from '../goods/page';
 import { typedAddress } from '../lead';
-import { sensesOf, singular } from '../lexicon';
+import { isThing, singular } from '../lexicon';
 import { numberWords } from '../numberWords';
 import { type Page } from '../plan';
 import { type Product } from '../project';
@@ -131,8 +131,6 @@ function partsOfTitles(products: readonly Product[]): [string[], Product][] {
   );
 }
 
-/** Lexnames of WordNet for what is made, grown, eaten or worn. */
-const things = new Set([5, 6, 13, 17, 20, 27]);
 /** What things of a page are called is no name of goods by itself. */
 const ofPages = new Set(
   [...Object.values(thingAbouts).map(({ name }) => name), ...sectionNames.map(({ name }) => name)].flatMap(wordsOf),
@@ -156,7 +154,7 @@ function headsOfTitles({ catalogue }: Shop): [string, Product][] {
     !taken.has(word) &&
     !ofPages.has(word) &&
     !commonNames.has(word) &&
-    things.has(sensesOf(word)[0]?.kind ?? -1) &&
+    isThing(word) &&
     [...colourWords(word)].length === 0
       ? [[word, product]]
       : [],

@@ -20,7 +20,7 @@ import {
   type Value,
 } from '../places';
 import { variantTitle } from '../goods';
-import { type Page, type Section } from '../plan';
+import { ownerOf, type Page, type Section } from '../plan';
 import { type Project } from '../project';
 import { canFold, contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
 import { type TextSource } from '../words';
@@ -191,7 +191,7 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
 }
 
 function onPage(shop: Shop, page: Page, decided: Decided, now: Now): PlaceNow[] {
-  const owner = page.kind === 'product' ? 'product' : page.id;
+  const owner = ownerOf(page);
   const named = page.kind !== 'product' && page.kind !== 'category';
   return [
     ...(named

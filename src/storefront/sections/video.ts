@@ -1,12 +1,12 @@
 import { type Video, videoOf } from '@/core/video';
 import { mediaTypeOf } from '@/core/files';
+import { ownerOf } from '@/core/plan';
 import { filePath } from '@/core/site';
 import {
   arranged,
   drawText,
   isArranged,
   own,
-  ownerOf,
   ownPicture,
   place,
   productPicture,

@@ -1,10 +1,9 @@
-import { isNoun, isVerb, sensesOf, singular, verbClass } from '../../lexicon';
+import { isNoun, isThing, isVerb, sensesOf, singular, verbClass } from '../../lexicon';
 import { isGrammar } from '../facts/tokens';
 
-/** Lexnames of WordNet: verbs of thinking and telling; what is told in, and whom; and what is made, grown, eaten or worn. */
+/** Lexnames of WordNet: verbs of thinking and telling; what is told in, and whom. */
 const telling = new Set([31, 32]);
 const told = new Set([3, 10, 14, 18]);
-const things = new Set([5, 6, 13, 17, 20, 27]);
 /** So many words may stand before the "that" of what is to be said. */
 const mostBefore = 6;
 /** A clause that says something has so many words at least. */
@@ -13,7 +12,6 @@ const leastSaid = 4;
 const articles = new Set(['a', 'an', 'the', 'any', 'some', 'every', 'each', 'our', 'your', 'my', 'one', 'no']);
 
 const classOf = (word: string): number | undefined => sensesOf(word)[0]?.kind;
-const isThing = (word: string): boolean => things.has(classOf(word) ?? -1);
 
 /** Whether a word before "that" is what the clause after it tells of: "a cushion that …", "bowls that …". */
 function isToldOf(word: string, before: string | undefined): boolean {

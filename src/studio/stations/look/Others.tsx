@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { families, partPlaces, treatments } from '@/core/look/page';
 import { type Look } from '@/core/look';
 import { clear, lookPlaces, set } from '@/core/places';
+import { ownerOf } from '@/core/plan/about';
 import { type Summary, type Jobs } from '@/workers/protocol';
 import { Choice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -192,7 +193,7 @@ export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartPr
   const page = summary.outline.find((one) => one.path === path) ?? summary.outline[0];
   const { only, phone } = summary.exceptions;
   if (!page) return null;
-  const key = page.kind === 'product' ? 'product' : page.id;
+  const key = ownerOf(page);
   return (
     <>
       <Soft>

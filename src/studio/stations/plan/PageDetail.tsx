@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { GridList, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { planPlaces, set, whyNot } from '@/core/places';
+import { ownerOf } from '@/core/plan/about';
 import { type OutlinePage } from '@/workers/protocol';
 import { Button, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -40,7 +41,7 @@ const unnamed: ReadonlySet<string> = new Set(['home', 'product', 'category', 'ca
 export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & Pick<StationProps, 'state' | 'shop' | 'goTo'>) {
   const [renaming, setRenaming] = useState(false);
   const [library, setLibrary] = useState(false);
-  const key = page.kind === 'product' ? 'product' : page.id;
+  const key = ownerOf(page);
   const ids = page.sections.map((section) => section.id);
   const named = !unnamed.has(page.kind);
   const order = (next: string[]) => state.decide(set(planPlaces.sectionOrder(key), next));

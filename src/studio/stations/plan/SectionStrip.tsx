@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Button as AriaButton, GridListItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { clear, planPlaces, set, textPlace } from '@/core/places';
+import { ownerOf } from '@/core/plan/about';
 import { isOwnKey, ownKey, sectionAbout, type TextAt, type TextField } from '@/core/sections/about';
 import { type OutlinePage, type OutlineSection } from '@/workers/protocol';
 import { sourceLine } from '../../because';
@@ -124,7 +125,7 @@ export function SectionStrip({ page, section, at, state, goTo, onMove }: StripPr
 }
 
 function SectionDetail({ page, section, at, state, goTo, onMove, movable }: StripProps & { movable: boolean }) {
-  const key = page.kind === 'product' ? 'product' : page.id;
+  const key = ownerOf(page);
   const is = stateOf(section);
   const spoken = section.words.filter((text) => text.rank < 3 && text.text).slice(0, 2);
   const remove = () => {
@@ -237,7 +238,7 @@ function linesOf({ kind, words }: OutlineSection): Line[] {
 
 /** The texts that only the seller can give, to write where the section is planned. */
 function SectionTexts({ page, section, state }: Pick<StripProps, 'page' | 'section' | 'state'>) {
-  const key = page.kind === 'product' ? 'product' : page.id;
+  const key = ownerOf(page);
   return linesOf(section).map(({ at, field, label }) => {
     const place = textPlace(key, section.id, at);
     const written = section.words.find((text) => text.place === place.address);
