@@ -27,6 +27,7 @@ import {
   pageAt,
   siteFiles,
   settlePositions,
+  nounsOf,
   viewPath,
   Workshop,
   withMoves,
@@ -37,7 +38,7 @@ import {
 } from '@/core/site';
 import { quickPairs, quickPalettes, takingsFrom, writeTokens } from '@/core/look';
 import {
-  artKinds,
+  artKindsFor,
   cutOut,
   dataUri,
   hashBytes,
@@ -360,7 +361,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   },
   arts: async () => {
     const of = opened();
-    return artKinds.map(({ id, name, say }) => {
+    return artKindsFor(nounsOf(of)).map(({ id, name, say }) => {
       const look = { ...of.look, genes: { ...of.look.genes, art: id } };
       const { svg } = openingArt(of, of.name, look, openedProject().seed);
       return { kind: id, name, say, src: `data:image/svg+xml,${encodeURIComponent(svg)}` };

@@ -3,6 +3,7 @@ import { decisionsOf } from '../../../tests/decisions';
 import { readFileSync } from 'node:fs';
 import { readBrief } from '../brief';
 import { importText, makeCatalogue } from '../goods';
+import { surveyedColours } from '../lexicon/about';
 
 import {
   candidates,
@@ -11,6 +12,8 @@ import {
   families,
   familiesFor,
   familyDistance,
+  hueDistance,
+  lchOf,
   makeLook,
   quickPairs,
   quickPalettes,
@@ -29,7 +32,7 @@ const wished = (wishes: readonly Wish[]) =>
 function source(brief: string, list: string, seed = 1): LookSource {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
-  return { reading: readBrief(brief), catalogue: makeCatalogue(goods.value.products, decide(), 2, 2), pictured: 1, seed };
+  return { reading: readBrief(brief), catalogue: makeCatalogue(goods.value.products, decide(), 2, 2), pictured: 1, drawn: true, seed };
 }
 
 const sample = source(readFileSync('demo/brief.txt', 'utf8'), readFileSync('demo/goods.csv', 'utf8'));
@@ -57,6 +60,8 @@ const neutral: Occasion = {
   bright: false,
   pale: false,
   pictured: 1,
+  drawn: true,
+  own: 0,
 };
 
 test('a light strong colour is worn: cheerful yellow is no night, and not one plain white after the other', () => {
@@ -193,6 +198,31 @@ describe('a look', () => {
   test('takes colours that come with a picture before those of the brief', () => {
     const look = makeLook(sample, decide({ 'look/colours': ['#2b3a67', '#c9972b'] }));
     expect(look.palette).toMatchObject({ accent: '#2b3a67', second: '#c9972b' });
+  });
+
+  test('has the colours of its goods where the brief names none, and those of the brief where it does', () => {
+    const scarves = 'title,colour,price\nScarf,plum,40\nScarf,teal,40\nShawl,plum,60\nShawl,grey,60\n';
+    const of = (brief: string) => makeLook(source(brief, scarves), decide());
+    const plum = lchOf(surveyedColours.plum ?? '');
+    const silent = of('Halm. We weave scarves and shawls in Bergen.');
+    expect(hueDistance(lchOf(silent.palette.accent).h, plum.h)).toBeLessThan(12);
+    expect(silent.because.palette).toMatch(/plum that your goods come in/);
+    const told = of('Halm. We weave scarves and shawls in Bergen. The site should be green.');
+    expect(hueDistance(lchOf(told.palette.accent).h, plum.h)).toBeGreaterThan(60);
+    const green = lchOf(surveyedColours.green ?? '');
+    const brief = 'Halm. We weave scarves and shawls in Bergen. No green on the site.';
+    const refusing = makeLook(source(brief, scarves.replaceAll('plum', 'green')), decide());
+    expect(hueDistance(lchOf(refusing.palette.accent).h, green.h)).toBeGreaterThan(25);
+  });
+
+  test('is not that of every other shop which asks for nothing', () => {
+    const trades = ['bread tins', 'bonsai pots', 'toast racks', 'fishing reels', 'tent pegs', 'book ends', 'door bells', 'rosin'];
+    const looks = trades.map((trade) =>
+      makeLook(source(`Halm. We make ${trade} in Bergen.`, 'title,price\nOne,40\nTwo,50\nThree,70\n'), decide()),
+    );
+    const hues = looks.map(({ palette }) => Math.round(lchOf(palette.accent).h / 30) % 12);
+    expect(new Set(hues).size).toBeGreaterThanOrEqual(5);
+    expect(new Set(looks.map(({ genes }) => genes.family)).size).toBeGreaterThanOrEqual(3);
   });
 
   test('leaves decisions on things that are gone aside', () => {

@@ -1,9 +1,10 @@
 import { chance } from '../chance';
+import { artIds } from '../pictures/about';
 import { type Decided, type Wish } from '../places';
 import { type Part } from './about';
 import { families, familiesFor, familyById, familyFit, type Family } from './families';
 import { geneWishes, parts, styleDistance, type Genes } from './genes';
-import { fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
+import { drawable, fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
 import { standsOut, type Palette } from './palette';
@@ -116,7 +117,7 @@ class Pool {
       base.corner,
       ...[0, 3, 8, 16, 99].filter((corner) => Math.abs(Math.log2((corner + 1) / (base.corner + 1))) < 4),
     ];
-    const arts: Genes['art'][] = [base.art, 'still-life', 'pattern', 'landscape', 'room', 'texture', 'lettering'];
+    const arts = [base.art, ...artIds].map((art) => drawable(art, this.occasion));
     const pick = <T>(from: readonly T[], keep: number): T => {
       const at = random() < keep ? 0 : Math.floor(random() * from.length);
       return from[at] as T;
@@ -164,7 +165,9 @@ function spread(
       })
       .filter(({ least }) => least >= sameLook)
       .sort((a, b) => b.value - a.value);
-    const next = rated.find(({ least }) => least >= apart) ?? rated[0];
+    // Where none is as far as that, the farthest.
+    const farthest = apart > 0 ? [...rated].sort((a, b) => b.least - a.least)[0] : rated[0];
+    const next = rated.find(({ least }) => least >= apart) ?? farthest;
     if (!next) break;
     picked.push(next.candidate);
   }

@@ -1,5 +1,8 @@
+import { hashOf } from '../keys';
+import { surveyedColours } from '../lexicon/about';
 import { moodOf, type Mood, type Reading } from '../brief';
 import { type Catalogue } from '../goods';
+import { artsOfThings, type ArtId } from '../pictures/about';
 import { lookPlaces, type Decided } from '../places';
 import { pickedRoles } from './about';
 import { lchOf } from './colour';
@@ -17,6 +20,8 @@ export interface LookSource {
   catalogue: Catalogue;
   /** Share of the goods that has a picture at hand, 0–1. */
   pictured: number;
+  /** Whether what it sells can be drawn. */
+  drawn: boolean;
   seed: number;
 }
 
@@ -48,7 +53,7 @@ const listed = new Intl.ListFormat('en-GB');
 const broaderHeard = 4;
 
 /** What families are chosen by. */
-export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasion {
+export function occasionOf({ reading, catalogue, pictured, drawn }: LookSource): Occasion {
   const tone = reading.tone.map((fact) => fact.value);
   const trade = reading.trade?.value;
   const told = [
@@ -72,6 +77,8 @@ export function occasionOf({ reading, catalogue, pictured }: LookSource): Occasi
     bright: reading.coloursWanted.slice(0, 1).some((fact) => isBright(lchOf(fact.value.hex))),
     pale: reading.coloursWanted.some((fact) => isPale(lchOf(fact.value.hex))),
     pictured,
+    drawn,
+    own: ownTurn(reading),
   };
 }
 
@@ -106,6 +113,30 @@ function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look[
   };
 }
 
+/** Below this chroma nobody would say that goods are of a colour (OKLCH; common practice). */
+const hasHue = 0.06;
+
+/** The colour that most of the goods come in, by the values of what is chosen among colours; null where they name none with a hue. */
+export function colourOfGoods({ products }: Pick<Catalogue, 'products'>): { hex: string; name: string } | null {
+  const counts = new Map<string, number>();
+  for (const { options, variants } of products)
+    for (const at of options.keys()) {
+      const values = variants.map((variant) => variant.values[at]?.toLowerCase() ?? '');
+      const named = values.filter((value) => surveyedColours[value] !== undefined);
+      if (named.length * 2 < values.length) continue;
+      for (const name of new Set(named)) counts.set(name, (counts.get(name) ?? 0) + 1);
+    }
+  const [most] = [...counts]
+    .flatMap(([name, count]) => ({ name, count, hex: surveyedColours[name] ?? '' }))
+    .filter(({ hex }) => lchOf(hex).c > hasHue)
+    .sort((a, b) => b.count - a.count);
+  return most ? { hex: most.hex, name: most.name } : null;
+}
+
+/** Of shops that ask for nothing, each has colours of its own: by its trade, so that they stay while the brief is written. */
+const ownTurn = ({ trade, sells }: Reading): number => hashOf(trade?.value.label ?? sells[0]?.value ?? '') % turns;
+const turns = 1009;
+
 /** Mixing again keeps the asked-for colours and gives them other roles. */
 function turned(colours: readonly string[], mix: number): string[] {
   if (!colours.length) return [];
@@ -127,10 +158,15 @@ export function paletteFor(source: LookSource, decided: Decided, genes: Pick<Gen
     scheme: genes.scheme,
     harmony: genes.harmony ?? undefined,
     groundBySecond: asked.length > 1 && Math.floor(genes.mix / asked.length) % 2 === 1,
-    seed: source.seed + genes.mix * 101,
+    leaning: asked.length || genes.mix > 0 ? undefined : colourOfGoods(source.catalogue)?.hex,
+    seed: source.seed + genes.mix * 101 + ownTurn(source.reading),
     ...own,
   });
 }
+
+/** A kind of made picture that shows nothing which the shop doesn't sell. */
+export const drawable = (art: ArtId, { drawn, mood }: Pick<Occasion, 'drawn' | 'mood'>): ArtId =>
+  drawn || !artsOfThings.has(art) ? art : mood.exact > 0.2 || mood.loud > 0.2 ? 'lettering' : 'texture';
 
 /** Genes that suit a family and an occasion, before anyone has decided anything. */
 export function fittingGenes(family: Family, occasion: Occasion): Genes {
@@ -159,7 +195,7 @@ export function fittingGenes(family: Family, occasion: Occasion): Genes {
     heading: pair.h,
     text: pair.t,
     ...family.shape,
-    art: family.art,
+    art: drawable(family.art, occasion),
   };
 }
 
@@ -174,6 +210,7 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   if (!family) throw new Error('The registry of families is empty.');
   const fitted = fittingGenes(family, occasion);
   const genes = { ...fitted, ...own, family: family.id };
+  genes.art = drawable(genes.art, occasion);
   const decidedParts = new Set<keyof Genes>(Object.keys(own) as (keyof Genes)[]);
   const heading = faceById(genes.heading) ?? faceById(fitted.heading);
   const text = faceById(genes.text) ?? faceById(fitted.text);
@@ -182,6 +219,7 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   genes.text = text.id;
   const { asked, given } = colourWishes(source, decided);
   const palette = paletteFor(source, decided, genes);
+  const leaning = colourOfGoods(source.catalogue);
   const picked = pickedRoles.some((role) => decided.has(lookPlaces.picked[role]));
   const tone = reading.tone.map((fact) => fact.value);
   const pair = scorePair(heading, text, occasion.mood);
@@ -215,7 +253,9 @@ export function makeLook(source: LookSource, decided: Decided): Look {
             ? 'You chose this mixture.'
             : asked.length
               ? `The brief asks for ${listed.format(asked.map((c) => c.name))}.`
-              : 'The brief names no colour; these follow from its mood.',
+              : leaning
+                ? `The brief names no colour; these go with the ${leaning.name} that your goods come in.`
+                : 'The brief names no colour; these follow from its mood.',
       type: pair.because,
       shape: has('corner', 'rule', 'room', 'treatment', 'motion') ? 'You changed it.' : `It belongs to ${family.name}.`,
     },

@@ -45,6 +45,8 @@ export interface PaletteWish {
   mood: Mood;
   /** How the ground relates to the accent. */
   scheme: string;
+  /** A colour that nobody asked for and that suits the shop: it gives the hue where no wish does. */
+  leaning?: string | undefined;
   /** Whether the ground follows the second of the asked-for colours instead of the first. */
   groundBySecond?: boolean;
   /** How the second hue stands to the first; where none is asked for, the seed has it. */
@@ -127,7 +129,14 @@ export function makePalette(wish: PaletteWish): Palette {
   const carrying = wanted.filter((c) => !pale.includes(c)).sort((a, b) => Number(b.c > hueless) - Number(a.c > hueless));
 
   const { mood } = wish;
-  const hue = mood.warm > 0.2 ? 15 + freeHue * 75 : mood.warm < -0.2 ? 180 + freeHue * 110 : freeHue * 360;
+  const leaning = wish.leaning === undefined ? null : lchOf(wish.leaning);
+  const hue = leaning
+    ? leaning.h
+    : mood.warm > 0.2
+      ? 15 + freeHue * 75
+      : mood.warm < -0.2
+        ? 180 + freeHue * 110
+        : freeHue * 360;
   const paleHue = pale.filter((c) => c.c > 0.012).sort((a, b) => b.c - a.c)[0]?.h;
   const free = clearOf(
     { l: 0.42 + freeLight * 0.12, c: 0.085 + 0.075 * Math.max(0, mood.loud) - 0.03 * Math.max(0, -mood.loud), h: paleHue ?? hue },

@@ -12,6 +12,7 @@ const source: LookSource = {
   reading: readBrief('Bello. We bake dog biscuits in Graz. It should be warm and funny.'),
   catalogue: makeCatalogue([], decide(), 2, 2),
   pictured: 0,
+  drawn: true,
   seed: 3,
 };
 

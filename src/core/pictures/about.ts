@@ -34,6 +34,9 @@ export type Picture = z.infer<typeof pictureSchema>;
 export const artIds = ['still-life', 'landscape', 'room', 'pattern', 'texture', 'lettering'] as const;
 export type ArtId = (typeof artIds)[number];
 
+/** Those that show things of the shop: nothing to draw where what it sells has no drawing. */
+export const artsOfThings: ReadonlySet<ArtId> = new Set(['still-life', 'room', 'pattern']);
+
 /** Kinds of drawn marks; "text" is the name in its own face, undrawn. */
 export const markIds = [
   'text',

@@ -1,6 +1,7 @@
 export { hashBytes, largestPicture, missingPictures, readPicture } from './read';
 export {
   artKinds,
+  artKindsFor,
   drawMotif,
   makePicture,
   motifs,

@@ -2,7 +2,7 @@ import { correct, readBrief, toldPlace, toldSells, type Reading } from '../brief
 import { makeCatalogue, type Catalogue } from '../goods';
 import { titlesOf, type GivenFile, type Goods } from '../goods/about';
 import { makeLook, type Look, type LookSource, type Search } from '../look';
-import { type MadePicture } from '../pictures';
+import { motifsFor, type MadePicture } from '../pictures';
 import { planShop, type Known, type Page } from '../plan';
 import { Decided, givenAway, lookPlaces, planPlaces } from '../places';
 import { type Picture, type Project } from '../project';
@@ -13,7 +13,7 @@ import { harvest, type Harvest, type Pins } from '../words';
 import { metaWriter, pinsOf, vocabularyOf, Writer } from '../writing';
 import { setAsideIn, type SetAside } from './setAside';
 import { markChoice, type MarkChoice } from './markChoice';
-import { openingArt } from './drawn';
+import { nounsOf, openingArt } from './drawn';
 import { exceptionsOf, type Exceptions } from './exceptions';
 import { linksOf, type OutsideLink } from './links';
 import { framesOf, leadsOf, textLeadsOf, type Leads } from './leads';
@@ -184,7 +184,13 @@ function wantsArt(decided: Decided, catalogue: Catalogue, pictures: Shop['pictur
 function lookSource({ reading, catalogue }: Known, pictures: Shop['pictures'], seed: number): LookSource {
   const { products } = catalogue;
   const pictured = products.filter((product) => product.pictures.some((name) => pictures.has(name.toLowerCase()))).length;
-  return { reading, catalogue, pictured: products.length ? pictured / products.length : 0, seed };
+  return {
+    reading,
+    catalogue,
+    pictured: products.length ? pictured / products.length : 0,
+    drawn: motifsFor(nounsOf({ reading, catalogue }), 1).length > 0,
+    seed,
+  };
 }
 
 export { type SetAside };

@@ -1,3 +1,4 @@
+import { chance } from '../../chance';
 import { type Mood } from '../../brief';
 import { familyIds, type FamilyId } from '../about';
 import { moodDistance } from '../mood';
@@ -68,6 +69,10 @@ export interface Occasion {
   pale: boolean;
   /** Share of the goods that has a picture, 0–1. */
   pictured: number;
+  /** What the shop is of its own, in a number: of families that fit alike, not all shops take the same. */
+  own: number;
+  /** Whether what it sells can be drawn. */
+  drawn: boolean;
 }
 
 /** How well a family fits, 0–1, and what speaks for it most. */
@@ -89,5 +94,11 @@ export function familyFit(
 }
 
 /** Families from the one that fits best to the one that fits least. */
-export const familiesFor = (occasion: Occasion): Family[] =>
-  [...families].sort((a, b) => familyFit(b, occasion).fit - familyFit(a, occasion).fit);
+export function familiesFor(occasion: Occasion): Family[] {
+  const random = chance(occasion.own);
+  const fits = new Map(families.map((family) => [family, familyFit(family, occasion).fit + random() * alike]));
+  return [...families].sort((a, b) => (fits.get(b) ?? 0) - (fits.get(a) ?? 0));
+}
+
+/** Fits that differ by less are alike. */
+const alike = 0.04;

@@ -1,6 +1,6 @@
 import { chance } from '../../chance';
 import { type Palette } from '../../look';
-import { type ArtId } from '../about';
+import { artsOfThings, type ArtId } from '../about';
 import { type Outlines } from '../outlines';
 import { landscape } from './kinds/landscape';
 import { lettering } from './kinds/lettering';
@@ -41,6 +41,12 @@ export const artKinds: readonly ArtKind[] = [
   { id: 'lettering', name: 'Lettering', say: 'the letters of your name, very large', draw: lettering },
 ];
 
+/** The kinds of pictures that can be made for goods of these names: with things where they have a drawing. */
+export const artKindsFor = (names: Named): readonly ArtKind[] => {
+  const hasThings = motifsFor(names, 1).length > 0;
+  return artKinds.filter(({ id }) => hasThings || !artsOfThings.has(id));
+};
+
 export interface ArtWish {
   kind: string;
   palette: Palette;
@@ -67,7 +73,8 @@ export function makePicture({
   width = 1600,
   height = 1200,
 }: ArtWish): MadePicture {
-  const known = artKinds.find((candidate) => candidate.id === kind) ?? artKinds[0];
+  const drawable = artKindsFor(names);
+  const known = drawable.find((candidate) => candidate.id === kind) ?? drawable.find(({ id }) => id === 'texture');
   if (!known) throw new Error('The registry of pictures is empty.');
   const random = chance(seed * 6151 + known.id.length * 97);
   const body = known.draw({ width, height, random, palette, motifs: motifsFor(names), name, outlines, avoided });

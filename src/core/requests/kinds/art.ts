@@ -1,5 +1,6 @@
 import { lookPlaces, set } from '../../places';
-import { artKinds } from '../../pictures';
+import { artKindsFor } from '../../pictures';
+import { nounsOf } from '../../site';
 import { defineRequest } from '../request';
 
 /** What a made picture shows, and another one of the kind. */
@@ -11,7 +12,7 @@ export const art = defineRequest({
     section?.kind === 'opening' && shop.art
       ? {
           as: 'choice',
-          offers: artKinds.map(({ id, name, say }) => ({
+          offers: artKindsFor(nounsOf(shop)).map(({ id, name, say }) => ({
             id,
             label: name,
             say,

@@ -4,7 +4,8 @@ import { type Motif } from '../motif';
 export const craft: readonly Motif[] = [
   {
     id: 'yarn',
-    words: 'yarn wool knitting fibre fiber skein textile needle hook',
+    words: 'yarn wool skein',
+    trades: 'knitting fibre fiber',
     height: 0.5,
     pieces: [
       ['M50 4a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'body'],
@@ -14,7 +15,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'spool',
-    words: 'spool thread reel line string cord twine bobbin rope ribbon',
+    words: 'spool reel thread bobbin twine',
+    trades: 'haberdashery rope string',
     height: 0.52,
     pieces: [
       ['M24 18h52v66H24z', 'body'],
@@ -25,7 +27,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'scissors',
-    words: 'scissors shears sewing haberdashery tailoring hairdressing clipper',
+    words: 'scissors shears',
+    trades: 'sewing tailoring hairdressing',
     height: 0.8,
     pieces: [
       ['M30 72a14 14 0 1 0 .1 0zM70 72a14 14 0 1 0 .1 0z', 'trim'],
@@ -37,7 +40,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'brush',
-    words: 'brush paint pigment dye colour color',
+    words: 'brush',
+    trades: 'paint pigment dye',
     height: 1,
     pieces: [
       ['M44 46h12l-2 52q-4 4-8 0z', 'body'],
@@ -48,7 +52,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'pen',
-    words: 'pen pencil ink inkwell nib writing_implement calligraphy stationery',
+    words: 'pen ink inkwell',
+    trades: 'calligraphy stationery nib writing_implement',
     height: 0.72,
     pieces: [
       ['M44 54L82 2l10 7-38 51z', 'trim'],
@@ -60,7 +65,7 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'envelope',
-    words: 'envelope postcard card letter greeting_card invitation',
+    words: 'envelope postcard letter greeting_card invitation',
     height: 0.5,
     pieces: [
       ['M4 22h92v78H4z', 'body'],
@@ -71,7 +76,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'book',
-    words: 'book novel publication journal magazine notebook paper comic diary reading',
+    words: 'book novel journal magazine notebook comic diary',
+    trades: 'reading publication',
     height: 0.78,
     pieces: [
       ['M16 2h60q10 0 10 10v78q0 10-10 10H16z', 'body'],
@@ -82,7 +88,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'tool',
-    words: 'tool hammer saw plane chisel hardware implement instrument wrench repair spanner device machine',
+    words: 'hammer mallet',
+    trades: 'tool hardware repair',
     height: 0.85,
     pieces: [
       ['M44 30h14l4 66q-10 8-22 0z', 'trim'],
@@ -93,7 +100,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'knife',
-    words: 'knife blade cutlery razor sword',
+    words: 'knife',
+    trades: 'cutlery blade',
     height: 0.95,
     pieces: [
       ['M50 0q14 24 10 62H42Q40 20 50 0z', 'light'],
@@ -104,7 +112,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'wheel',
-    words: 'bicycle bike wheel tyre chain cycling motorcycle cycle',
+    words: 'wheel bicycle bike',
+    trades: 'cycling',
     height: 0.95,
     pieces: [
       ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0zm0 10a40 40 0 1 0 0 80 40 40 0 0 0 0-80z', 'dark'],
@@ -114,7 +123,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'car',
-    words: 'car vehicle automobile engine motor van motor_vehicle truck lorry',
+    words: 'car automobile',
+    trades: 'vehicle motor',
     height: 0.5,
     pieces: [
       ['M24 58l14-30h30l18 30z', 'light'],
@@ -125,7 +135,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'computer',
-    words: 'computer laptop phone telephone screen keyboard monitor software computer_game',
+    words: 'computer laptop',
+    trades: 'software computer_game',
     height: 0.72,
     pieces: [
       ['M42 70h16v22H42z', 'trim'],
@@ -137,7 +148,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'radio',
-    words: 'radio speaker amplifier electronics circuit electronic_equipment battery',
+    words: 'radio',
+    trades: 'electronics',
     height: 0.55,
     pieces: [
       ['M78 4l4 2-14 26h-6z', 'trim'],
@@ -149,7 +161,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'camera',
-    words: 'camera lens photography photographic_equipment film',
+    words: 'camera',
+    trades: 'photography film',
     height: 0.5,
     pieces: [
       ['M4 32h22l8-16h32l8 16h22v68H4z', 'body'],
@@ -160,7 +173,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'telescope',
-    words: 'telescope microscope binoculars optics astronomy',
+    words: 'telescope',
+    trades: 'optics astronomy binoculars',
     height: 0.95,
     pieces: [
       ['M48 52L24 99', 'trim'],
@@ -174,7 +188,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'globe',
-    words: 'globe map atlas chart travel',
+    words: 'globe',
+    trades: 'map atlas chart travel',
     height: 0.78,
     pieces: [
       ['M44 84h12v8h16v8H28v-8h16z', 'trim'],
@@ -185,7 +200,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'crystal',
-    words: 'crystal mineral stone rock fossil quartz meteorite',
+    words: 'crystal mineral fossil quartz meteorite',
+    trades: 'rock stone',
     height: 0.66,
     pieces: [
       ['M66 34l20 26-4 40H54V52z', 'light'],
@@ -197,7 +213,8 @@ export const craft: readonly Motif[] = [
   },
   {
     id: 'coin',
-    words: 'coin medal token badge button pin coinage',
+    words: 'coin medal',
+    trades: 'coinage token',
     height: 0.34,
     pieces: [
       ['M50 4a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'body'],

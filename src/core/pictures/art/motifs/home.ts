@@ -4,7 +4,8 @@ import { type Motif } from '../motif';
 export const home: readonly Motif[] = [
   {
     id: 'candle',
-    words: 'candle wax incense',
+    words: 'candle',
+    trades: 'wax incense',
     height: 0.72,
     pieces: [
       ['M50 0q14 16 0 30-14-14 0-30z', 'trim'],
@@ -16,7 +17,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'lamp',
-    words: 'lamp light lantern lighting lampshade light_bulb torch chandelier',
+    words: 'lamp lantern torch chandelier',
+    trades: 'light lighting lampshade',
     height: 0.95,
     pieces: [
       ['M45 44h10v48H45z', 'trim'],
@@ -28,7 +30,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'soap',
-    words: 'soap skincare cosmetic toiletry shampoo lotion balm bath',
+    words: 'soap',
+    trades: 'skincare cosmetic toiletry shampoo lotion balm bath',
     height: 0.26,
     pieces: [
       ['M14 30q0-22 22-22h40q22 0 22 22v44q0 18-18 18H32q-18 0-18-18z', 'body'],
@@ -38,8 +41,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'blanket',
-    words:
-      'rug carpet blanket quilt towel linen bedding cushion pillow tapestry curtain tablecloth bed_linen bedclothes bedspread',
+    words: 'blanket quilt towel bedspread',
+    trades: 'bedding bed_linen linen rug carpet',
     height: 0.42,
     pieces: [
       ['M8 26h84q8 0 8 9v20q0 9-8 9H8q-8 0-8-9V35q0-9 8-9z', 'body'],
@@ -50,7 +53,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'chair',
-    words: 'chair furniture stool bench shelf sofa seat cabinet',
+    words: 'chair seat',
+    trades: 'furniture',
     height: 1.2,
     pieces: [
       ['M20 0h10v52h44V40h8v60h-8V68H30v32H20z', 'body'],
@@ -72,7 +76,7 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'clock',
-    words: 'clock watch timepiece barometer compass',
+    words: 'clock watch timepiece barometer',
     height: 0.6,
     pieces: [
       ['M50 2a48 48 0 1 1 0 96 48 48 0 0 1 0-96z', 'trim'],
@@ -82,7 +86,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'tile',
-    words: 'tile mosaic flooring brick',
+    words: 'tile mosaic',
+    trades: 'flooring',
     height: 0.55,
     pieces: [
       ['M4 8h92v92H4z', 'body'],
@@ -93,7 +98,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'picture',
-    words: 'picture print art painting photograph poster illustration drawing frame',
+    words: 'picture painting print photograph poster illustration drawing frame',
+    trades: 'art',
     height: 0.9,
     pieces: [
       ['M4 2h92v98H4z', 'trim'],
@@ -105,7 +111,8 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'basket',
-    words: 'basket hamper wickerwork trug',
+    words: 'basket hamper trug',
+    trades: 'wickerwork',
     height: 0.72,
     pieces: [
       ['M20 46Q20 4 50 4t30 42', 'trim'],
@@ -116,7 +123,7 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'padlock',
-    words: 'lock key padlock hinge bolt latch safe',
+    words: 'padlock lock',
     height: 0.6,
     pieces: [
       ['M30 46V30a20 20 0 0 1 40 0v16', 'trim'],
@@ -127,7 +134,7 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'bell',
-    words: 'bell chime gong handbell',
+    words: 'bell handbell chime',
     height: 0.7,
     pieces: [
       ['M38 88h24q0 12-12 12t-12-12z', 'trim'],
@@ -139,7 +146,7 @@ export const home: readonly Motif[] = [
   },
   {
     id: 'umbrella',
-    words: 'umbrella parasol awning',
+    words: 'umbrella parasol',
     height: 0.95,
     pieces: [
       ['M50 44v46q0 10-9 10t-9-9', 'trim'],

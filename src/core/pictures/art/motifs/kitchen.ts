@@ -4,7 +4,8 @@ import { type Motif } from '../motif';
 export const kitchen: readonly Motif[] = [
   {
     id: 'bottle',
-    words: 'bottle sauce oil wine beer drink beverage perfume scent vinegar liquor cider juice syrup flask',
+    words: 'bottle wine beer liquor cider perfume vinegar sauce syrup flask oil juice',
+    trades: 'drink beverage scent',
     height: 1,
     pieces: [
       ['M40 4h20v20c0 8 14 12 14 28v44a4 4 0 0 1-4 4H30a4 4 0 0 1-4-4V52c0-16 14-20 14-28z', 'body'],
@@ -15,7 +16,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'jar',
-    words: 'jar jam honey preserve spice pickle cream ointment condiment marmalade tin can chutney',
+    words: 'jar jam honey preserve pickle chutney marmalade ointment',
+    trades: 'spice condiment',
     height: 0.62,
     pieces: [
       ['M18 26q-6 4-6 12v52q0 10 10 10h56q10 0 10-10V38q0-8-6-12z', 'body'],
@@ -26,7 +28,7 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'cup',
-    words: 'cup mug coffee tea beaker glass tumbler',
+    words: 'cup mug tea coffee beaker',
     height: 0.5,
     pieces: [
       ['M78 34h8q14 0 14 16t-16 18h-10v-9h9q7 0 7-9t-6-8h-6z', 'trim'],
@@ -37,7 +39,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'bowl',
-    words: 'bowl pottery ceramic dish plate crockery vessel pan food soup porcelain earthenware tableware',
+    words: 'bowl dish soup',
+    trades: 'pottery ceramic ceramics crockery porcelain earthenware stoneware tableware',
     height: 0.42,
     pieces: [
       ['M2 30h96q0 46-34 60v10H36V90Q2 76 2 30z', 'body'],
@@ -47,7 +50,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'teapot',
-    words: 'teapot kettle teaware coffeepot pot',
+    words: 'teapot kettle coffeepot',
+    trades: 'teaware',
     height: 0.55,
     pieces: [
       ['M26 46L4 34l6-8 24 16zM78 42q22-4 20 18-2 18-22 22l-2-9q14-3 15-13 1-12-11-9z', 'trim'],
@@ -70,7 +74,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'loaf',
-    words: 'bread biscuit bakery cookie baking bun cracker',
+    words: 'bread loaf bun',
+    trades: 'bakery',
     height: 0.4,
     pieces: [
       ['M6 60q0-34 44-34t44 34q0 14-8 16v20q0 4-4 4H18q-4 0-4-4V76q-8-2-8-16z', 'body'],
@@ -80,7 +85,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'cake',
-    words: 'cake pastry pie tart dessert gateau',
+    words: 'cake pastry pie tart gateau',
+    trades: 'dessert',
     height: 0.55,
     pieces: [
       ['M8 42h84v58H8z', 'body'],
@@ -103,7 +109,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'sweet',
-    words: 'sweet candy chocolate confection confectionery toffee lolly',
+    words: 'sweet candy chocolate confection toffee lolly',
+    trades: 'confectionery',
     height: 0.34,
     pieces: [
       ['M0 22q20 6 26 28Q20 72 0 78q10-28 0-56zm100 0q-20 6-26 28 6 22 26 28-10-28 0-56z', 'trim'],
@@ -114,7 +121,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'cheese',
-    words: 'cheese dairy butter milk meat sausage',
+    words: 'cheese',
+    trades: 'dairy',
     height: 0.4,
     pieces: [
       ['M2 60L76 20q22 8 22 36v44H2z', 'body'],
@@ -124,7 +132,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'egg',
-    words: 'egg hen poultry chicken',
+    words: 'egg',
+    trades: 'hen poultry chicken',
     height: 0.42,
     pieces: [
       ['M50 4c22 0 36 36 36 60a36 36 0 0 1-72 0C14 40 28 4 50 4z', 'body'],
@@ -134,7 +143,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'fish',
-    words: 'fish seafood salmon trout angling fishing_tackle',
+    words: 'fish salmon trout',
+    trades: 'seafood angling fishing fishing_tackle',
     height: 0.34,
     pieces: [
       ['M2 62q22-38 56-36 20 2 26 24l14-22v68L84 74q-6 22-26 24Q24 100 2 62z', 'body'],
@@ -145,7 +155,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'mushroom',
-    words: 'mushroom fungus truffle mycelium',
+    words: 'mushroom fungus truffle',
+    trades: 'mycelium',
     height: 0.62,
     pieces: [
       ['M38 54h24q-2 32 8 46H30q10-14 8-46z', 'light'],
@@ -156,7 +167,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'plant',
-    words: 'plant garden herb seed tree shrub vegetable succulent fern gardening',
+    words: 'plant herb shrub succulent fern tree',
+    trades: 'garden gardening seed',
     height: 1.05,
     pieces: [
       ['M48 62Q44 30 20 18q-4 24 28 44z', 'body'],
@@ -168,7 +180,8 @@ export const kitchen: readonly Motif[] = [
   },
   {
     id: 'flower',
-    words: 'flower bouquet florist blossom rose tulip bulb lily orchid floristry dried',
+    words: 'flower bouquet blossom rose tulip lily orchid',
+    trades: 'florist floristry bulb',
     height: 1.05,
     pieces: [
       ['M50 54v45', 'trim'],

@@ -4,7 +4,8 @@ import { type Motif } from '../motif';
 export const play: readonly Motif[] = [
   {
     id: 'toy',
-    words: 'toy child play doll baby puppet',
+    words: 'doll puppet',
+    trades: 'toy child baby play',
     height: 0.55,
     pieces: [
       ['M6 54h44v46H6z', 'body'],
@@ -15,7 +16,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'die',
-    words: 'die dice board_game game puzzle chess domino block',
+    words: 'die dice',
+    trades: 'board_game game puzzle',
     height: 0.55,
     pieces: [
       ['M50 2l44 24v50L50 100 6 76V26z', 'body'],
@@ -29,7 +31,7 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'kite',
-    words: 'kite paper_kite streamer',
+    words: 'kite',
     height: 1.15,
     pieces: [
       ['M50 88c-9 5 9 7 0 12', 'trim'],
@@ -41,7 +43,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'balloon',
-    words: 'balloon party confetti decoration festoon',
+    words: 'balloon',
+    trades: 'party confetti decoration',
     height: 1.05,
     pieces: [
       ['M50 84q-9 8 0 15', 'trim'],
@@ -53,7 +56,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'ball',
-    words: 'sport ball exercise climbing running',
+    words: 'ball',
+    trades: 'sport',
     height: 0.45,
     pieces: [
       ['M50 2a49 49 0 1 1 0 98 49 49 0 0 1 0-98z', 'body'],
@@ -63,7 +67,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'racket',
-    words: 'racket bat tennis badminton squash cricket',
+    words: 'racket',
+    trades: 'tennis badminton squash',
     height: 1,
     pieces: [
       ['M45 64h10v36H45z', 'dark'],
@@ -74,7 +79,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'surfboard',
-    words: 'surfboard board ski snowboard skateboard paddle',
+    words: 'surfboard',
+    trades: 'surfing',
     height: 1.3,
     pieces: [
       ['M50 0q24 28 24 62 0 26-12 38H38Q26 88 26 62 26 28 50 0z', 'body'],
@@ -85,7 +91,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'tent',
-    words: 'tent camping canvas hammock bivouac marquee',
+    words: 'tent',
+    trades: 'camping',
     height: 0.8,
     pieces: [
       ['M47 0h6v16h-6z', 'trim'],
@@ -96,7 +103,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'boat',
-    words: 'boat ship sail yacht dinghy canoe kayak watercraft sailing_vessel',
+    words: 'boat sailing_vessel ship yacht dinghy canoe kayak',
+    trades: 'sail sailing',
     height: 0.85,
     pieces: [
       ['M4 74h92q-4 26-24 26H28Q8 100 4 74z', 'body'],
@@ -107,7 +115,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'guitar',
-    words: 'guitar violin ukulele banjo mandolin cello lute fiddle stringed_instrument musical_instrument',
+    words: 'guitar violin ukulele banjo mandolin cello lute fiddle stringed_instrument',
+    trades: 'musical_instrument',
     height: 1.25,
     pieces: [
       ['M50 54q-6-6-13-3-8 5-3 14 1 3-2 6-12 9-6 20 6 9 24 9t24-9q6-11-6-20-3-3-2-6 5-9-3-14-7-3-13 3z', 'body'],
@@ -118,7 +127,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'drum',
-    words: 'drum percussion tambourine tabla bongo',
+    words: 'drum tambourine tabla bongo',
+    trades: 'percussion',
     height: 0.7,
     pieces: [
       ['M8 22h84v64q0 14-42 14T8 86z', 'body'],
@@ -129,7 +139,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'music',
-    words: 'music record album song concert vinyl',
+    words: 'record album',
+    trades: 'music vinyl song concert',
     height: 0.85,
     pieces: [
       ['M50 0a50 50 0 1 1 0 100A50 50 0 0 1 50 0z', 'dark'],
@@ -143,7 +154,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'bone',
-    words: 'dog pet cat puppy horse feed treat collar domestic_animal',
+    words: 'bone',
+    trades: 'dog pet puppy',
     height: 0.3,
     pieces: [
       ['M22 36q-10-14-20-2-4 8 4 16-8 8-4 16 10 12 20-2h56q10 14 20 2 4-8-4-16 8-8 4-16-10-12-20 2z', 'body'],
@@ -152,7 +164,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'birdhouse',
-    words: 'birdhouse birdcage bird nest feeder aviary',
+    words: 'birdhouse birdcage',
+    trades: 'bird aviary',
     height: 0.85,
     pieces: [
       ['M14 38h72v62H14z', 'body'],
@@ -164,7 +177,8 @@ export const play: readonly Motif[] = [
   },
   {
     id: 'parcel',
-    words: 'parcel box gift package present kit set',
+    words: 'parcel package',
+    trades: 'box gift present kit',
     height: 0.55,
     pieces: [
       ['M4 26h92v74H4z', 'body'],

@@ -4,7 +4,8 @@ import { type Motif } from '../motif';
 export const wear: readonly Motif[] = [
   {
     id: 'garment',
-    words: 'shirt garment clothing jumper sweater dress knitwear cloth coat jacket apron trousers skirt top apparel fabric',
+    words: 'shirt sweater jumper jersey pullover coat jacket cardigan',
+    trades: 'clothing clothes knitwear apparel garment',
     height: 0.95,
     pieces: [
       ['M32 4q18 12 36 0l28 20-12 24-12-8v60H28V40l-12 8L4 24z', 'body'],
@@ -14,7 +15,7 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'shoe',
-    words: 'shoe boot footwear sandal slipper sneaker skate',
+    words: 'shoe boot footwear slipper sneaker',
     height: 0.45,
     pieces: [
       ['M6 14h30q4 24 24 34l28 12q10 4 10 24H6z', 'body'],
@@ -25,7 +26,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'sock',
-    words: 'sock stocking hosiery tights legging',
+    words: 'sock stocking',
+    trades: 'hosiery',
     height: 0.66,
     pieces: [
       ['M28 4h36v46q0 8 8 13l18 12q10 9 2 24H58Q28 94 28 60z', 'body'],
@@ -36,7 +38,7 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'mitten',
-    words: 'glove mitten gauntlet',
+    words: 'mitten glove gauntlet',
     height: 0.64,
     pieces: [
       ['M72 66V58q20-26 24-10 2 12-24 30z', 'dark'],
@@ -48,7 +50,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'hat',
-    words: 'hat cap bonnet beanie headgear headdress millinery helmet',
+    words: 'hat cap bonnet beanie',
+    trades: 'headgear millinery',
     height: 0.42,
     pieces: [
       ['M0 80q50-16 100 0 0 14-50 18Q0 94 0 80z', 'dark'],
@@ -59,7 +62,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'bag',
-    words: 'bag leather purse satchel luggage case wallet backpack handbag suitcase',
+    words: 'bag purse satchel handbag suitcase',
+    trades: 'leather luggage',
     height: 0.7,
     pieces: [
       ['M30 38V26q0-22 20-22t20 22v12h-8V26q0-14-12-14T38 26v12z', 'trim'],
@@ -71,7 +75,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'jewel',
-    words: 'ring jewel jewellery jewelry gem necklace earring bracelet silver gold jewelled',
+    words: 'ring jewel gem',
+    trades: 'jewellery jewelry necklace earring bracelet',
     height: 0.4,
     pieces: [
       ['M50 34a33 33 0 1 1 0 66 33 33 0 0 1 0-66zm0 10a23 23 0 1 0 0 46 23 23 0 0 0 0-46z', 'body'],
@@ -82,7 +87,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'spectacles',
-    words: 'spectacles glasses sunglasses eyewear goggles optical_instrument',
+    words: 'spectacles glasses sunglasses',
+    trades: 'eyewear optician',
     height: 0.42,
     pieces: [
       ['M26 57a17 17 0 1 1 0 34 17 17 0 0 1 0-34zm48 0a17 17 0 1 1 0 34 17 17 0 0 1 0-34z', 'light'],
