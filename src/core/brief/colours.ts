@@ -1,5 +1,6 @@
 import { surveyedColours } from '../lexicon/about';
 import { cssColours } from './cssColours';
+import smallWords from './judge/smallWords.json';
 
 export interface NamedColour {
   name: string;
@@ -217,6 +218,8 @@ const leadsUp = new Set(
   ),
 );
 
+const grammar: ReadonlySet<string> = new Set(smallWords);
+
 /** All words that may name a colour, wherever they stand. */
 export function* colourWords(clause: string): Generator<{ text: string; at: number; hex: string }> {
   const words = [...clause.matchAll(/#[0-9a-f]{6}\b|[\p{L}]+/giu)].map((match) => ({ text: match[0], at: match.index }));
@@ -259,4 +262,6 @@ export function* colourWords(clause: string): Generator<{ text: string; at: numb
 
 /** "sail white", "signal red": in a list of colours a noun before one belongs to its name. */
 const nickname = (clause: string, word: { text: string; at: number }): boolean =>
-  !leadsUp.has(word.text.toLowerCase()) && /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));
+  !leadsUp.has(word.text.toLowerCase()) &&
+  !grammar.has(word.text.toLowerCase()) &&
+  /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));

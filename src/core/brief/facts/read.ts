@@ -3,11 +3,12 @@ import { type Goal, type Origin, type Reach } from '../about';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
 import { inFigures } from '../../numberWords';
+import { toTheMaker } from '../judge/judge';
 import { type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, type OptionFact } from './options';
-import { type Span } from './spans';
+import { isDenied, type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
 
 /** Facts of a brief and its list, each with how likely it is right. */
@@ -204,6 +205,28 @@ function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weig
   return list;
 }
 
+/** A sentence is this likely one to whoever makes the site where a colour in it is one of the site. */
+const ratherTold = 0.4;
+/** And the colour this likely one of the site, wanted or not. */
+const ofTheSite = 0.3;
+
+/**
+ * Whether a colour is wanted or refused is a matter of grammar, once it is one of the site: what is denied is as likely refused as it
+ * is either.
+ */
+function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { wanted: Weighed[]; avoided: Weighed[] } {
+  const shareIn = (weighed: readonly Weighed[], { start, end }: Span) =>
+    weighed.find(({ span }) => span.start === start && span.end === end)?.share ?? 0;
+  const isRefused = (span: Span) => span.line.judged !== null && toTheMaker(span.line.judged) >= ratherTold && isDenied(span);
+  const either = ({ span }: Weighed) => shareIn(wanted, span) + shareIn(avoided, span);
+  return {
+    wanted: wanted.filter(({ span }) => !isRefused(span)),
+    avoided: avoided.map((one) =>
+      isRefused(one.span) && either(one) >= ofTheSite ? { ...one, share: Math.max(least.avoided, either(one)) } : one,
+    ),
+  };
+}
+
 /** The same words are wanted or refused, whichever is likelier. */
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
@@ -241,7 +264,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       .map(({ span, share }) => factOf(ground, span, share))
       .sort(inOrder);
   };
-  const [wanted, avoided] = [scales.weigh('wanted'), scales.weigh('avoided')];
+  const { wanted, avoided } = byGrammar(scales.weigh('wanted'), scales.weigh('avoided'));
   const places = scales.weigh('place');
   const bags = [...countryFeatures(ground, places)];
   const column = learnedFacts.indexOf('country');

@@ -43,6 +43,23 @@ const negations = new Set(['no', 'not', 'never', 'nor', 'without', 'nothing', 'n
 const isNegation = (low: string): boolean => negations.has(low) || low.endsWith("n't") || low === 'dont';
 const breaks = new Set([';', ':', '.', '!', '?', '—', '–', 'but', '(']);
 
+/** Whether it is denied in its clause: "nothing green", "anything but brown". */
+export function isDenied({ line: { tokens }, from }: Span): boolean {
+  let commas = 0;
+  let others = 0;
+  for (let i = from - 1; i >= 0; i--) {
+    const low = tokens[i]?.low ?? '';
+    if (low === ',') commas++;
+    else if (!isNegation(low) && !joins.has(low) && !knownOf(low).colour) others++;
+    // What is the exception to anything is what is not wanted; after any other "but" the opposite begins.
+    if (low === 'but') return /^(?:anything|any|everything)$/.test(tokens[i - 1]?.low ?? '');
+    if (breaks.has(low)) return false;
+    // "No sepia, beige" is one list, "no music, green walls" is not.
+    if (isNegation(low)) return !(commas && others) && !/^(?:only|just)$/.test(tokens[i + 1]?.low ?? '');
+  }
+  return false;
+}
+
 /** What stands before it in its clause: the verb that it may be the object of, who does it, and whether it is denied. */
 function beforeIt(bag: Bag, { line: { tokens }, from }: Span): void {
   let verb = false;
