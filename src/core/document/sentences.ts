@@ -19,6 +19,8 @@ function isShortForm(text: string, at: number, after: number): boolean {
   // "J. Smith", but not "it had lost its G. He came".
   if (/^\p{Lu}$/u.test(word)) return /^\p{Lu}/u.test(next) && /(?:^|\p{Lu}[\p{L}.]*\s+)\p{Lu}$/u.test(text.slice(0, at));
   if (/^[ap]\.?m$/i.test(word)) return /^\p{Ll}/u.test(next);
+  // "Korijen d.o.o. is": letters with stops between them are one word, and no sentence begins small after it.
+  if (/^\p{L}+(?:\.\p{L}+)+$/u.test(word) && /^\p{Ll}/u.test(next)) return true;
   const known = short.has(word.toLowerCase());
   // "No. 3" is a short form, "No. Thirty." are two sentences.
   return known && (word.toLowerCase() !== 'no' || /^\d/.test(next));

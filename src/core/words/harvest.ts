@@ -1,5 +1,5 @@
 import { leastStory, worthOf, type Fit, type Reading, type Role, type Source, type Statement, type Topic } from '../brief';
-import { nameThem } from './leaning';
+import { nameThem, standsAlone } from './leaning';
 import { inOrderOfTelling, paragraphsOf, textOf, unitsOf, type Unit } from './telling';
 import { fromBrief, type Text } from './text';
 import { liftClause, titled, withoutName, type TitledText } from './lines';
@@ -105,12 +105,18 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
 
   const large = (s: Statement): Text => fromBrief(nameThem(withoutName(s.text, reading.name?.value), goods), s.source);
   const headlines = heads(
-    (s) => ofTheBusiness(s) && s.words >= 3 && s.words <= 12 && s.text.length <= 70 && s.fit.headline >= leastLarge,
+    (s) =>
+      ofTheBusiness(s) &&
+      standsAlone(nameThem(s.text, goods)) &&
+      s.words >= 3 &&
+      s.words <= 12 &&
+      s.text.length <= 70 &&
+      s.fit.headline >= leastLarge,
   ).sort(bestFor('headline'));
   const [headline] = take(headlines.slice(0, 1));
 
   const story = [...kept.story, ...take(takeRun([...free].sort(inOrder)))].sort(inOrder);
-  const reasons = heads(isReason).sort(bestFor('why'));
+  const reasons = heads((s) => isReason(s) && standsAlone(nameThem(s.text, goods))).sort(bestFor('why'));
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - kept.why.length);
   const why = [...kept.why, ...take(reasons.slice(0, most))];
   const [over] =

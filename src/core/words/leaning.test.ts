@@ -1,4 +1,4 @@
-import { leansBack, nameThem } from './leaning';
+import { leansBack, nameThem, standsAlone } from './leaning';
 import { inOrderOfTelling, paragraphsOf, textOf, unitsOf } from './telling';
 import { readSaid } from '../../../tests/said';
 
@@ -18,7 +18,21 @@ describe('a sentence that says nothing without the one before it', () => {
     'We pour them and we sand them.',
     'We sand, and then his aunt paints the hats.',
     'One sol of each goes to the dog home.',
+    'Each has two drain holes.',
+    'Most are sold in spring.',
+    'One takes five weeks.',
   ])('%s', (text) => expect(leansBack(text)).toBe(true));
+  test.each(['We write what it weighs.', 'Send it back in a box.', 'We sand it twice.', 'Each has a lid.'])(
+    'or does not stand alone: %s',
+    (text) => expect(standsAlone(text)).toBe(false),
+  );
+  test.each([
+    'If it breaks, we mend it.',
+    'A bobbin is smooth, or it frays the thread.',
+    'Good steel rings when it is struck.',
+    'It takes three weeks to dry a log.',
+    'We bake on Fridays.',
+  ])('or does: %s', (text) => expect(standsAlone(text)).toBe(true));
   test.each([
     'This shop opened in 2009.',
     'It takes three weeks to dry a log.',
@@ -28,12 +42,17 @@ describe('a sentence that says nothing without the one before it', () => {
     'Every bowl is oiled three times.',
     'My brother turns bowls, and his wife oils the rim.',
     'The colour of each bowl is noted.',
+    'Each pot is packed in two boxes.',
+    'All bowls are oiled.',
+    'Two brothers turn the bowls.',
+    'Most people dry them too fast.',
   ])('but not: %s', (text) => expect(leansBack(text)).toBe(false));
   test('a pronoun gets its noun where that is known', () => {
     expect(nameThem('My father made them for his friends.', 'hoods')).toBe('My father made hoods for his friends.');
     expect(nameThem('There is no sugar in them, the gum is enough.', 'pastilles')).toBe(
       'There is no sugar in pastilles, the gum is enough.',
     );
+    expect(nameThem('Each has two drain holes.', 'bonsai pots')).toBe('Each bonsai pot has two drain holes.');
     expect(nameThem('The looms are old, so we oil them.', 'tapes')).toBe('The looms are old, so we oil them.');
     expect(nameThem('One sol of each goes to the dog home.', 'figures')).toBe('One sol of each figure goes to the dog home.');
     expect(nameThem('My father made them for his friends.', 'bread')).toBe('My father made them for his friends.');

@@ -4,6 +4,17 @@ import { isNoun, sensesOf, singular, verbClass } from '../lexicon';
 const standsFor = /^(?:they|he|she|them|both|neither|either|which|then|(?:these|those)(?! days))\b/i;
 /** "The woven ones", "each one". */
 const oneOf = /^(?:the|each|every|some|most) (?:\p{L}+ )?ones?\b/iu;
+/** "Each has two holes", "most are sold": how many, and of what was said before. */
+const howMany =
+  /^(?:each|all|most|some|many|several|none|others?|another|half|one|two|three|four)(?: of (?:them|these|those))? (\p{L}+)/iu;
+function leaningMany(text: string): boolean {
+  const next = (howMany.exec(text)?.[1] ?? '').toLowerCase();
+  if (!next) return false;
+  // After "each", what ends as a plural does is a verb; after all else it is a noun.
+  const isVerbOfOne = /^(?:each|one|another)\b/i.test(text) && verbClass(next) !== null && singular(next) !== next;
+  return helps.test(next) || isVerbOfOne;
+}
+
 /** "It takes a week to dry", "it's best when wet": a subject that stands for nothing. */
 const standsForNothing =
   /^it(?:['’]s| is| was| takes?| took| hurts?| costs?| pays?| helps?| seems?)\b.*\b(?:to|that|when|if|how|until)\b/i;
@@ -51,7 +62,14 @@ const shortSentence = 5;
 
 /** Whether a sentence says nothing without the one before it. */
 export function leansBack(text: string): boolean {
-  if (standsFor.test(text) || oneOf.test(text) || leaningThem(text) >= 0 || leaningEach(text) >= 0 || leaningWhose(text))
+  if (
+    standsFor.test(text) ||
+    oneOf.test(text) ||
+    leaningMany(text) ||
+    leaningThem(text) >= 0 ||
+    leaningEach(text) >= 0 ||
+    leaningWhose(text)
+  )
     return true;
   const stands = itself.exec(text);
   if (stands) {
@@ -63,6 +81,21 @@ export function leansBack(text: string): boolean {
   return text.split(' ').length <= shortSentence && endsOn.test(text);
 }
 
+/** A sentence of this kind says itself what "it" is: "if it breaks, we mend it". */
+const conditional = /^(?:if|when|whenever|should|once|until|unless|as long as)\b/i;
+
+/** Whether a sentence may stand large and by itself: it stands for nothing that was said before, anywhere in it. "We write what it weighs" does. */
+export function standsAlone(text: string): boolean {
+  if (leansBack(text)) return false;
+  const at = text.search(/\b(?:it|its)\b/i);
+  if (at < 0 || conditional.test(text) || standsForNothing.test(text.slice(at))) return true;
+  const before = (text.slice(0, at).match(/\p{L}+/gu) ?? []).map((word) => word.toLowerCase());
+  const isNamed = (word: string, i: number) =>
+    isNoun(word) && !pronoun.test(word) && (i === 0 ? before.length > 1 : determines.test(before[i - 1] ?? ''));
+  return before.some(isNamed);
+}
+const determines = /^(?:an?|the|each|every|no|any|this|that|our|my|your|one|of)$/;
+
 /** "I find them at clearances" → "I find old leather bags at clearances"; "Each one is signed" → "Each bag is signed": its noun, where it is known. */
 export function nameThem(text: string, goods: string | undefined): string {
   const one = goods ? singular(goods) : '';
@@ -71,5 +104,6 @@ export function nameThem(text: string, goods: string | undefined): string {
   const named = at < 0 ? text : text.slice(0, at) + goods + text.slice(at + 'them'.length);
   const each = leaningEach(named);
   const told = each < 0 ? named : `${named.slice(0, each)} ${one}${named.slice(each)}`;
-  return told.replace(/^(each|every) one\b/i, `$1 ${one}`);
+  const many = told.replace(/^(each|every) one\b/i, `$1 ${one}`);
+  return /^each\b/i.test(many) && leaningMany(many) ? many.replace(/^each\b/i, `$& ${one}`) : many;
 }

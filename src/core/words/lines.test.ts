@@ -16,6 +16,8 @@ test('a sentence is parted into a claim and what follows from it', () => {
   if (!statement) throw new Error('the sentence is not read');
   const { title, text } = titled(statement);
   expect([title?.text, text.text]).toEqual(['No two batches match.', 'We write the batch on the band.']);
+  const whole = 'Our pots have glaze on the outside, so that the roots hold.';
+  expect(titled({ ...statement, text: whole })).toMatchObject({ title: null, text: { text: whole } });
 });
 
 test('a sentence on its own gets the noun that it leans on', () => {

@@ -31,12 +31,15 @@ export function liftClause(text: string): string {
 
 const joint = /^(.+?)(?:;\s+|:\s+|,\s+(?:so|and|because)\s+|\s+–\s+)(.+)$/;
 
+/** "…, so that the roots hold": what begins with a word that joins or asks is no sentence by itself. */
+const hangs = (tail: string): boolean => /^(?:that|which|who|whose|where|when|while|if|as|to|not)\b/i.test(tail);
+
 /** Parts a sentence into a short claim and what follows from it, where it has such a joint. */
 export function titled(statement: Statement): TitledText {
   const match = joint.exec(statement.text);
   const [, head = '', tail = ''] = match ?? [];
   const count = head.split(' ').length;
-  if (count >= 3 && count <= 9 && tail.split(' ').length >= 4 && !/^(?:If|When|Because|As|While)\b/.test(head)) {
+  if (count >= 3 && count <= 9 && tail.split(' ').length >= 4 && !hangs(tail) && !/^(?:If|When|Because|As|While)\b/.test(head)) {
     const source: Source = statement.source;
     return { title: fromBrief(`${head}.`, source), text: fromBrief(capitalised(tail), source) };
   }

@@ -70,6 +70,13 @@ export const lettersOf = (text: string): string =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]/gu, '');
 
+/** "Fence & Tide" is at fenceandtide: how addresses write the sign. */
+const andIn = ['', 'and', 'und', 'et', 'y', 'e', 'og', 'och', 'en', 'n', 'ja'];
+
+/** The ways in which an address may write a name. */
+export const spelled = (text: string): string[] =>
+  text.includes('&') || text.includes('+') ? andIn.map((and) => lettersOf(text.replace(/[&+]/g, and))) : [lettersOf(text)];
+
 /** So many labels are looked at for the name of the shop: "Cintura: leather belts from one workshop in Florence". */
 const mostLabels = 12;
 

@@ -2,9 +2,10 @@ import { singular } from '../../lexicon';
 import { type Goal, type Origin, type Reach } from '../about';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
+import { isGrammar, knownOf } from './tokens';
 import { inFigures } from '../../numberWords';
 import { toTheMaker } from '../judge/judge';
-import { type Ground } from './about';
+import { spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, type OptionFact } from './options';
@@ -231,6 +232,22 @@ function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { w
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
+/** The class of nouns of time (lexnames of WordNet). */
+const time = 28;
+const leadsIn = (low: string): boolean => (isGrammar(low) && low !== 'the') || knownOf(low).noun === time;
+
+/** What leads in to the name that the shop's address spells is no part of it: "Today Fence & Tide makes" at fenceandtide. */
+function byAddress(weighed: readonly Weighed[], { domain }: Ground): Weighed[] {
+  const own = domain.length > 3 ? weighed.filter(({ span }) => spelled(span.text).includes(domain)) : [];
+  const holds = (a: Span, b: Span) =>
+    a.line === b.line && a.from < b.from && a.to === b.to && a.line.tokens.slice(a.from, b.from).every(({ low }) => leadsIn(low));
+  return weighed.map(({ span, share }) => {
+    const inside = own.find((one) => holds(span, one.span));
+    const around = own.some((one) => one.span === span) ? weighed.filter((one) => holds(one.span, span)) : [];
+    return { span, share: inside ? 0 : around.reduce((sum, one) => sum + one.share, share) };
+  });
+}
+
 /** Places in the country that all else points to are likelier, and others less so. */
 function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, number>): Weighed[] {
   return weighed.map(({ span, share }) => {
@@ -276,7 +293,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   const isPlace = ({ span }: Weighed) => place !== null && plain(span.text) === plain(place.value);
   const name = one(
     'name',
-    scales.weigh('name').filter((found) => !isPlace(found)),
+    byAddress(scales.weigh('name'), ground).filter((found) => !isPlace(found)),
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
   // "Mastic, Chios": where it is from is not what it is.

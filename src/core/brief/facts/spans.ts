@@ -1,7 +1,7 @@
 import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { isAddressForm } from '../contact';
-import { lettersOf, type Ground, type Line } from './about';
+import { spelled, type Ground, type Line } from './about';
 import { isGrammar, isWord, knownOf, type Token } from './tokens';
 
 /** Some words in a row that may be a fact. */
@@ -170,12 +170,10 @@ function ofIt(bag: Bag, span: Span, ground: Ground): void {
   if (place) bag[`place ${place}`] = 1;
   if (own.length > 2 && /\d/.test(text) && isAddressForm(text)) bag['form of address'] = 1;
   if (place && own.length > 2 && placesNamed(last.text).length) bag['ends in place'] = 1;
-  const letters = lettersOf(text);
-  if (ground.domain.length > 3 && letters.length > 3) {
-    if (letters === ground.domain) bag['is domain'] = 1;
-    else if (ground.domain.includes(letters)) bag['in domain'] = 1;
-    else if (letters.includes(ground.domain)) bag['has domain'] = 1;
-  }
+  const ways = ground.domain.length > 3 ? spelled(text).filter((letters) => letters.length > 3) : [];
+  if (ways.includes(ground.domain)) bag['is domain'] = 1;
+  else if (ways.some((letters) => ground.domain.includes(letters))) bag['in domain'] = 1;
+  else if (ways.some((letters) => letters.includes(ground.domain))) bag['has domain'] = 1;
 }
 
 /** All that speaks for and against some words being a fact, whichever. */
