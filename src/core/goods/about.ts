@@ -81,6 +81,8 @@ export const problemSchema = z.object({
 /** What a column of the list was taken for, and on what grounds. */
 export const columnSchema = z.object({
   heading: z.string(),
+  /** What it is known by among the others; empty in lists that were read before columns had one. */
+  key: z.string().default(''),
   index: z.number().int(),
   as: z.enum(meanings),
   /** What an option or a particular is called. */

@@ -46,8 +46,9 @@ function goodsOf({ products, problems, digits, currency, ...report }: Proposal):
       questions: report.questions,
       counts: report.counts,
       currency: { code, because },
-      columns: report.columns.map(({ heading, index, as, name, because: why, sure, others }) => ({
+      columns: report.columns.map(({ heading, key, index, as, name, because: why, sure, others }) => ({
         heading,
+        key,
         index,
         as,
         name,

@@ -5,6 +5,7 @@ export { continueGoods, continueList, type SaidSame } from './identity';
 export { changesOf, type CellChange, type ChangedField, type ListChanges, type Named } from './changes';
 export { parsePrice } from './price';
 export { decodeText } from './decode';
+export { columnKeys, isUnheaded, toldOf } from './columns/keys';
 export {
   largestCategory,
   decidedGoods,

@@ -1,6 +1,7 @@
 /** What the studio's page computes itself of goods. Light: no reader of lists is behind it. */
 export { decidedGoods, inDigits, isForSale, priceListOf, priceRange, stockOf, variantTitle, type PriceRange } from './catalogue';
 export { decodeText } from './decode';
+export { nameShown as columnNameShown, unheaded as unheadedName } from './columns/keys';
 export { typedChoices, newProduct, withFurther } from './byHand';
 export { catalogueForms, mostBytes, sayTooLarge } from './forms';
 export { onlySheet } from './mapping';

@@ -5,6 +5,7 @@ import { type Problem, type Product, type Variant } from './about';
 import { layOut, type Layout } from './columns/head';
 import { toldIn } from './columns/features';
 import { readHeading } from './columns/heading';
+import { columnKeys } from './columns/keys';
 import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal, type Given } from './columns/propose';
 import { openChoices } from './rows/choices';
@@ -22,12 +23,15 @@ import { mostColumns, textOf, type Cell, type Form, type Grid, type Source } fro
 
 /** What the seller has said of a list: meanings of columns by their headings, and answers to questions. */
 export interface Mapping {
-  columns: Readonly<{ [heading: string]: Meaning }>;
+  /** Meanings of columns by what they are known by: “Note (2)” is the second of that name, “Column 3” has no heading. */
+  columns: Readonly<{ [column: string]: Meaning }>;
+  /** What options and particulars are called, by the same. */
+  names: Readonly<{ [column: string]: string }>;
   answers: Answers;
   /** Cells that were put right, each as long as it holds what it was put right from. */
   cells: readonly MendedCell[];
 }
-export const noMapping: Mapping = { columns: {}, answers: {}, cells: [] };
+export const noMapping: Mapping = { columns: {}, names: {}, answers: {}, cells: [] };
 
 export interface MendedCell {
   sheet: string;
@@ -132,9 +136,12 @@ function sheetOf(
   const given = meaningsOfOwn(layout.headings, rows);
   if (form === 'json-ld' || form === 'microdata')
     for (const [i, as] of meaningsBySchema(layout.headings)) if (!given.has(i)) given.set(i, as);
-  layout.headings.forEach((heading, i) => {
-    const as = Object.hasOwn(mapping.columns, heading) ? mapping.columns[heading] : undefined;
+  const called = new Map<number, string>();
+  columnKeys(layout.headings, Math.max(0, ...rows.slice(0, 200).map((row) => row.length))).forEach((key, i) => {
+    const as = Object.hasOwn(mapping.columns, key) ? mapping.columns[key] : undefined;
     if (as) given.set(i, { as, because: bySeller });
+    const name = Object.hasOwn(mapping.names, key) ? mapping.names[key]?.trim() : '';
+    if (name) called.set(i, name);
   });
   // Of two columns that could be the price, the one that the seller has chosen.
   const chosen = Number(Object.hasOwn(mapping.answers, 'columns price') ? mapping.answers['columns price'] : NaN);
@@ -149,7 +156,11 @@ function sheetOf(
     layout,
     grid,
     columns: withUsualPairs(
-      proposeColumns(layout.headings, rows, given, { currency: hints.decided || hints.brief, told: toldIn(hints.told ?? '') }),
+      proposeColumns(layout.headings, rows, given, {
+        currency: hints.decided || hints.brief,
+        told: toldIn(hints.told ?? ''),
+        called,
+      }),
     ),
   };
 }
@@ -312,6 +323,7 @@ class Reading {
     );
     for (const double of doubles) doubts.sayDouble(double);
     doubts.noteRepeatedCodes(products);
+    doubts.noteUnheaded(main, promoted);
     const ids = products.flatMap(({ rows }) => rows.map(({ id }) => id));
     this.namesIds = ids.every(Boolean) && new Set(ids).size === ids.length;
     const made = this.productsOf(products);
@@ -392,8 +404,15 @@ class Reading {
       products.filter(({ rows }) => rows.length > 1).flatMap(({ options }) => options.map(({ key }) => key)),
     );
     return main.columns.map((column) => {
-      if (promoted.has(column.index))
-        return { ...column, as: 'option' as const, because: 'It tells the rows of one product apart.' };
+      if (promoted.has(column.index)) {
+        const name = products.flatMap(({ options }) => options).find(({ key }) => key === `column ${column.index}`)?.name;
+        return {
+          ...column,
+          as: 'option' as const,
+          name: name ?? column.name,
+          because: 'It tells the rows of one product apart.',
+        };
+      }
       if (column.as === 'option' && !chosen.has(`column ${column.index}`))
         return {
           ...column,

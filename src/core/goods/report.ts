@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
+import { longestName } from '../places';
 import { type Product, type Variant } from './about';
 import { meanings } from './columns/meaning';
 import { type Mapping, type Proposal } from './proposal';
@@ -14,6 +15,7 @@ const mendedCellSchema = z.strictObject({
 
 const mappingSchema = z.strictObject({
   columns: z.record(z.string(), z.enum(meanings)).default({}),
+  names: z.record(z.string(), z.string().max(longestName)).default({}),
   answers: z.record(z.string(), z.string()).default({}),
   cells: z.array(mendedCellSchema).default([]),
 });
@@ -25,7 +27,7 @@ export function readMapping(value: unknown): Result<Mapping> {
   const [issue] = read.error.issues;
   const at = issue?.path.join('.') ?? '';
   return fail(
-    `The mapping is not { "columns": { heading: meaning }, "answers": { question: choice }, "cells": [{ sheet, row, column, was, is }] }${at ? `: look at “${at}”` : ''}. A meaning is one of ${meanings.join(', ')}.`,
+    `The mapping is not { "columns": { heading: meaning }, "names": { heading: name }, "answers": { question: choice }, "cells": [{ sheet, row, column, was, is }] }${at ? `: look at “${at}”` : ''}. A meaning is one of ${meanings.join(', ')}.`,
   );
 }
 

@@ -383,6 +383,7 @@ export const de: Phrases = {
     code: 'Artikelnummer',
     weight: 'Gewicht',
     comes: 'Kommt',
+    more: 'Einzelheiten',
     delivery: 'Versand',
     rateFrom: (zone, price, freeFrom) => `${zone} ab ${price}${freeFrom ? `, frei ab ${freeFrom}` : ''}`,
     returns: 'Rückgabe',

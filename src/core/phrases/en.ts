@@ -382,6 +382,7 @@ export const en = {
     code: 'Code',
     weight: 'Weight',
     comes: 'Comes',
+    more: 'Details',
     delivery: 'Delivery',
     rateFrom: (zone: string, price: string, freeFrom: string | null) =>
       `${zone} from ${price}${freeFrom ? `, free from ${freeFrom}` : ''}`,

@@ -30,7 +30,7 @@ export { asked, corrections, correctionOf, isCorrectable, mayPrint, type Correct
 export * as lookPlaces from './look';
 export * as planPlaces from './plan';
 export * as tillPlaces from './till';
-export { listAnswer, listCell, listColumn, shelfRefused } from './list';
+export { listAnswer, listCell, listColumn, listName, longestName, shelfRefused } from './list';
 export { givenAway } from './files';
 export { linkPlaces, outsideLinks } from './links';
 export { goodsFirst, mostFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';

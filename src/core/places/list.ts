@@ -10,6 +10,16 @@ export const listColumn = definePlace({
   says: turnsAt(({ parts: [heading] }) => `The column “${shortened(heading)}”`),
 });
 
+/** Longer names of columns are no names. */
+export const longestName = 60;
+
+/** What shoppers read for an option or a particular of a list, where that is not its heading. */
+export const listName = definePlace({
+  address: ['list', 'called', ':column'],
+  value: z.string().trim().min(1).max(longestName),
+  says: turnsAt(({ parts: [column] }) => `The name of the column “${shortened(column)}”`),
+});
+
 /** The answer to a question that a list has raised, by the question's id. */
 export const listAnswer = definePlace({
   address: ['list', 'answer', ':question'],

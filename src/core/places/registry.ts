@@ -1,7 +1,7 @@
 import { type z } from 'zod';
 import * as given from './given';
 import { goodsFirst, ownProduct, productHidden, productPlaces, variantPlaces } from './goods';
-import { listAnswer, listCell, listColumn, shelfRefused } from './list';
+import { listAnswer, listCell, listColumn, listName, shelfRefused } from './list';
 import * as look from './look';
 import { misfit } from './misfit';
 import { longestAddress, partsOf, type Address, type Names, type Place, type PlaceKind, type Value } from './place';
@@ -66,6 +66,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   ownProduct,
   ...Object.values(variantPlaces),
   listColumn,
+  listName,
   listAnswer,
   listCell,
   shelfRefused,

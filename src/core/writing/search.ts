@@ -1,5 +1,5 @@
 import { plainProse } from '../prose';
-import { pricesOf } from '../goods';
+import { pricesOf, toldOf } from '../goods';
 import { type Product } from '../goods/about';
 import { type Known, type Page } from '../plan';
 import { formatMoney } from '../till';
@@ -49,9 +49,9 @@ const told = ([first]: readonly Text[], otherwise: string): string =>
 
 /** What the list says of a product that nobody has described: its particulars, or where it stands. */
 const particularsOf = ({ particulars, categories }: Product): string =>
-  particulars
+  toldOf(particulars)
     .slice(0, 3)
-    .map(({ name, value }) => `${name}: ${value}.`)
+    .map(({ name, value }) => (name === null ? `${value}.` : `${name}: ${value}.`))
     .join(' ') ||
   (categories[0] ?? '');
 

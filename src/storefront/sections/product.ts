@@ -1,4 +1,4 @@
-import { isForSale, priceRange, shelfOf } from '@/core/goods';
+import { isForSale, priceRange, shelfOf, toldOf } from '@/core/goods';
 import { type ProductPart } from '@/core/look';
 import { type Product } from '@/core/project';
 import { followings } from '@/core/till';
@@ -121,7 +121,7 @@ function facts(c: SectionContext<'product'>, item: Product): Markup | null {
   const { drawn, weight: inWeight } = say(c);
   const codes = item.variants.map((variant) => variant.sku).filter(Boolean);
   const [weight] = item.variants.map((variant) => variant.weight);
-  rows.push(...item.particulars.map(({ name, value }): [string, string] => [name, value]));
+  rows.push(...toldOf(item.particulars).map(({ name, value }): [string, string] => [name ?? drawn.more, value]));
   if (codes.length === 1 && codes[0]) rows.push([drawn.code, codes[0]]);
   if (followings[item.kind].travels && weight && item.variants.every((variant) => variant.weight === weight))
     rows.push([drawn.weight, inWeight(weight)]);

@@ -3,6 +3,7 @@ import { numberIn } from './head';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { unitOf, type Evidence } from './heading';
+import { columnKeys, unheaded } from './keys';
 import { single, type Meaning } from './meaning';
 import { likeliestNames, seenIn } from './seen';
 import { judgedShares, type Shares } from './shares';
@@ -17,6 +18,8 @@ export interface Given {
 /** What a column is taken for, what speaks for it, and what else it could be. */
 export interface ColumnProposal {
   heading: string;
+  /** What it is known by among the others. */
+  key: string;
   index: number;
   as: Meaning;
   /** What an option or a particular is called. */
@@ -61,6 +64,8 @@ export interface ListContext {
   currency?: string;
   /** Words of the brief, in small letters. */
   told?: readonly string[];
+  /** What the seller calls columns, by their index. */
+  called?: ReadonlyMap<number, string>;
 }
 
 /**
@@ -71,7 +76,7 @@ export function proposeColumns(
   headings: readonly string[],
   rows: readonly (readonly Cell[])[],
   given: ReadonlyMap<number, Given> = new Map(),
-  { currency = '', told = [] }: ListContext = {},
+  { currency = '', told = [], called = new Map() }: ListContext = {},
 ): ColumnProposal[] {
   const columns = seenIn(headings, rows, currency);
   const taken = new Map<Meaning, number>();
@@ -87,6 +92,7 @@ export function proposeColumns(
   pairChoices(columns, rows, chosen, taken.get('title'), given);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
+  const keys = columnKeys(headings, columns.length);
   return columns.map(({ index, heading, isMoney, profile, evidence }) => {
     const likeliest = chosen.get(index);
     // Numbers that things are sold by until none is left are taken for that where words say so.
@@ -105,9 +111,10 @@ export function proposeColumns(
     const others = likely.filter(([as, share]) => as !== own.as && share > 0.03).map(([as]) => as);
     return {
       heading,
+      key: keys[index] ?? unheaded(index),
       index,
       as: own.as,
-      name: tidyName(heading) || `Column ${index + 1}`,
+      name: called.get(index) ?? (tidyName(heading) || unheaded(index)),
       because: own.because,
       sure: Number((given.has(index) ? 1 : (shares.get(index)?.get(own.as) ?? 0)).toFixed(2)),
       others: others.slice(0, 4),

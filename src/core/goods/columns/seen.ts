@@ -50,6 +50,21 @@ export function likeliestNames<C extends Pick<Seen, 'profile' | 'index' | 'headi
   return columns.filter(({ profile }) => profile.filled > 0 && profile.text > 0.5).sort((a, b) => fit(b) - fit(a))[0];
 }
 
+/** So much of a column has to look like codes. */
+const mostlyCodes = 0.6;
+/** A code of fewer things than this share of the rows is one of shelves. */
+const fewestCoded = 0.25;
+
+/** Whether a column of codes that come again has one text for each: "W1" is always the card wallet, so that names it. */
+function hasCodes(column: Seen, columns: readonly Seen[]): boolean {
+  return columns.some(({ index, profile, values }) => {
+    if (index === column.index || profile.code < mostlyCodes || profile.distinct > 0.9) return false;
+    const pairs = new Set(values.map((code, i) => `${code}\u0000${column.values[i] ?? ''}`)).size;
+    const codes = new Set(values).size;
+    return pairs === codes && pairs === new Set(column.values).size && codes >= values.length * fewestCoded;
+  });
+}
+
 /** A heading that speaks as much of names is believed. */
 const enough = 1.4;
 
@@ -57,5 +72,7 @@ const enough = 1.4;
 export function namesAmong(columns: readonly Seen[]): number {
   const claim = ({ candidates }: Seen) => candidates.find(({ as }) => as === 'title')?.score ?? 0;
   const [headed] = [...columns].sort((a, b) => claim(b) - claim(a));
-  return (headed && claim(headed) >= enough ? headed : likeliestNames(columns))?.index ?? -1;
+  if (headed && claim(headed) >= enough) return headed.index;
+  const texts = columns.filter(({ profile }) => profile.text > 0.5 && profile.filled > 0);
+  return (texts.find((column) => hasCodes(column, columns)) ?? likeliestNames(columns))?.index ?? -1;
 }

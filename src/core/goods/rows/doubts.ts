@@ -1,4 +1,5 @@
 import { minorDigits } from '../../till';
+import { isUnheaded } from '../columns/keys';
 import { type ColumnProposal } from '../columns/propose';
 import { readShelves } from '../shelves';
 import { farOff, priceIn, pricingOf, unsold } from './pricing';
@@ -246,6 +247,19 @@ export class Doubts {
     if (answered) return;
     first.asks.add('price');
     this.remarks.note(first, '', 'asked', `It stands again in row ${record.row}, at another price.`, record.title);
+  }
+
+  /** What nobody has named can't be told to shoppers in figures: “1780” says nothing. */
+  noteUnheaded(main: Sheet, promoted: ReadonlySet<number>): void {
+    const open = main.columns.filter(({ as, name, index }) => as === 'particular' && isUnheaded(name) && !promoted.has(index));
+    if (!open.length) return;
+    const names = new Intl.ListFormat('en-GB').format(open.map(({ index }) => String(index + 1)));
+    this.remarks.note(
+      headOf(main),
+      '',
+      'look',
+      `${open.length === 1 ? `Column ${names} has` : `Columns ${names} have`} no heading. Say in the list what ${open.length === 1 ? 'it is' : 'they are'} called; until then product pages show ${open.length === 1 ? 'its' : 'their'} words alone, and no figures.`,
+    );
   }
 
   noteRepeatedCodes(products: Together['products']): void {

@@ -112,7 +112,7 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
 const seenKey = (mark: Mark, tail: string): string => `${mark}\u0000${stems(tail)}`;
 
 /** What is chosen by: one name for all that can be chosen in one place. */
-function nameOf(values: readonly string[]): string {
+export function nameOf(values: readonly string[]): string {
   const names = new Set(values.map(choiceKind).flatMap((kind) => (kind ? [optionNames[kind]] : [])));
   const [name = otherwise] = names;
   return names.size === 1 ? name : otherwise;

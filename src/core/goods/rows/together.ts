@@ -1,5 +1,6 @@
+import { isUnheaded } from '../columns/keys';
 import { type Record } from './record';
-import { readTails } from './tails';
+import { nameOf, readTails } from './tails';
 
 /** A product as its rows give it. */
 export interface Gathered {
@@ -36,13 +37,19 @@ export function bringTogether(records: readonly Record[]): Together {
   for (const rows of several) for (const index of tellsApart(rows, found)) found.add(index);
   // What is chosen by stands in the order of the list's columns.
   const promoted = new Set([...found].sort((a, b) => a - b));
-  for (const record of records)
-    for (const index of promoted) {
+  for (const index of promoted) {
+    const its = records.flatMap((record) => {
       const particular = told(record, index);
-      if (!particular) continue;
+      return particular ? [{ record, particular }] : [];
+    });
+    // What nobody has named is called by what its values are.
+    const byValues = nameOf([...new Set(its.map(({ particular }) => particular.value))]);
+    for (const { record, particular } of its) {
       record.particulars.delete(index);
-      record.options.set(`column ${index}`, particular);
+      const name = isUnheaded(particular.name) ? byValues : particular.name;
+      record.options.set(`column ${index}`, { ...particular, name });
     }
+  }
   const doubles: Together['doubles'] = [];
   const products = [...groups.values()].map((rows) => gather(rows, doubles));
   return { products, promoted, doubles, tails };

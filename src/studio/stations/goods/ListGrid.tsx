@@ -3,14 +3,14 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { type ListColumn, type Problem } from '@/core/goods/about';
-import { listColumn, set, type Wish } from '@/core/places';
+import { type Wish } from '@/core/places';
 import { type Goods } from '@/core/project';
 import { type ShopWorker } from '@/workers/client';
 import { type SheetRow } from '@/workers/protocol';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { download } from '../../projects';
 import { tokens } from '../../theme';
-import { meant, meanings } from './meant';
+import { ColumnMeaning, ColumnName } from './ColumnSaid';
 
 const Hall = styled.section`
   display: grid;
@@ -308,22 +308,11 @@ function Heading({
         <small>Column {at + 1}</small>
       </th>
     );
-  const { heading, as, because, others } = column;
-  // What it could be as well stands first; all else stays within reach.
-  const first = [as, ...others.filter((other) => other !== as)];
-  const options = [...first.map((id) => ({ id, name: meant[id] })), ...meanings.filter(({ id }) => !first.includes(id))];
+  const { heading, as, name, because } = column;
   return (
     <th scope="col">
-      {heading ? (
-        <Choice
-          label={heading}
-          value={as}
-          options={options}
-          onChange={(meaning) => onSay([set(listColumn(heading), meaning)], `Say what “${heading}” is`)}
-        />
-      ) : (
-        <b>{meant[as]}</b>
-      )}
+      <ColumnMeaning column={column} onSay={onSay} />
+      {heading ? null : <ColumnName key={`${as} ${name}`} column={column} onSay={onSay} />}
       <small title={because}>{because}</small>
     </th>
   );

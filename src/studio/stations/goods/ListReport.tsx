@@ -3,13 +3,14 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type ListColumn, type ListQuestion, type Problem } from '@/core/goods/about';
-import { corrections, listAnswer, listColumn, set, type Wish } from '@/core/places';
+import { corrections, listAnswer, set, type Wish } from '@/core/places';
 import { type Goods } from '@/core/project';
 import { allCurrencies, currencyName } from '@/core/till/page';
 import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
+import { ColumnMeaning, ColumnName } from './ColumnSaid';
 import { Lines } from './lines';
-import { meanings, meant } from './meant';
+import { meant } from './meant';
 
 const Asked = styled.li`
   border: 1px solid ${tokens.ink};
@@ -137,8 +138,7 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
       <h3>What each column is</h3>
       <Soft>
         {columns
-          .filter(({ heading }) => heading)
-          .map(({ heading, as }) => `${heading}: ${meant[as].toLowerCase()}`)
+          .map(({ heading, index, as }) => `${heading || `Column ${index + 1}`}: ${meant[as].toLowerCase()}`)
           .join('; ')}
         .
       </Soft>
@@ -147,15 +147,11 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
       </TextButton>
       {open ? (
         <Lines>
-          {columns.map(({ heading, index, as, because }) => (
-            <li key={index}>
-              <Choice
-                label={heading || `Column ${index + 1}`}
-                value={as}
-                options={meanings}
-                onChange={(meaning) => onSay([set(listColumn(heading), meaning)], `Say what “${heading}” is`)}
-              />
-              <small>{because}</small>
+          {columns.map((column) => (
+            <li key={column.index}>
+              <ColumnMeaning column={column} onSay={onSay} />
+              <ColumnName key={`${column.as} ${column.name}`} column={column} onSay={onSay} />
+              <small>{column.because}</small>
             </li>
           ))}
         </Lines>

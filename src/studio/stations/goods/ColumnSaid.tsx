@@ -1,0 +1,60 @@
+'use client';
+
+import { useState } from 'react';
+import { type ListColumn } from '@/core/goods/about';
+import { columnNameShown, unheadedName } from '@/core/goods/page';
+import { clear, listColumn, listName, longestName, set, type Wish } from '@/core/places';
+import { Choice, Field } from '../../parts';
+import { meant, meanings } from './meant';
+
+type Say = (wishes: Wish[], label: string) => void;
+
+/** What a column is known by; lists that were read before columns had a key know it by its heading. */
+const keyOf = ({ key, heading, index }: ListColumn): string => key || heading || unheadedName(index);
+
+/** What a column is: the likeliest first, all else within reach. */
+export function ColumnMeaning({ column, onSay }: { column: ListColumn; onSay: Say }) {
+  const { as, others } = column;
+  const key = keyOf(column);
+  const first = [as, ...others.filter((other) => other !== as)];
+  const options = [...first.map((id) => ({ id, name: meant[id] })), ...meanings.filter(({ id }) => !first.includes(id))];
+  return (
+    <Choice
+      label={key}
+      value={as}
+      options={options}
+      onChange={(meaning) => onSay([set(listColumn(key), meaning)], `Say what “${key}” is`)}
+    />
+  );
+}
+
+/** What shoppers read over what is chosen or told; nothing where that is never seen. */
+export function ColumnName({ column, onSay }: { column: ListColumn; onSay: Say }) {
+  const key = keyOf(column);
+  const known = columnNameShown(column.name);
+  const [name, setName] = useState(known);
+  if (column.as !== 'option' && column.as !== 'particular') return null;
+  const keep = () => {
+    const said = name.trim();
+    if (said === known) return;
+    onSay([said ? set(listName(key), said) : clear(listName(key))], `Call “${key}” ${said ? `“${said}”` : 'as the list does'}`);
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <Field
+        label="Shoppers read"
+        aria-label={`What shoppers read for “${key}”`}
+        value={name}
+        maxLength={longestName}
+        placeholder="a name for it"
+        onChange={setName}
+        onBlur={keep}
+      />
+    </form>
+  );
+}
