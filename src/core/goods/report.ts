@@ -38,8 +38,9 @@ export function listReport({ form, encoding, headerRow, currency, columns, produ
     encoding,
     headerRow,
     currency: currency.code ? { code: currency.code, because: currency.because } : null,
-    columns: columns.map(({ heading, index, as, name, because, sure }) => ({
+    columns: columns.map(({ heading, key, index, as, name, because, sure }) => ({
       heading,
+      key,
       index,
       as,
       ...(as === 'option' || as === 'particular' ? { name } : {}),

@@ -31,6 +31,9 @@ describe('stock', () => {
     ['nur noch 2 Stück', { kind: 'count', pieces: 2 }],
     ['two left', { kind: 'count', pieces: 2 }],
     ['none left', { kind: 'count', pieces: 0 }],
+    ['none until March', { kind: 'count', pieces: 0 }],
+    ['ausverkauft, wieder im Mai', { kind: 'count', pieces: 0 }],
+    ['no limit', { kind: 'unsure', likeliest: null }],
     ['drei Stück', { kind: 'count', pieces: 3 }],
     // Ten in Turkish, and that something is on sale in English.
     ['on', { kind: 'unsure', likeliest: null }],

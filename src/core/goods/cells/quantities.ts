@@ -38,6 +38,18 @@ function apart(text: string): string {
     .trim();
 }
 
+/** A short word says something else as well: "no limit". */
+const shortestNone = 4;
+
+/** "None until March", "sold out, more in May": what is none is none, whatever is said of later. */
+function beginsSoldOut(text: string): boolean {
+  const words = text.split(/[\s,;:]+/);
+  return [1, 2, 3].some((n) => {
+    const first = words.slice(0, n).join(' ');
+    return words.length > n && first.length >= shortestNone && saysManner('soldOut', first);
+  });
+}
+
 /** Pieces in stock. A whole number, with a word for pieces or without; words for "there are some" and "there are none". */
 export function understandStock(cell: Cell): Stock {
   const text = apart(plainDigits(String(cell)).trim());
@@ -46,6 +58,7 @@ export function understandStock(cell: Cell): Stock {
   if (/^\d{1,3}(?:[.,'’ ]\d{3})+$/.test(text)) return { kind: 'count', pieces: Number(text.replace(/\D/g, '')) };
   if (saysManner('soldOut', text)) return { kind: 'count', pieces: 0 };
   if (saysManner('inStock', text) || isToOrder(text)) return { kind: 'uncounted' };
+  if (beginsSoldOut(text)) return { kind: 'count', pieces: 0 };
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
   const fewer = /^(\D+?)\s+(\S.*)$/u.exec(text);
   if (fewer && saysManner('only', fewer[1] ?? '')) return understandStock(fewer[2] ?? '');

@@ -137,10 +137,7 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
     <section aria-label="What each column is" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
       <h3>What each column is</h3>
       <Soft>
-        {columns
-          .map(({ heading, index, as }) => `${heading || `Column ${index + 1}`}: ${meant[as].toLowerCase()}`)
-          .join('; ')}
-        .
+        {columns.map(({ heading, index, as }) => `${heading || `Column ${index + 1}`}: ${meant[as].toLowerCase()}`).join('; ')}.
       </Soft>
       <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
         {open ? 'Put the columns away' : 'Change what a column is'}
