@@ -21,8 +21,15 @@ const withPlaces = (text: string): string =>
     )
     .replace(oneWord, (whole) => (!isCommon(whole) && isTown(whole) ? capitalised(whole) : whole));
 
+/** "We are not doctors and the office wrote" names nobody. */
+const longestName = 5;
+const isNamed = (name: string): boolean => {
+  const words = name.split(' ');
+  return words.length <= longestName && !isGrammar(words[0] ?? '');
+};
+
 /**
- * A brief in capitals, read as if it had been written in small letters; any other as it is. Every letter stays where it is. What no
+ * A brief in capitals, read as if it had been written in small letters and said calmly; any other as it is. Every letter stays where it is. What no
  * dictionary has after "in", "near" or "from" is a name, as are places, what begins a sentence, and what a shop is called.
  */
 export function calmed(brief: string): string {
@@ -41,8 +48,10 @@ export function calmed(brief: string): string {
     .replace(/(^|[.!?]\s+|\n\s*)(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
     .replace(
       /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
-      (_, before: string, name: string) => before + nameCalmed(name),
-    );
+      (whole, before: string, name: string) => (isNamed(name) ? before + nameCalmed(name) : whole),
+    )
+    // Who is read in small letters doesn't shout either.
+    .replace(/!+/g, (marks) => `.${' '.repeat(marks.length - 1)}`);
 }
 
 /** A name out of a brief in capitals: "Scarf Ace". */
