@@ -145,13 +145,18 @@ const plainName = (name) =>
     .replace(/^st\.? /, 'saint ')
     .replace(/[’',;|]/g, '');
 
+/** Of ISO 3166-1 where nobody lives for long. */
+const uninhabited = new Set(['AQ', 'BV', 'GS', 'HM', 'IO', 'TF', 'UM']);
+
+/** Whatever ISO 3166-1 lists and people live in, and Kosovo, which writes itself XK. */
 function packCountries() {
   return countries
-    .filter((c) => c.independent !== false || c.cca2 === 'GG' || c.cca2 === 'JE')
+    .filter((c) => !uninhabited.has(c.cca2))
     .map((c) => ({
       code: c.cca2,
       name: c.name.common,
-      others: c.altSpellings.filter((name) => /^[A-Z][a-z]{3,}/.test(name)),
+      // “Mann” and “Guiana” are other things more often than these.
+      others: c.altSpellings.filter((name) => /^[A-Z][a-z]{3,}/.test(name) && (c.independent !== false || name.includes(' '))),
       people: c.demonyms?.eng?.m ?? '',
       region: c.region,
       currencies: Object.entries(c.currencies ?? {}).map(([code, { name }]) => ({ code, name })),

@@ -146,6 +146,7 @@ export const batchNames = [
   '15',
   '16',
   '17',
+  '18',
 ] as const;
 
 /** Batches that the reader is trained on: all but what was written after the last training. */
