@@ -9,7 +9,7 @@ import { spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, type OptionFact } from './options';
-import { isDenied, type Span } from './spans';
+import { isDenied, isUnderRefusal, type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
 
 /** Facts of a brief and its list, each with how likely it is right. */
@@ -218,7 +218,8 @@ const ofTheSite = 0.3;
 function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { wanted: Weighed[]; avoided: Weighed[] } {
   const shareIn = (weighed: readonly Weighed[], { start, end }: Span) =>
     weighed.find(({ span }) => span.start === start && span.end === end)?.share ?? 0;
-  const isRefused = (span: Span) => span.line.judged !== null && toTheMaker(span.line.judged) >= ratherTold && isDenied(span);
+  const isRefused = (span: Span) =>
+    span.line.judged !== null && toTheMaker(span.line.judged) >= ratherTold && (isDenied(span) || isUnderRefusal(span));
   const either = ({ span }: Weighed) => shareIn(wanted, span) + shareIn(avoided, span);
   return {
     wanted: wanted.filter(({ span }) => !isRefused(span)),

@@ -2,7 +2,7 @@ import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { isAddressForm } from '../contact';
 import { spelled, type Ground, type Line } from './about';
-import { isGrammar, isWord, knownOf, type Token } from './tokens';
+import { isGrammar, isWord, knownOf, tokensIn, type Token } from './tokens';
 
 /** Some words in a row that may be a fact. */
 export class Span {
@@ -42,6 +42,21 @@ function classOf({ text, low }: Token): string {
 const negations = new Set(['no', 'not', 'never', 'nor', 'without', 'nothing', 'nobody', 'avoid', 'hate', 'except', 'instead']);
 const isNegation = (low: string): boolean => negations.has(low) || low.endsWith("n't") || low === 'dont';
 const breaks = new Set([';', ':', '.', '!', '?', '—', '–', 'but', '(']);
+
+/** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
+const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
+
+/** Whether what it stands under denies it; under "What do you like, what do you hate?" stands either. */
+export function isUnderRefusal({ line: { judged } }: Span): boolean {
+  if (!judged) return false;
+  // What is listed under a heading stands under it; a paragraph may have gone on to something else.
+  const { label, question, heading, bullet } = judged.said;
+  const nearest = label || question || (bullet ? heading : '');
+  const words = tokensIn(nearest, 0, nearest.length).map(({ low }) => low);
+  const isLiked = words.some((word, i) => likes.test(word) && !isNegation(words[i - 1] ?? ''));
+  return words.some(isRefusal) && !isLiked;
+}
+const likes = /^(?:like|love|want|prefer|favou?rite)/;
 
 /** Whether it is denied in its clause: "nothing green", "anything but brown". */
 export function isDenied({ line: { tokens }, from }: Span): boolean {
