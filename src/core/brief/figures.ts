@@ -2,6 +2,7 @@ import { isNoun, sensesOf, singular, verbClass } from '../lexicon';
 import { factAt, type Fact } from './fact';
 import { isGrammar } from './facts/tokens';
 import { inFigures } from '../numberWords';
+import { once } from '../once';
 import { type Statement } from './statements';
 
 /** A number that the brief gives, with what it counts: "4,100", "wheels since 1998". */
@@ -12,7 +13,9 @@ export interface Figure {
 
 /** Classes of nouns that measure: quantities and times (lexnames of WordNet). A number of them says nothing by itself. */
 const measures = new Set([23, 28]);
-const isMeasure = (word: string): boolean => measures.has(sensesOf(word)[0]?.kind ?? 0);
+/** Units of measure of CLDR, each by its last word: "degree", "meter", "percent". */
+const units = once(() => new Set(Intl.supportedValuesOf('unit').map((unit) => unit.split('-').at(-1) ?? unit)));
+const isMeasure = (word: string): boolean => units().has(word) || measures.has(sensesOf(word)[0]?.kind ?? 0);
 
 const clauseEnd = /[,;:.!?()–—]+\s*|\s+(?:and|but|so|or|which|who|that|until|because|when|where|if)\s+/gi;
 const fewWords = 6;
@@ -21,12 +24,12 @@ const fewWords = 6;
 const wordsIn = (clause: string): { word: string; at: number }[] =>
   [...clause.matchAll(/[\p{L}\d][\p{L}\p{M}\d,’'-]*/gu)].map(({ 0: word, index }) => ({ word, at: index }));
 
-/** "No two batches match" counts none. */
+/** "No two batches match" counts none, "each has two holes" what one has. */
 const isNone = /^(?:no|not|never|any|every|each)$/;
 
 /** What stands before a figure that counts what the shop has: "we have", "there are now", "the yarn comes in". */
 function opens(words: readonly string[], goods: ReadonlySet<string>): boolean {
-  if (words.length >= fewWords || isNone.test(words.at(-1) ?? '')) return false;
+  if (words.length >= fewWords || words.some((word) => isNone.test(word))) return false;
   const others = words.filter((word) => !isGrammar(word) && !word.endsWith('ed') && !goods.has(singular(word)));
   return others.length === 0 || (others.length === 1 && others[0] !== words[0] && verbClass(others[0] ?? '') !== null);
 }

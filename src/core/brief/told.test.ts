@@ -13,6 +13,9 @@ describe('numbers that are told', () => {
     ['No two are alike.', []],
     ['Send it back within 30 days.', []],
     ['100 year old bags.', []],
+    // A unit of measure (CLDR) is nothing that is counted, and what one of them has is not what there is.
+    ['We make pots in Split. We fire them at 1260 degrees.', []],
+    ['We make pots in Split. Each pot has two drain holes.', []],
   ])('%s', (text, wanted) => expect(figures(text)).toEqual(wanted));
 });
 

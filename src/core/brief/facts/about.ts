@@ -1,5 +1,5 @@
 import { type Document } from '../../document';
-import { singular } from '../../lexicon';
+import { headNoun, singular } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { roles, shareOf, type Judgement, type Role } from '../judge/judge';
 import { isWord, knownOf, tokensIn, type Token } from './tokens';
@@ -30,6 +30,8 @@ export interface Ground {
   /** Words of the goods' titles, singular, and how many titles have each. */
   goods: ReadonlyMap<string, number>;
   titles: number;
+  /** Nouns that titles are called by, before what tells one from another, and how many titles have each. */
+  heads: ReadonlyMap<string, number>;
   /** Letters of the name that the shop's e-mail address is at: "temevalleyboards". */
   domain: string;
   /** How often each word stands in the brief. */
@@ -128,6 +130,11 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
     const words = tokensIn(title, 0, title.length).filter(({ low }) => isWord(low) && low.length > 2);
     for (const word of new Set(words.map(({ low }) => singular(low)))) goods.set(word, (goods.get(word) ?? 0) + 1);
   }
+  const heads = new Map<string, number>();
+  for (const title of titles.slice(0, mostTitles)) {
+    const noun = headNoun(title)?.split(/[ -]/).at(-1);
+    if (noun) heads.set(singular(noun), (heads.get(singular(noun)) ?? 0) + 1);
+  }
   const times = new Map<string, number>();
   for (const { tokens } of said) for (const { low } of tokens) times.set(low, (times.get(low) ?? 0) + 1);
   const listed = titles.slice(0, mostTitles).map((text): Line => ({
@@ -143,6 +150,7 @@ export function groundOf(document: Document, judged: readonly Judgement[], title
     lines: [...said, ...labelsOf(document.text, read, shouted), ...listed],
     goods,
     titles: titles.length,
+    heads,
     domain: domainOf(document.text),
     times,
   };

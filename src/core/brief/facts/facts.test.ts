@@ -6,7 +6,7 @@ import { spanFacts, type SpanFactName } from './definitions';
 import { featureIdOf, isMade } from './features';
 import { allOptionFeatures } from './options';
 import { readFacts } from './read';
-import { featuresOf } from './spans';
+import { featuresOf, isDenied } from './spans';
 import { knownOf, tokensIn } from './tokens';
 import { factWeights, Scales, sharesOf, usualWeights } from './weigh';
 
@@ -170,6 +170,43 @@ describe('one reading of all of it', () => {
     };
     expect(values(text)).toEqual(['Old Tin', 'biscuit tins', 'Porto', ['calm']]);
     expect(values(`${text}\n\n${text}`)).toEqual(values(text));
+  });
+
+  const inColours = (text: string) => {
+    const { wanted, avoided } = readFacts(ground(`We weave scarves in Bergen.\n\n${text}`));
+    return [wanted.map(({ value }) => value), avoided.map(({ value }) => value)];
+  };
+  test.each([
+    ['No green on the site.', [], ['green']],
+    ['Nothing green, please.', [], ['green']],
+    ['The site can be anything but green.', [], ['green']],
+    ['Green, without any gold.', ['Green'], ['gold']],
+    ['Not: yellow. No lemon.', [], ['yellow', 'lemon']],
+    ['Colours we hate: teal and gold.', [], ['teal', 'gold']],
+    ['What colours do you like or hate?\nCyan. Not purple.', ['Cyan'], ['purple']],
+  ])('what is denied is refused: “%s”', (text, wanted, avoided) => expect(inColours(text)).toEqual([wanted, avoided]));
+  test.each([
+    ['Please no sepia, beige.', 'beige', true],
+    ['Please no music, green walls.', 'green', false],
+    ['Not only green but gold.', 'gold', false],
+    ['Not only green.', 'green', false],
+    ['Nothing that looks brown.', 'brown', true],
+  ])('a denial ends where something else begins: “%s”', (text, colour, is) => {
+    const on = ground(text);
+    const span = on.lines.flatMap((line) => spanFacts.wanted.propose(line)).find((one) => one.text === colour);
+    expect(span && isDenied(span)).toBe(is);
+  });
+
+  test('the name is as its address spells it, without what leads in to it', () => {
+    const name = (text: string) => readFacts(ground(text)).name?.value;
+    expect(name('Today Fence & Tide makes belts in Adelaide. Write to us@fenceandtide.example')).toBe('Fence & Tide');
+    expect(name('The Blue Kiln makes cups in Leeds. Write to us@bluekiln.example')).toMatch(/Blue Kiln$/);
+  });
+
+  test('what most of the goods are called is sold; what their titles add is a kind of it', () => {
+    const goods = ['Bitters, birch', 'Bitters, yuzu', 'Bitters, kelp'];
+    const { sells } = readFacts(ground('I make three bitters in Sapporo: birch, yuzu and kelp.', goods));
+    expect(sells.map(({ value }) => value)).toEqual(['bitters']);
   });
 
   test('what is listed with what is sold is sold', () =>

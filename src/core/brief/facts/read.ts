@@ -40,7 +40,7 @@ const least: Record<SpanFactName | OptionFact | 'country', number> = {
   address: 0.35,
   country: 0.3,
   tone: 0.32,
-  features: 0.15,
+  features: 0.25,
   wanted: 0.5,
   avoided: 0.5,
   reach: 0.35,
@@ -210,6 +210,9 @@ function listOf(main: Weighed, heads: readonly Weighed[], weighed: readonly Weig
 const ratherTold = 0.4;
 /** And the colour this likely one of the site, wanted or not. */
 const ofTheSite = 0.3;
+const maybeOfTheSite = 0.1;
+
+const isTold = ({ line: { judged } }: Span): boolean => judged !== null && toTheMaker(judged) >= ratherTold;
 
 /**
  * Whether a colour is wanted or refused is a matter of grammar, once it is one of the site: what is denied is as likely refused as it
@@ -218,16 +221,32 @@ const ofTheSite = 0.3;
 function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { wanted: Weighed[]; avoided: Weighed[] } {
   const shareIn = (weighed: readonly Weighed[], { start, end }: Span) =>
     weighed.find(({ span }) => span.start === start && span.end === end)?.share ?? 0;
-  const isRefused = (span: Span) =>
-    span.line.judged !== null && toTheMaker(span.line.judged) >= ratherTold && (isDenied(span) || isUnderRefusal(span));
+  const isRefused = (span: Span) => isUnderRefusal(span) || (isTold(span) && isDenied(span));
   const either = ({ span }: Weighed) => shareIn(wanted, span) + shareIn(avoided, span);
   return {
     wanted: wanted.filter(({ span }) => !isRefused(span)),
     avoided: avoided.map((one) =>
-      isRefused(one.span) && either(one) >= ofTheSite ? { ...one, share: Math.max(least.avoided, either(one)) } : one,
+      isRefused(one.span) && either(one) >= (isUnderRefusal(one.span) ? maybeOfTheSite : ofTheSite)
+        ? { ...one, share: Math.max(least.avoided, either(one)) }
+        : one,
     ),
   };
 }
+
+/** Colours that stand in one list are wanted or refused together: "navy and cream". */
+function likeTheirList(weighed: readonly Weighed[]): Weighed[] {
+  const inOrder = [...weighed].sort((a, b) => a.span.start - b.span.start);
+  const lists: Weighed[][] = [];
+  for (const one of inOrder) {
+    const list = lists.at(-1);
+    const last = list?.at(-1);
+    if (list && last && isTold(one.span) && isBeside(last.span, one.span)) list.push(one);
+    else lists.push([one]);
+  }
+  const share = new Map(lists.flatMap((list) => list.map((one) => [one, Math.max(...list.map((other) => other.share))])));
+  return weighed.map((one) => ({ ...one, share: Math.max(one.share, (share.get(one) ?? 0) * nearlyAll) }));
+}
+const nearlyAll = 0.9;
 
 /** The same words are wanted or refused, whichever is likelier. */
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
@@ -257,6 +276,30 @@ function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, numbe
   });
 }
 
+/** So many titles have to be called alike to say what the shop sells. */
+const fewestAlike = 3;
+
+const lastWord = ({ span }: Weighed): string => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? '');
+
+/**
+ * What most of the goods are called is sold, where the brief says it at all; what titles only add to it is a kind of it: of "Bitters, birch"
+ * and "Bitters, yuzu" the brief sells bitters.
+ */
+function withMostOf(taken: readonly Weighed[], weighed: readonly Weighed[], { heads, goods, titles }: Ground): Weighed[] {
+  const [commonest] = [...heads].sort((a, b) => b[1] - a[1]);
+  if (!commonest || commonest[1] < fewestAlike || commonest[1] * 2 <= titles) return [...taken];
+  const [head] = commonest;
+  if (taken.some((one) => lastWord(one) === head)) return [...taken];
+  const [best] = longest(
+    weighed.filter((one) => one.span.line.stands === 'said' && lastWord(one) === head),
+    ({ span }) => `${span.line.tokens[0]?.start ?? 0} ${span.to}`,
+  );
+  if (!best) return [...taken];
+  const isKind = (one: Weighed) => goods.has(lastWord(one)) && !heads.has(lastWord(one));
+  return [{ ...best, share: Math.max(best.share, surelySold) }, ...taken.filter((one) => !isKind(one))].slice(0, most.sells);
+}
+const surelySold = 0.5;
+
 /** How many there are is not what is sold: "night lights, three of us". */
 const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.tokens[to - 1]?.low ?? '') !== null;
 
@@ -282,7 +325,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       .map(({ span, share }) => factOf(ground, span, share))
       .sort(inOrder);
   };
-  const { wanted, avoided } = byGrammar(scales.weigh('wanted'), scales.weigh('avoided'));
+  const { wanted, avoided } = byGrammar(likeTheirList(scales.weigh('wanted')), scales.weigh('avoided'));
   const places = scales.weigh('place');
   const bags = [...countryFeatures(ground, places)];
   const column = learnedFacts.indexOf('country');
@@ -303,7 +346,8 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     plain(place.value)
       .split(/[ ,]+/)
       .some((part) => part.length > 2 && plain(span.text).split(' ').includes(part));
-  const sells = readSells(scales.weigh('sells').filter((found) => !isName(found) && !isWhere(found) && !isNumber(found)));
+  const sold = scales.weigh('sells').filter((found) => !isName(found) && !isWhere(found) && !isNumber(found));
+  const sells = withMostOf(readSells(sold), sold, ground);
   const [buyers] = phrases(scales.weigh('audience'));
   const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;
   const home = country?.[0] ?? '';

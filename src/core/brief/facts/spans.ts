@@ -1,5 +1,6 @@
 import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
+import { hexOf } from '../colours';
 import { isAddressForm } from '../contact';
 import { spelled, type Ground, type Line } from './about';
 import { isGrammar, isWord, knownOf, tokensIn, type Token } from './tokens';
@@ -52,7 +53,12 @@ export function isUnderRefusal({ line: { judged } }: Span): boolean {
   // What is listed under a heading stands under it; a paragraph may have gone on to something else.
   const { label, question, heading, bullet } = judged.said;
   const nearest = label || question || (bullet ? heading : '');
-  const words = tokensIn(nearest, 0, nearest.length).map(({ low }) => low);
+  return refuses(tokensIn(nearest, 0, nearest.length));
+}
+
+/** Whether words that something stands under say that it is not wanted, and not that it might be. */
+function refuses(over: readonly Token[]): boolean {
+  const words = over.map(({ low }) => low);
   const isLiked = words.some((word, i) => likes.test(word) && !isNegation(words[i - 1] ?? ''));
   return words.some(isRefusal) && !isLiked;
 }
@@ -65,9 +71,11 @@ export function isDenied({ line: { tokens }, from }: Span): boolean {
   for (let i = from - 1; i >= 0; i--) {
     const low = tokens[i]?.low ?? '';
     if (low === ',') commas++;
-    else if (!isNegation(low) && !joins.has(low) && !knownOf(low).colour) others++;
+    else if (!isNegation(low) && !joins.has(low) && hexOf(low) === undefined) others++;
     // What is the exception to anything is what is not wanted; after any other "but" the opposite begins.
     if (low === 'but') return /^(?:anything|any|everything)$/.test(tokens[i - 1]?.low ?? '');
+    // "Colours we hate: teal".
+    if (low === ':') return refuses(tokens.slice(0, i));
     if (breaks.has(low)) return false;
     // "No sepia, beige" is one list, "no music, green walls" is not.
     if (isNegation(low)) return !(commas && others) && !/^(?:only|just)$/.test(tokens[i + 1]?.low ?? '');

@@ -129,14 +129,15 @@ const isFigure = (word: string): boolean =>
   word === '@number' || word === '@year' || numberWords.has(word) || (isWord(word) && classesOf(word).noun === timeClass);
 
 /** How a text looks, whatever it says. */
-function ofShape(bag: Bag, { text, bullet, ownLine }: Said, words: readonly string[]): void {
+function ofShape(bag: Bag, { text, bullet, ownLine, label }: Said, words: readonly string[]): void {
   const all = words.filter(isWord);
   put(bag, `length ${lengths.find(([most]) => all.length <= most)?.[1] ?? ''}`);
   put(bag, `ends ${/[.!?,:…]/.exec(text.at(-1) ?? '')?.[0] ?? 'without a mark'}`);
   put(bag, `${bullet ? 'bullet' : 'no bullet'} ${ownLine ? 'own line' : 'among others'}`);
   if (words.filter(isFigure).length > 1) put(bag, all.length <= 12 ? 'two figures in few words' : 'two figures');
   if (/[“"”„]/.test(text)) put(bag, 'quotes');
-  if (/^\p{Ll}/u.test(text)) put(bag, 'begins small');
+  // After "What we do:" everything does.
+  if (/^\p{Ll}/u.test(text) && !label) put(bag, 'begins small');
   if (/\p{Lu}\p{L}/u.test(text.slice(1))) put(bag, 'names somebody');
   if (/\p{Lu}{3}/u.test(text)) put(bag, 'capitals');
   if (namesColour(text)) put(bag, 'a colour');
