@@ -94,6 +94,9 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   take(heads((s) => about('contact')(s) && (reading.email?.source?.text ?? '') !== '' && s.text.includes('@')));
   const contact = [...kept.contact, ...take(heads(about('contact')))];
   const telling = [...kept.why, ...kept.story, ...kept.about, ...free].sort(inOrder);
+  const printed = new Set(telling.flatMap(({ all }) => all.map(({ key }) => key)));
+  // What stands for something that was said right before is told where that is, too.
+  const isLed = ({ head }: Unit) => standsAlone(nameThem(head.text, goods)) || (head.after !== null && printed.has(head.after));
   take(heads((s) => isShown(s, reading)));
 
   const leads = heads((s) => ofTheBusiness(s) && s.words >= 6 && leadFit(s) >= leastLead)
@@ -115,7 +118,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   ).sort(bestFor('headline'));
   const [headline] = take(headlines.slice(0, 1));
 
-  const story = [...kept.story, ...take(takeRun([...free].sort(inOrder)))].sort(inOrder);
+  const story = [...kept.story, ...take(takeRun([...free].filter(isLed).sort(inOrder)))].sort(inOrder);
   const reasons = heads((s) => isReason(s) && standsAlone(nameThem(s.text, goods))).sort(bestFor('why'));
   const most = Math.max(0, (reasons.length >= 6 ? 4 : 3) - kept.why.length);
   const why = [...kept.why, ...take(reasons.slice(0, most))];
@@ -130,7 +133,7 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   // What is promised under "why" isn't promised a second time; a line that stands large needs what leans on it to be told of.
   const isSaid = (unit: Unit) =>
     (why.includes(unit) && unit.head.role === 'promise') || ((unit === headline || unit === over) && unit.all.length === 1);
-  const whole = telling.filter((unit) => !isSaid(unit));
+  const whole = telling.filter((unit) => !isSaid(unit) && isLed(unit));
   const isNew = whole.some((unit) => free.has(unit) || unit.all.length > 1) || kept.about.length > 0;
   const retold = isNew || whole.length >= fewestRetold;
   return {

@@ -81,12 +81,15 @@ export function leansBack(text: string): boolean {
   return text.split(' ').length <= shortSentence && endsOn.test(text);
 }
 
+/** "We send another one": of what was said before. */
+const ofAKind = /\b(?:another|the same|the other|a (?:new|second)) ones?\b/i;
+
 /** A sentence of this kind says itself what "it" is: "if it breaks, we mend it". */
 const conditional = /^(?:if|when|whenever|should|once|until|unless|as long as)\b/i;
 
 /** Whether a sentence may stand large and by itself: it stands for nothing that was said before, anywhere in it. "We write what it weighs" does. */
 export function standsAlone(text: string): boolean {
-  if (leansBack(text)) return false;
+  if (leansBack(text) || ofAKind.test(text)) return false;
   const at = text.search(/\b(?:it|its)\b/i);
   if (at < 0 || conditional.test(text) || standsForNothing.test(text.slice(at))) return true;
   const before = (text.slice(0, at).match(/\p{L}+/gu) ?? []).map((word) => word.toLowerCase());

@@ -43,11 +43,11 @@ const shortestNone = 4;
 
 /** "None until March", "sold out, more in May": what is none is none, whatever is said of later. */
 function beginsSoldOut(text: string): boolean {
-  const words = text.split(/[\s,;:]+/);
-  return [1, 2, 3].some((n) => {
-    const first = words.slice(0, n).join(' ');
-    return words.length > n && first.length >= shortestNone && saysManner('soldOut', first);
-  });
+  const marked = /^([^,;:(–—]+?)\s*[,;:(–—]/.exec(text)?.[1] ?? '';
+  const isNone = (words: string) => words.length >= shortestNone && saysManner('soldOut', words);
+  const words = text.split(/\s+/);
+  // "Sold in pairs" says nothing of what is left.
+  return isNone(marked) || words.some((word, i) => i > 0 && saysManner('until', word) && isNone(words.slice(0, i).join(' ')));
 }
 
 /** Pieces in stock. A whole number, with a word for pieces or without; words for "there are some" and "there are none". */
