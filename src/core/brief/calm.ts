@@ -40,18 +40,20 @@ export function calmed(brief: string): string {
     const low = letter.toLowerCase();
     return low.length === letter.length ? low : letter;
   });
-  return withPlaces(small)
-    .replace(/\bthe (us|uk|usa|eu)\b/g, (_, name: string) => `the ${name.toUpperCase()}`)
-    .replace(/\b(in|near|from) (\p{Ll}[\p{L}\p{M}’-]+)/gu, (whole, before: string, word: string) =>
-      isCommon(word) ? whole : `${before} ${capitalised(word)}`,
-    )
-    .replace(/(^|[.!?]\s+|\n\s*)(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
-    .replace(
-      /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
-      (whole, before: string, name: string) => (isNamed(name) ? before + nameCalmed(name) : whole),
-    )
-    // Who is read in small letters doesn't shout either.
-    .replace(/!+/g, (marks) => `.${' '.repeat(marks.length - 1)}`);
+  return (
+    withPlaces(small)
+      .replace(/\bthe (us|uk|usa|eu)\b/g, (_, name: string) => `the ${name.toUpperCase()}`)
+      .replace(/\b(in|near|from) (\p{Ll}[\p{L}\p{M}’-]+)/gu, (whole, before: string, word: string) =>
+        isCommon(word) ? whole : `${before} ${capitalised(word)}`,
+      )
+      .replace(/(^|[.!?]\s+|\n\s*)(\p{Ll})/gu, (_, before: string, letter: string) => before + letter.toUpperCase())
+      .replace(
+        /(\b(?:we are|i am|called|named) )([^.,\n]+?)(?=[.,\n]| and (?:we|i) | (?:in|from|we) )/gi,
+        (whole, before: string, name: string) => (isNamed(name) ? before + nameCalmed(name) : whole),
+      )
+      // Who is read in small letters doesn't shout either.
+      .replace(/!+/g, (marks) => `.${' '.repeat(marks.length - 1)}`)
+  );
 }
 
 /** A name out of a brief in capitals: "Scarf Ace". */

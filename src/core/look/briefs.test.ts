@@ -24,7 +24,13 @@ const { products } = goods.value;
 const none = new Decided(new Map());
 
 const briefs = [...sets.before, ...sets.after].map(({ what, brief, expected }) => {
-  const source: LookSource = { reading: readBrief(brief), catalogue: makeCatalogue(products, none, 2, 2), pictured: 1, drawn: true, seed: 1 };
+  const source: LookSource = {
+    reading: readBrief(brief),
+    catalogue: makeCatalogue(products, none, 2, 2),
+    pictured: 1,
+    drawn: true,
+    seed: 1,
+  };
   return { what, expected, source, three: candidates({ source, decided: none, locks: [], turn: 0 }) };
 });
 

@@ -32,7 +32,13 @@ const wished = (wishes: readonly Wish[]) =>
 function source(brief: string, list: string, seed = 1): LookSource {
   const goods = importText(list);
   if (!goods.ok) throw new Error(goods.say);
-  return { reading: readBrief(brief), catalogue: makeCatalogue(goods.value.products, decide(), 2, 2), pictured: 1, drawn: true, seed };
+  return {
+    reading: readBrief(brief),
+    catalogue: makeCatalogue(goods.value.products, decide(), 2, 2),
+    pictured: 1,
+    drawn: true,
+    seed,
+  };
 }
 
 const sample = source(readFileSync('demo/brief.txt', 'utf8'), readFileSync('demo/goods.csv', 'utf8'));

@@ -130,13 +130,7 @@ export function makePalette(wish: PaletteWish): Palette {
 
   const { mood } = wish;
   const leaning = wish.leaning === undefined ? null : lchOf(wish.leaning);
-  const hue = leaning
-    ? leaning.h
-    : mood.warm > 0.2
-      ? 15 + freeHue * 75
-      : mood.warm < -0.2
-        ? 180 + freeHue * 110
-        : freeHue * 360;
+  const hue = leaning ? leaning.h : mood.warm > 0.2 ? 15 + freeHue * 75 : mood.warm < -0.2 ? 180 + freeHue * 110 : freeHue * 360;
   const paleHue = pale.filter((c) => c.c > 0.012).sort((a, b) => b.c - a.c)[0]?.h;
   const free = clearOf(
     { l: 0.42 + freeLight * 0.12, c: 0.085 + 0.075 * Math.max(0, mood.loud) - 0.03 * Math.max(0, -mood.loud), h: paleHue ?? hue },

@@ -22,10 +22,13 @@ describe('a sentence that says nothing without the one before it', () => {
     'Most are sold in spring.',
     'One takes five weeks.',
   ])('%s', (text) => expect(leansBack(text)).toBe(true));
-  test.each(['We write what it weighs.', 'Send it back in a box.', 'We sand it twice.', 'Each has a lid.', 'We send another one.'])(
-    'or does not stand alone: %s',
-    (text) => expect(standsAlone(text)).toBe(false),
-  );
+  test.each([
+    'We write what it weighs.',
+    'Send it back in a box.',
+    'We sand it twice.',
+    'Each has a lid.',
+    'We send another one.',
+  ])('or does not stand alone: %s', (text) => expect(standsAlone(text)).toBe(false));
   test.each([
     'If it breaks, we mend it.',
     'A bobbin is smooth, or it frays the thread.',

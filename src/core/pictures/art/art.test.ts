@@ -174,7 +174,8 @@ describe('the things in pictures', () => {
     expect(motifsFor(names)).toEqual([]);
     const wish = { palette: blue, names, name: 'Old Tin', outlines, seed: 1 };
     expect(artKindsFor(names).map(({ id }) => id)).toEqual(['landscape', 'texture', 'lettering']);
-    for (const { id } of artKinds) expect(['landscape', 'texture', 'lettering']).toContain(makePicture({ ...wish, kind: id }).kind);
+    for (const { id } of artKinds)
+      expect(['landscape', 'texture', 'lettering']).toContain(makePicture({ ...wish, kind: id }).kind);
   });
 
   test('are each the only one that a noun stands for', () => {
