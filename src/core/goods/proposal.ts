@@ -208,7 +208,7 @@ function withUsualPairs(columns: ColumnProposal[]): ColumnProposal[] {
       made.find(({ as, index }) => as === 'optionValue' && index > name.index && !paired.has(index)) ??
       made.find(({ as, index }) => index === name.index + 1 && (as === 'option' || as === 'particular'));
     if (value) {
-      if (value.as !== 'optionValue') value.because = `It stands after “${name.heading}”, which names what it is.`;
+      if (value.as !== 'optionValue') value.because = `It stands after “${name.key}”, which names what it is.`;
       value.as = 'optionValue';
       paired.add(value.index);
     } else name.as = 'particular';

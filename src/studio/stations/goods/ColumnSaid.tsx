@@ -47,8 +47,7 @@ export function ColumnName({ column, onSay }: { column: ListColumn; onSay: Say }
       }}
     >
       <Field
-        label="Shoppers read"
-        aria-label={`What shoppers read for “${key}”`}
+        label={`${key}, to shoppers`}
         value={name}
         maxLength={longestName}
         placeholder="a name for it"
