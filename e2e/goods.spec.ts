@@ -166,6 +166,39 @@ test('the list as it came: a column is told otherwise over it, and a row that wa
   await expect(line(page, 'Tremlett’s Own')).toHaveCount(0);
 });
 
+test('a list without headings: just one of its columns is told otherwise, and another gets the name that shoppers read', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  await pasteList(
+    page,
+    'Tremlett,£7.20,still,2019\nDry Hollow,£6.50,sparkling,2021\nSweet Lane,£6.00,still,2020\nKeeved,£11.00,sparkling,2018\n',
+  );
+  await view(page, 'The list as it came').click();
+  const column = (name: string) => grid(page).getByRole('columnheader', { name: new RegExp(name) });
+  await expect(page.getByText(/no heading/).first()).toBeVisible();
+  await grid(page).getByRole('combobox', { name: 'Column 3' }).selectOption({ label: 'Category' });
+  await expect(column('Column 3')).toContainText('You have said so.');
+  await expect(column('Column 4')).not.toContainText('You have said so.');
+  await grid(page).getByRole('combobox', { name: 'Column 4' }).selectOption({ label: 'Told with the thing' });
+  const name = grid(page).getByLabel('Column 4, to shoppers');
+  await name.fill('Pressed in');
+  await name.press('Enter');
+  await expect(page.getByText(/no heading/)).toHaveCount(0);
+  await expectNoAxeFindings(page, 'A list without headings');
+  await view(page, 'What is sold').click();
+  await expect(line(page, 'Keeved')).toContainText('sparkling');
+
+  // What was said outlives a reload, and goes again as a step.
+  await saved(page);
+  await page.reload();
+  await view(page, 'The list as it came').click();
+  await expect(grid(page).getByLabel('Column 4, to shoppers')).toHaveValue('Pressed in');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(grid(page).getByLabel('Column 4, to shoppers')).toHaveValue('');
+});
+
 test('a changed list is compared cell by cell before it is taken; hand edits stay, and what is gone can be put back', async ({
   page,
 }) => {

@@ -20,6 +20,7 @@ import { readDifference } from './stance';
 import { readBans, underBans, type CopyBan } from './bans';
 import { sorted, statementsOf, type Sorted, type Statement } from './statements';
 import { readFigures, type Figure } from './figures';
+import { readReturns } from './returns';
 import { readOpenings, readPeople, readPraise, readSteps, type Opening, type Praise } from './told';
 import { styleOf } from './tone';
 import { tradeOf, type Trade } from './trade';
@@ -63,6 +64,8 @@ export interface Reading extends Sorted {
   praise: Praise[];
   /** All that is said in the brief, with what the judge makes of it. */
   judged: Judgement[];
+  /** Within how many days something may be given back, as the brief has it. */
+  returns: Fact<number> | null;
   /** Wishes about the site, which are never printed. */
   wishes: Source[];
   /** What the seller doesn't want to be said. */
@@ -143,6 +146,7 @@ function readAnew(given: string, titles: readonly string[]): Reading {
       told,
       sells.map(({ value }) => value),
     ),
+    returns: readReturns(brief, judged),
     people: readPeople(brief, name && name.confidence >= 0.6 ? name.value : ''),
     openings: readOpenings(brief),
     steps: readSteps(brief, told),

@@ -39,6 +39,14 @@ test('a thin brief is asked more than a full one, and none more than twelve ques
   expect(much.asked.length).toBeLessThanOrEqual(3);
 });
 
+test('days to send something back that the brief speaks of are asked about first, and never taken by themselves', () => {
+  const project = projectOf(`${thin} Send it back within three weeks and you get your money back.`, 'title,price\nWheel,9\n');
+  const asking = openQuestions(project).find(({ id }) => id === 'returns');
+  expect(asking?.say).toMatch(/Your brief speaks of 21\.$/);
+  expect(asking?.picks.slice(0, 2)).toEqual(['21 days', '14 days']);
+  expect(makeShop(project).rules.returnsDays).toBeNull();
+});
+
 test('no question is asked twice, and none that brief or list answer', () => {
   const { ids } = interview(projectOf(full, 'title,price\nHub,9\nRim,8\n'));
   expect(new Set(ids).size).toBe(ids.length);

@@ -67,21 +67,23 @@ export const reachingQuestions: readonly Question[] = [
   },
   {
     id: 'returns',
-    ask: (s) =>
-      s.shop.rules.returnsDays !== null
-        ? null
-        : {
-            say: `Within how many days may buyers send ${s.goods} back?`,
-            picks: ['14 days', '30 days', '60 days', '100 days'],
-            several: false,
-            field: 'Number of days',
-            sample: ['30 days'],
-            answerable: 0.6,
-            answer: ([days = '']) => ({
-              wishes: [set(tillPlaces.returnsDays, Math.min(3650, Number.parseInt(days, 10) || 0))],
-            }),
-            check: (typed) => (/^\s*\d{1,4}\b/.test(typed) ? null : 'Write a number of days, such as 30.'),
-          },
+    ask: (s) => {
+      if (s.shop.rules.returnsDays !== null) return null;
+      const told = s.shop.reading.returns?.value ?? null;
+      const usual = [14, 30, 60, 100].filter((days) => days !== told);
+      return {
+        say: `Within how many days may buyers send ${s.goods} back?${told === null ? '' : ` Your brief speaks of ${told}.`}`,
+        picks: [...(told === null ? usual : [told, ...usual.slice(0, 3)])].map((days) => `${days} days`),
+        several: false,
+        field: 'Number of days',
+        sample: ['30 days'],
+        answerable: 0.6,
+        answer: ([days = '']) => ({
+          wishes: [set(tillPlaces.returnsDays, Math.min(3650, Number.parseInt(days, 10) || 0))],
+        }),
+        check: (typed) => (/^\s*\d{1,4}\b/.test(typed) ? null : 'Write a number of days, such as 30.'),
+      };
+    },
   },
   {
     id: 'hours',
