@@ -11,6 +11,7 @@ import { batch19 } from './batch19';
 import { batch20 } from './batch20';
 import { batch21 } from './batch21';
 import { batch22 } from './batch22';
+import { batch23 } from './batch23';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -47,5 +48,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '20', lists: batch20 },
   { name: '21', lists: batch21 },
   { name: '22', lists: batch22 },
+  { name: '23', lists: batch23 },
   { name: 'frozen', lists: frozen },
 ];

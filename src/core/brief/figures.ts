@@ -17,6 +17,9 @@ const measures = new Set([23, 28]);
 const units = once(() => new Set(Intl.supportedValuesOf('unit').map((unit) => unit.split('-').at(-1) ?? unit)));
 const isMeasure = (word: string): boolean => units().has(word) || measures.has(sensesOf(word)[0]?.kind ?? 0);
 
+/** What is told of further on is not what there is: "two hands that were pressed". */
+const toldOf = /^\s+(?:that|which|who)\s/i;
+
 const clauseEnd = /[,;:.!?()–—]+\s*|\s+(?:and|but|so|or|which|who|that|until|because|when|where|if)\s+/gi;
 const fewWords = 6;
 
@@ -75,6 +78,7 @@ export function readFigures(brief: string, statements: readonly Statement[], sel
   for (const { source, topics } of statements) {
     if (topics.some((topic) => topic === 'delivery' || topic === 'returns' || topic === 'contact')) continue;
     for (const { clause, start } of clausesOf(source.text)) {
+      if (toldOf.test(source.text.slice(start + clause.length))) continue;
       const words = wordsIn(clause);
       // "Of 100 blanks 62 become sticks" compares.
       if (words.filter(({ word }) => inFigures(word) !== null).length > 1) continue;

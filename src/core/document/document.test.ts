@@ -114,6 +114,11 @@ describe('every form of text comes apart into what is said', () => {
     ]);
     expect(texts('It had lost its G. He mended it.')).toEqual(['It had lost its G.', 'He mended it.']);
     expect(texts('J. Smith casts bells.')).toEqual(['J. Smith casts bells.']);
+    expect(texts('It rots in 60 d. if it is lost. We sell 12 oz. Tins are extra.')).toEqual([
+      'It rots in 60 d. if it is lost.',
+      'We sell 12 oz.',
+      'Tins are extra.',
+    ]);
     expect(texts('Zvono d.o.o. is a foundry in Split. Open to 6 p.m. We cast bells.')).toEqual([
       'Zvono d.o.o. is a foundry in Split.',
       'Open to 6 p.m.',

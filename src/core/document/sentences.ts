@@ -21,6 +21,8 @@ function isShortForm(text: string, at: number, after: number): boolean {
   if (/^[ap]\.?m$/i.test(word)) return /^\p{Ll}/u.test(next);
   // "Korijen d.o.o. is": letters with stops between them are one word, and no sentence begins small after it.
   if (/^\p{L}+(?:\.\p{L}+)+$/u.test(word) && /^\p{Ll}/u.test(next)) return true;
+  // "In 60 d. if it is lost": a unit after a figure.
+  if (/\d\s?\p{L}{1,3}$/u.test(text.slice(0, at)) && /^\p{Ll}/u.test(next)) return true;
   const known = short.has(word.toLowerCase());
   // "No. 3" is a short form, "No. Thirty." are two sentences.
   return known && (word.toLowerCase() !== 'no' || /^\d/.test(next));

@@ -320,9 +320,14 @@ function rangeOf(
   return range;
 }
 
-/** The same over several products. */
+/** The same over several products: from the lowest to the highest that any of them shows. */
 export const pricesOf = (products: readonly Product[]): PriceRange | null =>
-  priceRange({ variants: products.flatMap(({ variants }) => variants) });
+  products
+    .flatMap((product) => priceRange(product) ?? [])
+    .reduce<PriceRange | null>(
+      (all, one) => (all ? { ...(one.low < all.low ? one : all), high: Math.max(all.high, one.high) } : one),
+      null,
+    );
 
 /** Pieces left over all variants; null where any of them isn't counted. */
 export function stockOf(product: Pick<Product, 'variants'>): number | null {

@@ -2,7 +2,7 @@ import { Decided, parseAt } from '../places';
 import { decisionsOf } from '../../../tests/decisions';
 import { newProject } from '../project';
 import { parseKind, parseTaxClass } from './cells';
-import { importText, largestCategory, makeCatalogue, priceListOf, priceRange, stockOf, variantTitle } from './index';
+import { importText, largestCategory, makeCatalogue, priceListOf, priceRange, pricesOf, stockOf, variantTitle } from './index';
 
 describe('kinds and tax classes', () => {
   test.each([
@@ -45,6 +45,9 @@ describe('the catalogue', () => {
   test('knows the lowest and highest price and what is left', () => {
     const cap = made().byId.get('p-cap');
     expect(cap && priceRange(cap)).toEqual({ low: 1000, high: 1200, earlier: null });
+    // What is shown and not sold yet has a price all the same.
+    const shown = importText('title,price,stock\nPot,68.00,a few\nBait,4.50,9\n');
+    expect(shown.ok && pricesOf(shown.value.products)).toEqual({ low: 450, high: 6800, earlier: null });
     expect(cap && stockOf(cap)).toBe(1);
     const bag = made().byId.get('p-bag');
     expect(bag && stockOf(bag)).toBeNull();

@@ -124,9 +124,14 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const why = [...kept.why, ...take(reasons.slice(0, most))];
   const [over] =
     why.length > 1
-      ? heads((s) => ofTheBusiness(s) && s.words >= 3 && s.words <= shortHeading && s.fit.headline >= leastHeading).sort(
-          bestFor('headline'),
-        )
+      ? heads(
+          (s) =>
+            ofTheBusiness(s) &&
+            standsAlone(nameThem(s.text, goods)) &&
+            s.words >= 3 &&
+            s.words <= shortHeading &&
+            s.fit.headline >= leastHeading,
+        ).sort(bestFor('headline'))
       : [];
   if (over) take([over]);
 

@@ -21,6 +21,7 @@ describe('a sentence that says nothing without the one before it', () => {
     'Each has two drain holes.',
     'Most are sold in spring.',
     'One takes five weeks.',
+    'We rivet copper over a steel ring, it doesn’t.',
   ])('%s', (text) => expect(leansBack(text)).toBe(true));
   test.each([
     'We write what it weighs.',

@@ -56,6 +56,8 @@ function leaningThem(text: string): number {
       .match(/\p{L}+/gu) ?? [];
   return before.some(isSeveral) ? -1 : at;
 }
+/** "We rivet copper, it doesn’t": what it doesn’t was said before. */
+const elliptic = /\b(?:do|does|did|has|have|had|can|could|will|would|must|should|is|are|was|were)(?:n[’']t)?[.!]?$/i;
 /** "Nobody casts those." */
 const endsOn = /\b(?:them|those|these|it|that|this)[.!]?$/i;
 const shortSentence = 5;
@@ -65,6 +67,7 @@ export function leansBack(text: string): boolean {
   if (
     standsFor.test(text) ||
     oneOf.test(text) ||
+    elliptic.test(text) ||
     leaningMany(text) ||
     leaningThem(text) >= 0 ||
     leaningEach(text) >= 0 ||

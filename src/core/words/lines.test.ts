@@ -1,6 +1,7 @@
 import { readSaid } from '../../../tests/said';
 import { nameThem } from './leaning';
 import { liftClause, titled, withoutName } from './lines';
+import { choosable } from './products';
 
 test.each([
   ['Night Garden is a small nursery in Malmö.', 'Night Garden', 'A small nursery in Malmö.'],
@@ -32,3 +33,12 @@ test('of a long sentence the part is lifted that says what is done', () => {
   expect(liftClause(long)).toBe('We dye knitting yarn by hand in an old fulling mill near Tarnwick.');
   expect(liftClause('We dye yarn, and we knit.')).toBe('We dye yarn, and we knit.');
 });
+
+test.each([
+  ['Wood', true],
+  ['Hand', true],
+  ['for how many holes', false],
+  ['on the scales', false],
+])('“%s”: whether there can be several of what is chosen by: %s', (name, isNoun) =>
+  expect(choosable(name)).toEqual({ name, isNoun }),
+);

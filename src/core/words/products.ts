@@ -5,6 +5,7 @@ import { followings } from '../till';
 import { type TillRules } from '../till/about';
 import { endsInNoun, pluralTitle } from './grammar';
 import { fromGoods, type Text } from './text';
+import { isSmallWord } from './trace';
 
 /** A product as it is told of: what the list says, else what its own options, stock and weight say. It always opens with its name. */
 export function describe(product: Product, rules: TillRules): Text {
@@ -26,7 +27,10 @@ export function describe(product: Product, rules: TillRules): Text {
 }
 
 /** What a list calls a choice, and whether there can be several of that. */
-export const choosable = (name: string): { name: string; isNoun: boolean } => ({ name, isNoun: endsInNoun(name) });
+export const choosable = (name: string): { name: string; isNoun: boolean } => ({
+  name,
+  isNoun: endsInNoun(name) && !name.toLowerCase().split(/\s+/).some(isSmallWord),
+});
 
 /** Grams that each of it weighs, packed; null where they differ or aren't known. */
 function sameWeight({ variants }: Product): number | null {

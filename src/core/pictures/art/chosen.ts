@@ -35,10 +35,10 @@ function motifOfHead(name: string): Motif | null {
   return isNoun(one) ? null : (byWord.get(last) ?? null);
 }
 
-/** A word of the trade, where the thing itself has no drawing: "dog leads". */
+/** A word of the trade, where the thing itself has no drawing: "dog leads". No boots for boot laces: they might be sold. */
 function motifOfTrade(name: string): Motif | null {
   for (const word of name.toLowerCase().split(/[^\p{L}]+/u)) {
-    const found = byTrade.get(word) ?? byTrade.get(singular(word)) ?? byWord.get(singular(word));
+    const found = byTrade.get(word) ?? byTrade.get(singular(word));
     if (found) return found;
   }
   return null;
@@ -75,8 +75,11 @@ export function motifsFor({ told, shelves, titles }: Named, most = 4): Motif[] {
   hear(shelves.flatMap(apart).map(motifOf), voices.shelves);
   // A title without a noun is a fancy and says nothing, for or against.
   const things = titles.slice(0, 80).map((title) => ({ motif: motifOfHead(title), isThing: headNoun(title) !== null }));
+  const known = things.filter(({ motif, isThing }) => motif || isThing);
+  // Where titles alone speak, as many of them have to.
+  const speak = heard || known.length * 2 >= things.length ? known : things;
   hear(
-    things.filter(({ motif, isThing }) => motif || isThing).map(({ motif }) => motif),
+    speak.map(({ motif }) => motif),
     voices.titles,
   );
   const drawn = [...votes.values()].reduce((sum, voice) => sum + voice, 0);

@@ -50,8 +50,8 @@ export const wear: readonly Motif[] = [
   },
   {
     id: 'hat',
-    words: 'hat cap bonnet beanie',
-    trades: 'headgear millinery',
+    words: 'hat bonnet beanie',
+    trades: 'headgear millinery cap',
     height: 0.42,
     pieces: [
       ['M0 80q50-16 100 0 0 14-50 18Q0 94 0 80z', 'dark'],
