@@ -46,7 +46,7 @@ describe('the catalogue', () => {
     const cap = made().byId.get('p-cap');
     expect(cap && priceRange(cap)).toEqual({ low: 1000, high: 1200, earlier: null });
     // What is shown and not sold yet has a price all the same.
-    const shown = importText('title,price,stock\nPot,68.00,a few\nBait,4.50,9\n');
+    const shown = importText('title,price,stock\nPot,£68.00,a few\nBait,£4.50,9\n');
     expect(shown.ok && pricesOf(shown.value.products)).toEqual({ low: 450, high: 6800, earlier: null });
     expect(cap && stockOf(cap)).toBe(1);
     const bag = made().byId.get('p-bag');
