@@ -73,7 +73,7 @@ test('a messy spreadsheet becomes a shop: nothing is sold that was not understoo
 
   // What a column is can be said, by keyboard, and shows at once.
   await page.getByRole('button', { name: 'Change what a column is' }).press('Enter');
-  await page.getByLabel('Apples').selectOption({ label: 'Category' });
+  await page.getByRole('combobox', { name: 'Apples' }).selectOption({ label: 'Category' });
   await expect(line(page, 'Dry Hollow')).toContainText('Foxwhelp');
   await saved(page);
 

@@ -93,6 +93,21 @@ export const namesIn = (goods: readonly string[]): ReadonlySet<string> =>
 type Bag = Record<string, number>;
 const put = (bag: Bag, name: string, value = 1): void => void (bag[name] = Math.max(bag[name] ?? 0, value));
 
+/** So far into a sentence what it is of is named. */
+const opening = 5;
+
+/** What a sentence is of, where that is no pronoun: goods, people, a place, a time … "Imported ones come from two dealers." */
+function ofSubject(bag: Bag, words: readonly string[], goods: ReadonlySet<string>): void {
+  if (subjects.has(words[0]?.split("'")[0] ?? '')) return;
+  for (const word of words.slice(0, opening)) {
+    if (!isWord(word)) return;
+    const { noun, verb } = classesOf(word);
+    if (small.has(word) || noun === null) continue;
+    put(bag, goods.has(singular(word)) ? 'of the goods' : `of n${noun}`);
+    if (verb === null || singular(word) !== word) return;
+  }
+}
+
 /** Words of the text itself: alone, in pairs, by stem, and what they are in the widest sense. */
 function ofWords(bag: Bag, words: readonly string[], goods: ReadonlySet<string>): void {
   words.forEach((word, i) => {
@@ -105,6 +120,7 @@ function ofWords(bag: Bag, words: readonly string[], goods: ReadonlySet<string>)
     if (verb !== null) put(bag, `v ${verb}`, 0.5);
     if (goods.has(singular(word))) put(bag, 'names goods');
   });
+  ofSubject(bag, words, goods);
   put(bag, `b ${words.at(-1) ?? '^'} $`);
   put(bag, `first ${words[0] ?? ''}`);
   put(bag, `first two ${words.slice(0, 2).join(' ')}`);
