@@ -58,7 +58,9 @@ test('a button puts one thing into the cart, once; the next visit finds it there
     await expect(visitor.locator('.lines .line')).toHaveCount(1);
   }
   await visitor.goto(`${address}cart/?code=nothing-like-it`);
-  await expect(visitor.getByLabel('Discount code')).toHaveCount(0);
+  await expect(visitor.getByLabel('Discount code')).toHaveValue(/nothing-like-it/i);
+  await expect(visitor.locator('#cart-code-said')).not.toBeEmpty();
+  await expect(visitor.locator('.lines .line')).toHaveCount(1);
 });
 
 test('a file that is given away is fetched as it came; one that is no file to give is refused with a sentence', async ({

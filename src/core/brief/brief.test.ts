@@ -50,6 +50,18 @@ describe('a brief', () => {
     ],
   ])('%s', (_, brief, wanted) => expect(facts(readBrief(brief))).toEqual(wanted));
 
+  test.each([
+    ['We bake rye bread in Turku.', true],
+    ['We make biscuit tins near Porto.', true],
+    // Notes and bids are the seller's to allow, whatever they say of the goods.
+    ['We make biscuit tins w/ lids + hinges near Porto.', false],
+    ['Put in that we make biscuit tins near Porto.', false],
+  ])('prints what says in a whole sentence of ours what is sold: “%s” %s', (sentence, is) => {
+    const { statements, unsure } = readBrief(`${sentence} Write to a@b.example.`);
+    expect(statements.some(({ source }) => source.text.startsWith(sentence.slice(0, 12)))).toBe(is);
+    if (!is) expect(unsure.length).toBeGreaterThan(0);
+  });
+
   test('keeps the very words that each fact came from', () => {
     const text =
       'We are Old Tin. We make biscuit tins near Porto.\nNo pink, please. Navy and cream are our colours. Call +351 21 000 0000.';
