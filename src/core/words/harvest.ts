@@ -95,8 +95,10 @@ export function harvest(reading: Reading, pins: Pins = {}): Harvest {
   const contact = [...kept.contact, ...take(heads(about('contact')))];
   const telling = [...kept.why, ...kept.story, ...kept.about, ...free].sort(inOrder);
   const printed = new Set(telling.flatMap(({ all }) => all.map(({ key }) => key)));
-  // What stands for something that was said right before is told where that is, too.
-  const isLed = ({ head }: Unit) => standsAlone(nameThem(head.text, goods)) || (head.after !== null && printed.has(head.after));
+  const agreed = new Set(reading.answered.yes.map(({ key }) => key));
+  // What stands for something that was said right before is told where that is, too, or where the seller has said so.
+  const isLed = ({ head }: Unit) =>
+    agreed.has(head.key) || standsAlone(nameThem(head.text, goods)) || (head.after !== null && printed.has(head.after));
   take(heads((s) => isShown(s, reading)));
 
   const leads = heads((s) => ofTheBusiness(s) && s.words >= 6 && leadFit(s) >= leastLead)
