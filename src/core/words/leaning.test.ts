@@ -29,6 +29,7 @@ describe('a sentence that says nothing without the one before it', () => {
     'We sand it twice.',
     'Each has a lid.',
     'We send another one.',
+    'In the other months I sharpen what you send me.',
   ])('or does not stand alone: %s', (text) => expect(standsAlone(text)).toBe(false));
   test.each([
     'If it breaks, we mend it.',

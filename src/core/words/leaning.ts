@@ -84,8 +84,8 @@ export function leansBack(text: string): boolean {
   return text.split(' ').length <= shortSentence && endsOn.test(text);
 }
 
-/** "We send another one": of what was said before. */
-const ofAKind = /\b(?:another|the same|the other|a (?:new|second)) ones?\b/i;
+/** "We send another one", "in the other months": of what was said before. */
+const ofAKind = /\b(?:(?:another|the same|a (?:new|second)) ones?|the others?)\b/i;
 
 /** A sentence of this kind says itself what "it" is: "if it breaks, we mend it". */
 const conditional = /^(?:if|when|whenever|should|once|until|unless|as long as)\b/i;
