@@ -12,6 +12,7 @@ import { batch20 } from './batch20';
 import { batch21 } from './batch21';
 import { batch22 } from './batch22';
 import { batch23 } from './batch23';
+import { batch24 } from './batch24';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -49,5 +50,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '21', lists: batch21 },
   { name: '22', lists: batch22 },
   { name: '23', lists: batch23 },
+  { name: '24', lists: batch24 },
   { name: 'frozen', lists: frozen },
 ];
