@@ -139,29 +139,26 @@ export function GoodsStation({ state, shop }: StationProps) {
   );
   const list = useList(state, shop, products);
   const current = products.find((product) => product.id === selected);
-  const placed = useMemo(
-    () =>
-      new Set(
-        products
-          .flatMap(({ pictures, variants }) => [...pictures, ...variants.flatMap(({ picture }) => picture ?? [])])
-          .map((name) => name.toLowerCase()),
-      ),
-    [products],
-  );
+  const placed = useMemo(() => {
+    const names = new Set<string>();
+    for (const { pictures, variants } of products) {
+      for (const name of pictures) names.add(name.toLowerCase());
+      for (const { picture } of variants) if (picture) names.add(picture.toLowerCase());
+    }
+    return names;
+  }, [products]);
   const logo = new Decided(decisions).get(lookPlaces.logo);
   const unplaced = project.pictures.filter(({ name }) => !placed.has(name.toLowerCase()) && name !== logo);
-  const former = useMemo(
-    () =>
-      // What is put back stands in the shop's own money.
-      inDigits(goods.former, goods.digits, rules?.digits ?? goods.digits).filter(
-        ({ id }) => !products.some((product) => product.id === id),
-      ),
-    [goods.former, goods.digits, products, rules?.digits],
-  );
+  const former = useMemo(() => {
+    if (!goods.former.length) return [];
+    const there = new Set(products.map(({ id }) => id));
+    // What is put back stands in the shop's own money.
+    return inDigits(goods.former, goods.digits, rules?.digits ?? goods.digits).filter(({ id }) => !there.has(id));
+  }, [goods.former, goods.digits, products, rules?.digits]);
 
   const hidden = useMemo(() => {
-    const decided = new Decided(decisions);
-    return goods.products.filter(({ id }) => decided.get(productHidden(id)));
+    const ids = new Set(new Decided(decisions).all(productHidden).flatMap(({ parts: [id], value }) => (value ? [id] : [])));
+    return ids.size ? goods.products.filter(({ id }) => ids.has(id)) : [];
   }, [goods.products, decisions]);
 
   const take = async (name: string, bytes: Uint8Array, beside?: OpenedFile[]) => {

@@ -102,9 +102,10 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
       kind: 'fine',
       say: `${many(listed, 'product')} with ${many(variants, 'variant')} ${listed === 1 ? 'is' : 'are'} in${notes}.`,
     });
+    if (!pictures.length) return;
     // Pictures come after those that the seller has put on a thing by hand.
     const decided = decidedGoods(goods.products, new Decided(project.decisions), goods.digits, goods.digits).products;
-    if (pictures.length) await takePictures(pictures, null, decided);
+    await takePictures(pictures, null, decided);
   };
 
   /** The list that waits is not taken: what was stored of it is let go. */
