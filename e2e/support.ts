@@ -19,7 +19,7 @@ x;Wheel guide;7,00;;Small things;KG-1;;;;download
 `;
 
 /** What stands large in the sample shop: the sentence of its brief that an editor would take. */
-export const sampleHeadline = 'The water is so soft that we use half the soap.';
+export const sampleHeadline = 'Every skein goes through the pot twice.';
 
 /** Opens a new project and gives its id. */
 export async function newShop(page: Page): Promise<string> {

@@ -10,6 +10,11 @@ const us = (situation: Situation) => (single(situation) ? 'me' : 'us');
 const them = (situation: Situation) => (pluralTitle(situation.goods) ? 'them' : 'it');
 const ourselves = (situation: Situation) => (single(situation) ? 'myself' : 'ourselves');
 
+/** So sure that goods are not the seller's own work that nobody asks how they are made. */
+const surelyResold = 0.8;
+const isSurelyResold = ({ origin }: Reading): boolean =>
+  origin?.value === 'resold' && (origin.corrected === true || origin.confidence >= surelyResold);
+
 /** Categories of the list, or kinds found in the lexical database, as answers to what is sold. */
 function soldByTheList({ shop }: Situation): string[] {
   const named = shop.catalogue.categories.map((category) => inSentence(category.name));
@@ -118,7 +123,7 @@ export const businessQuestions: readonly Question[] = [
     id: 'method',
     ask: (s) =>
       s.shop.reading.steps.length >= 3 ||
-      s.shop.reading.origin?.value === 'resold' ||
+      isSurelyResold(s.shop.reading) ||
       s.shop.reading.statements.filter((one) => one.topics.includes('method')).length >= 3
         ? null
         : {
