@@ -116,8 +116,19 @@ function colourWishes({ reading }: LookSource, decided: Decided): { asked: Look[
 /** Below this chroma nobody would say that goods are of a colour (OKLCH; common practice). */
 const hasHue = 0.06;
 
+type GoodsColour = { hex: string; name: string } | null;
+
+/** A search for looks mixes hundreds of palettes for the same goods. */
+const known = new WeakMap<Catalogue, { colour: GoodsColour }>();
+
+function colourOfGoods(catalogue: Catalogue): GoodsColour {
+  const found = known.get(catalogue) ?? { colour: commonestColour(catalogue) };
+  known.set(catalogue, found);
+  return found.colour;
+}
+
 /** The colour that most of the goods come in, by the values of what is chosen among colours; null where they name none with a hue. */
-export function colourOfGoods({ products }: Pick<Catalogue, 'products'>): { hex: string; name: string } | null {
+function commonestColour({ products }: Catalogue): GoodsColour {
   const counts = new Map<string, number>();
   for (const { options, variants } of products)
     for (const at of options.keys()) {

@@ -1,5 +1,5 @@
 import { minorDigits } from '../../till';
-import { isUnheaded } from '../columns/keys';
+import { isUnheaded, unheaded } from '../columns/keys';
 import { type ColumnProposal } from '../columns/propose';
 import { readShelves } from '../shelves';
 import { farOff, priceIn, pricingOf, unsold } from './pricing';
@@ -134,7 +134,7 @@ export class Doubts {
     if (taken?.isGuessed)
       this.remarks.note(
         headOf(main),
-        taken.heading || `Column ${taken.index + 1}`,
+        taken.heading || unheaded(taken.index),
         'look',
         'It holds whole numbers, zero among them, and is taken for how many there are. If it is something else, say so over its column.',
       );
@@ -142,7 +142,7 @@ export class Doubts {
     for (const column of open) {
       const { profile, isKnown, mayBeStock, heading, index, others, unit } = column;
       if (!mayBeStock && (isKnown || unit || profile.whole < 0.95 || profile.largest > 999 || profile.rising)) continue;
-      const name = heading || `Column ${index + 1}`;
+      const name = heading || unheaded(index);
       const id = `columns stock ${index}`;
       if (heading && !mayBeStock && !(profile.hasZero && others.includes('stock'))) {
         this.remarks.note(

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type ListColumn, type ListQuestion, type Problem } from '@/core/goods/about';
+import { unheadedName } from '@/core/goods/page';
 import { corrections, listAnswer, set, type Wish } from '@/core/places';
 import { type Goods } from '@/core/project';
 import { allCurrencies, currencyName } from '@/core/till/page';
@@ -137,7 +138,7 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
     <section aria-label="What each column is" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
       <h3>What each column is</h3>
       <Soft>
-        {columns.map(({ heading, index, as }) => `${heading || `Column ${index + 1}`}: ${meant[as].toLowerCase()}`).join('; ')}.
+        {columns.map(({ heading, index, as }) => `${heading || unheadedName(index)}: ${meant[as].toLowerCase()}`).join('; ')}.
       </Soft>
       <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
         {open ? 'Put the columns away' : 'Change what a column is'}

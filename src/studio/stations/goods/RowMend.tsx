@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type ListColumn, type Problem } from '@/core/goods/about';
 import { listCell, set, type Wish } from '@/core/places';
-import { onlySheet } from '@/core/goods/page';
+import { onlySheet, unheadedName } from '@/core/goods/page';
 import { Button, Field, Notice, Row, Soft, TextButton } from '../../parts';
 import { type SheetAt } from './ListGrid';
 
@@ -56,7 +56,7 @@ export function RowMend({
       {cells.map((cell, i) => (
         <Field
           key={i}
-          label={columns.find(({ index }) => index === i)?.heading || `Column ${i + 1}`}
+          label={columns.find(({ index }) => index === i)?.heading || unheadedName(i)}
           value={cell}
           onChange={(text) => setCells(cells.map((one, n) => (n === i ? text : one)))}
         />
