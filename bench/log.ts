@@ -1,14 +1,14 @@
 import { given, set } from '@/core/places';
-import { change, newProject, startStory, type Story } from '@/core/project';
+import { change, newKeptProject, startStory, type KeptStory } from '@/core/project';
 import { appendToLog, writeLog } from '@/studio/logStore';
 
 const at = (n: number) => new Date(Date.UTC(2026, 0, 1) + n * 1000).toISOString();
-const decided = (story: Story, n: number): Story =>
+const decided = (story: KeptStory, n: number): KeptStory =>
   change(story, '', [set(given.brief, `We turn bowls, number ${n}.`)], { id: `d${n}`, at: at(n) });
 
 /** Appends changes one after another to a log that has so many already, and nothing beside it: how long each takes, ms. Runs in a browser. */
 export async function appendTimes(decisions: number): Promise<number[]> {
-  let story = startStory({ ...newProject(`bench-${decisions}`, 'Bench') }, at(0));
+  let story = startStory(newKeptProject(`bench-${decisions}`, 'Bench'), at(0));
   for (let n = 0; n < decisions; n++) story = decided(story, n);
   let seen = await writeLog(story);
   const times: number[] = [];

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState, useSyncExternalStore, type ComponentType } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
@@ -12,6 +12,7 @@ import { stations, stationsDone, type Station } from '@/core/proof/about';
 import { StudioHead } from './Head';
 import { sayClash } from './keeper';
 import { namesOf, standingIn } from './names';
+import { Titles } from './titles';
 import { Notice, SheetBody, TextButton } from './parts';
 import { Safe } from './Safe';
 import { type Owner } from '@/core/project';
@@ -124,7 +125,13 @@ const whyNot = (result: Result<unknown>): string => (result.ok ? '' : result.say
 /** The studio of one project: arcade, sheet and window. */
 export function Studio({ id, station }: { id: string; station: Station }) {
   const [path, setPath] = useState('');
-  const [named, setNamed] = useState(() => namesOf(null, null));
+  const [titles] = useState(() => new Titles());
+  const called = useSyncExternalStore(
+    titles.subscribe,
+    () => titles.state,
+    () => titles.state,
+  );
+  const [named, setNamed] = useState(() => namesOf(null, called));
   const { state, problem } = useProject(id, named);
   const shop = useShop(state?.project ?? null, path);
   const [show, setShow] = useState<{ section: string; nonce: number } | null>(null);
@@ -137,9 +144,12 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   const [steps, setSteps] = useState(false);
   const [comparing, setComparing] = useState<string | null>(null);
   const { summary, worker } = shop;
-  const goods = state?.project.goods ?? null;
-  const names = useMemo(() => namesOf(summary, goods), [summary, goods]);
+  const names = useMemo(() => namesOf(summary, called), [summary, called]);
   if (names !== named) setNamed(() => names);
+
+  useEffect(() => {
+    if (summary) titles.turnTo(worker);
+  }, [titles, worker, summary]);
 
   // Once the shop stands, the other sheets are fetched in what time is left.
   const made = summary !== null;
@@ -233,7 +243,7 @@ export function Studio({ id, station }: { id: string; station: Station }) {
   }
 
   const { project } = state;
-  const done = stationsDone(summary?.findings ?? [], project.brief.trim() !== '' || project.goods.products.length > 0, {
+  const done = stationsDone(summary?.findings ?? [], project.brief.trim() !== '' || project.goods.counts.products > 0, {
     published: owner !== null,
     orders: orders > 0,
   });

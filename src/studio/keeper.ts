@@ -5,7 +5,7 @@ import {
   nameVersion,
   nextRedo,
   nextUndo,
-  readChanges,
+  readKeptChanges,
   redo,
   sayChange,
   takeIn,
@@ -13,10 +13,9 @@ import {
   undo,
   type Change,
   type Clash,
-  type Project,
+  type KeptStory,
   type Stamp,
   type Standing,
-  type Story,
   type VersionName,
 } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
@@ -25,7 +24,7 @@ import { openProject, writeEntry } from './store';
 
 /** What a page knows of the project that it keeps. */
 export interface Kept {
-  story: Story;
+  story: KeptStory;
   saving: 'saved' | 'saving' | string;
   /** Where another tab decided at the same place; the later one stands. */
   clashes: readonly Clash[];
@@ -58,7 +57,7 @@ export class Keeper {
   private standing: Standing | undefined;
 
   private constructor(
-    story: Story,
+    story: KeptStory,
     private seen: Seen,
   ) {
     this.kept = { story, saving: 'saved', clashes: [], refused: '' };
@@ -123,7 +122,7 @@ export class Keeper {
   }
 
   /** Puts another beginning under the log: a project of an earlier form that was settled. */
-  replace(story: Story): void {
+  replace(story: KeptStory): void {
     this.kept = { ...this.kept, story };
     this.tell();
   }
@@ -157,13 +156,13 @@ export class Keeper {
     }
   }
 
-  private taken(next: Result<Story>): Result<null> {
+  private taken(next: Result<KeptStory>): Result<null> {
     if (!next.ok) return fail(next.say);
     this.take(next.value);
     return ok(null);
   }
 
-  private take(next: Story): void {
+  private take(next: KeptStory): void {
     const { story } = this.kept;
     if (next === story) return;
     const known = new Set(story.log.changes.map((one) => one.id));
@@ -198,7 +197,7 @@ export class Keeper {
     const { log, project } = this.kept.story;
     const name = isUnnamed(project.name) ? this.called || project.name : project.name;
     const changed = log.changes.at(-1)?.at ?? log.created;
-    return writeEntry({ id: project.id, name, changed, products: project.goods.products.length });
+    return writeEntry({ id: project.id, name, changed, products: project.goods.counts.products });
   }
 
   private readonly onWord = ({ data }: MessageEvent<unknown>): void => {
@@ -214,7 +213,7 @@ export class Keeper {
 
   private takeTheirs(theirs: readonly unknown[]): void {
     if (!theirs.length) return;
-    const { changes } = readChanges(theirs);
+    const { changes } = readKeptChanges(theirs);
     const { story, clashes } = takeIn(this.kept.story, changes);
     this.kept = { ...this.kept, story, clashes: [...this.kept.clashes, ...clashes] };
   }
@@ -226,7 +225,7 @@ export class Keeper {
     if (!stored) return;
     localStorage.removeItem(pendingKey(id));
     try {
-      const { changes } = readChanges(JSON.parse(stored) as unknown[]);
+      const { changes } = readKeptChanges(JSON.parse(stored) as unknown[]);
       this.take(takeIn(this.kept.story, changes).story);
     } catch {
       // Torn: what it held was never said to be saved.
@@ -255,11 +254,11 @@ export const unnamed = 'New shop';
 const isUnnamed = (name: string): boolean => ['', 'Shop', unnamed].includes(name);
 
 /** What the list of steps shows of one. */
-export const undoSays = (project: Story, names: Partial<Names>): string | null => {
+export const undoSays = (project: KeptStory, names: Partial<Names>): string | null => {
   const next = nextUndo(project);
   return next && briefly(sayChange(next, names));
 };
-export const redoSays = (project: Story, names: Partial<Names>): string | null => {
+export const redoSays = (project: KeptStory, names: Partial<Names>): string | null => {
   const next = nextRedo(project);
   return next && briefly(sayChange({ ...next, undoes: undefined } as Change, names));
 };
@@ -270,5 +269,3 @@ const briefly = (says: string): string => shortened(says.split('; ')[0] ?? says,
 /** A clash as a sentence. */
 export const sayClash = ({ place, lost, stands }: Clash, names: Partial<Names>): string =>
   `Another tab decided at the same place. ${sayAt(place, lost, stands, names)}. The later one stands.`;
-
-export type { Project };

@@ -1,17 +1,10 @@
 import { importText } from '@/core/goods';
+import { type Goods, type KeptList } from '@/core/goods/about';
 import { given, lookPlaces, set } from '@/core/places';
-import { change, newProject, readChanges, startStory, takeIn, undo, type Change, type Goods, type Story } from '@/core/project';
-import {
-  appendToLog,
-  goodsKey,
-  readLog,
-  readNews,
-  removeLog,
-  StorageRefused,
-  writeCheckpoint,
-  writeLog,
-  type Seen,
-} from './logStore';
+import { change, newKeptProject, readKeptChanges, startStory, takeIn, undo, type Change, type KeptStory } from '@/core/project';
+import { readGoods, writeGoods } from '@/workers/goodsStore';
+import { Lists } from '@/workers/lists';
+import { appendToLog, readLog, readNews, removeLog, StorageRefused, writeCheckpoint, writeLog, type Seen } from './logStore';
 
 /** Storage as the browser has it: what goes in and comes out is copied. Counts the writes and their weight. */
 const boxes = new Map<string, Map<string, unknown>>();
@@ -46,42 +39,49 @@ const goodsOf = (titles: string[]): Goods => {
   if (!goods.ok) throw new Error(goods.say);
   return { file: `${titles.length}.csv`, ...goods.value };
 };
+/** A list as the worker keeps it for a project. */
+const kept = (titles: string[], key = `a/${titles.join('-')}`): Promise<KeptList> => writeGoods(key, goodsOf(titles));
 let n = 0;
 const stamp = () => ({ id: `s${++n}`, at: new Date(Date.UTC(2026, 0, 1) + n * 1000).toISOString() });
-const begun = (id = 'a') => startStory(newProject(id, 'A'), '2026-01-01T00:00:00.000Z');
-const corner = (story: Story, px: number) => change(story, '', [set(lookPlaces.corner, px)], stamp());
-const last = (story: Story): Change[] => story.log.changes.slice(-1);
+const begun = (id = 'a') => startStory(newKeptProject(id, 'A'), '2026-01-01T00:00:00.000Z');
+const corner = (story: KeptStory, px: number) => change(story, '', [set(lookPlaces.corner, px)], stamp());
+const last = (story: KeptStory): Change[] => story.log.changes.slice(-1);
 const opened = async (id = 'a') => {
   const found = await readLog(id);
   if (typeof found === 'string') throw new Error(found);
   return found;
 };
 /** A tab that makes a step and appends it. */
-async function step(tab: { story: Story; seen: Seen }, next: (story: Story) => Story): Promise<{ story: Story; seen: Seen }> {
+async function step(
+  tab: { story: KeptStory; seen: Seen },
+  next: (story: KeptStory) => KeptStory,
+): Promise<{ story: KeptStory; seen: Seen }> {
   const story = next(tab.story);
   const { seen, theirs } = await appendToLog(story, last(story), tab.seen);
-  return { story: takeIn(story, readChanges(theirs).changes).story, seen };
+  return { story: takeIn(story, readKeptChanges(theirs).changes).story, seen };
 }
 
 test('a log comes back as it was, and its steps can be taken back', async () => {
-  let tab: { story: Story; seen: Seen } = { story: begun(), seen: await writeLog(begun()) };
-  tab = await step(tab, (story) => change(story, '', [set(given.goods, goodsOf(['Bell']))], stamp()));
+  let tab: { story: KeptStory; seen: Seen } = { story: begun(), seen: await writeLog(begun()) };
+  const list = await kept(['Bell']);
+  tab = await step(tab, (story) => change(story, '', [set(given.goods, list)], stamp()));
   tab = await step(tab, (story) => corner(story, 4));
   tab = await step(tab, (story) => undo(story, stamp()));
   const back = await opened();
   expect(back.story).toEqual(tab.story);
-  expect(undo(back.story, stamp()).project.goods.products).toEqual([]);
+  expect(back.story.project.goods).toMatchObject({ keptAs: 'a/Bell', counts: { products: 1 } });
+  expect(undo(back.story, stamp()).project.goods.counts.products).toBe(0);
 });
 
-test('a list is written once, however many steps follow, also after the page was opened anew', async () => {
-  const first = change(begun(), '', [set(given.goods, goodsOf(['Bell', 'Drum']))], stamp());
+test('a list is written by who keeps it, and by no step, also after the page was opened anew', async () => {
+  const first = change(begun(), '', [set(given.goods, await kept(['Bell', 'Drum']))], stamp());
   let tab = { story: first, seen: await writeLog(first) };
   const lists = () => writes.filter(({ box }) => box === 'goods').length;
   const before = lists();
   for (let i = 0; i < 5; i++) tab = await step(tab, (story) => corner(story, i + 1));
   expect(lists()).toBe(before);
   const again = await opened();
-  expect(goodsKey(again.story.project.goods)).toBeDefined();
+  expect(again.story.project.goods.keptAs).toBe('a/Bell-Drum');
   await step(again, (story) => corner(story, 9));
   expect(lists()).toBe(before);
 });
@@ -110,7 +110,7 @@ test('two tabs on one project: each appends after the other, each gets what the 
     else other = await step(other, (story) => change(story, '', [set(lookPlaces.room, 0.6 + (i % 10) / 10)], stamp()));
   }
   const news = await readNews('a', one.seen);
-  const merged = takeIn(one.story, readChanges(news.theirs).changes).story;
+  const merged = takeIn(one.story, readKeptChanges(news.theirs).changes).story;
   const stored = await opened();
   expect(stored.story.log.changes).toHaveLength(90);
   expect(stored.story.project.decisions).toEqual(merged.project.decisions);
@@ -118,7 +118,8 @@ test('two tabs on one project: each appends after the other, each gets what the 
 
 test('where earlier steps can’t be read, the project is opened as it stood, says so, and goes on', async () => {
   let tab = { story: begun(), seen: await writeLog(begun()) };
-  tab = await step(tab, (story) => change(story, '', [set(given.goods, goodsOf(['Bell']))], stamp()));
+  const list = await kept(['Bell']);
+  tab = await step(tab, (story) => change(story, '', [set(given.goods, list)], stamp()));
   for (let i = 0; i < 200; i++) {
     const { chunk } = tab.seen;
     tab = await step(tab, (story) => corner(story, (i * 7) % 90));
@@ -142,10 +143,16 @@ test('where earlier steps can’t be read, the project is opened as it stood, sa
 
 test('where the storage was cleared behind our back, the log is written anew as the page knows it', async () => {
   let tab = { story: begun(), seen: await writeLog(begun()) };
-  tab = await step(tab, (story) => change(story, '', [set(given.goods, goodsOf(['Bell']))], stamp()));
+  const lists = new Lists();
+  const list = await lists.keep('a', goodsOf(['Bell']));
+  tab = await step(tab, (story) => change(story, '', [set(given.goods, list)], stamp()));
   boxes.forEach((box) => box.clear());
   tab = await step(tab, (story) => corner(story, 4));
+  // A list is the worker's to keep: it does when it makes the shop of that step.
+  expect((await opened()).story.project.goods.counts.products).toBe(0);
+  await lists.withList(tab.story.project);
   expect((await opened()).story).toEqual(tab.story);
+  expect((await readGoods(list.keptAs))?.products.map(({ title }) => title)).toEqual(['Bell']);
 });
 
 test('storage that takes nothing more says so, and what was stored before is still there', async () => {
@@ -153,10 +160,6 @@ test('storage that takes nothing more says so, and what was stored before is sti
   tab = await step(tab, (story) => corner(story, 4));
   full = 'logs';
   await expect(step(tab, (story) => corner(story, 5))).rejects.toBeInstanceOf(StorageRefused);
-  full = 'goods';
-  await expect(step(tab, (story) => change(story, '', [set(given.goods, goodsOf(['Bell']))], stamp()))).rejects.toBeInstanceOf(
-    StorageRefused,
-  );
   full = null;
   expect((await opened()).story).toEqual(tab.story);
 });
@@ -175,4 +178,24 @@ test('what others wrote into a log is looked at when it is read', async () => {
   const { story } = await opened();
   expect(story.project.decisions.size).toBe(0);
   expect(story.log.misfits).toMatchObject([{ place: 'look/corner', value: 'round' }]);
+});
+
+test('what is known of a list that an earlier Arcatum kept is found out once', async () => {
+  const list = await kept(['Bell', 'Drum']);
+  const told = change(begun(), '', [set(given.goods, list)], stamp());
+  await writeLog(told);
+  boxes.get('goods')?.delete('a/Bell-Drum#known');
+  expect((await opened()).story).toEqual(told);
+  writes.length = 0;
+  expect((await opened()).story).toEqual(told);
+  expect(writes).toEqual([]);
+});
+
+test('a log whose list is gone opens without it, and with all else', async () => {
+  const list = await kept(['Bell']);
+  await writeLog(corner(change(begun(), '', [set(given.goods, list)], stamp()), 4));
+  boxes.get('goods')?.clear();
+  const { story } = await opened();
+  expect(story.project.goods.counts.products).toBe(0);
+  expect(story.project.decisions.get(lookPlaces.corner.address)).toBe(4);
 });

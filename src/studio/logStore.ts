@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { given, parseAt, type Value } from '@/core/places';
-import { documentOf, readProject, type Change, type Goods, type Project, type Story } from '@/core/project';
-import { goodsKeys, isGoodsKeyOf, newGoodsKey, readGoods, removeAllGoods, writeGoods } from '@/workers/goodsStore';
+import { noList, type KeptList } from '@/core/goods/about';
+import { given, type Value } from '@/core/places';
+import { documentOf, readKeptProject, type Change, type KeptProject, type KeptStory } from '@/core/project';
+import { readKnown, removeAllGoods } from '@/workers/goodsStore';
 import { storeAt } from '@/workers/stores';
 
 const logs = () => storeAt('logs');
@@ -35,7 +36,7 @@ const markKey = (id: string) => `${id}/mark`;
 const checkKey = (id: string) => `${id}/check`;
 const chunkKey = (id: string, n: number) => `${id}/${String(n).padStart(6, '0')}`;
 
-/** What stands in a stored log for a list of goods: long lists are stored once, apart. */
+/** What stands in a stored log for a list of goods: the key that it is kept under. */
 const keptAsSchema = z.strictObject({ keptAs: z.string() });
 /** A stored change, before the core looks at it: all that is asked here is whether a list of goods is named in it. */
 interface StoredChange {
@@ -47,54 +48,36 @@ const isStored = (value: unknown): value is StoredChange =>
 /** The changes of a chunk, or null where none is stored. */
 const chunkOf = (value: unknown): StoredChange[] | null => (Array.isArray(value) ? value.filter(isStored) : null);
 
-/** Where a list is stored already. */
-const storedAs = new WeakMap<Goods, string>();
-
-/** The key that a list is stored under, where it is. */
-export const goodsKey = (goods: Goods): string | undefined => storedAs.get(goods);
-/** Tells that a list is stored already: the worker that reads one writes it too. */
-export const goodsStored = (goods: Goods, key: string): void => void storedAs.set(goods, key);
-
 /** Only one tab writes a log at a time. */
 const alone = <T>(id: string, work: () => Promise<T>): Promise<T> =>
   typeof navigator !== 'undefined' && 'locks' in navigator
     ? (navigator.locks.request(`arcatum-log/${id}`, work) as Promise<T>)
     : work();
 
-/** A list's key, written first where it is not stored yet: a log never names a list that is not there. */
-async function storedList(id: string, goods: Goods): Promise<{ keptAs: string }> {
-  const known = storedAs.get(goods);
-  if (known && isGoodsKeyOf(id, known) && (await goodsKeys(id)).has(known)) return { keptAs: known };
-  const key = newGoodsKey(id);
-  await writeGoods(key, goods);
-  storedAs.set(goods, key);
-  return { keptAs: key };
-}
-
 const isGoodsPlace = (place: unknown) => place === given.goods.address;
 
-async function withListsApart(id: string, change: Change): Promise<unknown> {
+const keyOf = ({ keptAs }: KeptList): { keptAs: string } => ({ keptAs });
+
+/** A change as it is stored: of a list only its key. */
+function withKeys(change: Change): unknown {
   if (!change.sets.some(({ place }) => isGoodsPlace(place))) return change;
-  const apart = async (value: Value | undefined) => (value === undefined ? undefined : storedList(id, value as Goods));
-  const sets = [];
-  for (const set of change.sets)
-    sets.push(isGoodsPlace(set.place) ? { ...set, before: await apart(set.before), after: await apart(set.after) } : set);
+  const key = (value: Value | undefined) => (value === undefined ? undefined : keyOf(value as KeptList));
+  const sets = change.sets.map((set) =>
+    isGoodsPlace(set.place) ? { ...set, before: key(set.before), after: key(set.after) } : set,
+  );
   return { ...change, sets };
 }
 
-/** Lists that were read, by key: a log that names one twice has it once. */
-type Lists = Map<string, unknown>;
+/** What is known of lists, by key: a log that names one twice has it once. */
+type Lists = Map<string, KeptList | null>;
 
 async function listAt(value: unknown, lists: Lists): Promise<unknown> {
-  const apart = keptAsSchema.safeParse(value);
-  if (!apart.success) return value;
-  const { keptAs } = apart.data;
-  if (!lists.has(keptAs)) {
-    const stored = await readGoods(keptAs);
-    const parsed = parseAt(given.goods.address, stored);
-    lists.set(keptAs, parsed.ok ? parsed.value : stored);
-  }
-  return lists.get(keptAs);
+  const named = keptAsSchema.safeParse(value);
+  if (!named.success) return value;
+  const { keptAs } = named.data;
+  const known = lists.get(keptAs) ?? (await readKnown(keptAs));
+  lists.set(keptAs, known);
+  return known;
 }
 
 async function withListsIn(change: StoredChange, lists: Lists): Promise<StoredChange> {
@@ -105,19 +88,6 @@ async function withListsIn(change: StoredChange, lists: Lists): Promise<StoredCh
       isGoodsPlace(set.place) ? { ...set, before: await listAt(set.before, lists), after: await listAt(set.after, lists) } : set,
     );
   return { ...change, sets };
-}
-
-/** Remembers where the lists of a log are stored, so that they are not written again. */
-function rememberLists(story: Story, lists: Lists, own: string | undefined): void {
-  const keyOf = new Map([...lists].map(([key, list]) => [list, key]));
-  const remember = (goods: Goods) => {
-    const key = keyOf.get(goods);
-    if (key) storedAs.set(goods, key);
-  };
-  if (own) storedAs.set(story.log.base.goods, own);
-  for (const { sets } of story.log.changes)
-    for (const { place, before, after } of sets)
-      if (isGoodsPlace(place)) for (const value of [before, after]) if (value !== undefined) remember(value as Goods);
 }
 
 /** Chunks from where a page has read on, with those changes that it has not seen. */
@@ -142,37 +112,31 @@ async function readFrom(
 const weightOf = (changes: readonly unknown[]): number => JSON.stringify(changes).length;
 
 /** Writes a whole log: a new one, or one whose storage was cleared. */
-export async function writeLog(story: Story): Promise<Seen> {
+export async function writeLog(story: KeptStory): Promise<Seen> {
   const { id } = story.log.base;
   return kept(() => alone(id, () => writeAll(story)));
 }
 
-async function writeAll(story: Story): Promise<Seen> {
+async function writeAll(story: KeptStory): Promise<Seen> {
   const { base, changes } = story.log;
   await logs().removeItem(checkKey(base.id));
-  await logs().setItem(baseKey(base.id), await beginningOf(story, base));
+  await logs().setItem(baseKey(base.id), beginningOf(story, base));
   const seen = await appendAll(base.id, changes, [], { chunk: 0, count: 0 });
   await logs().setItem(markKey(base.id), { begun: true });
   return seen;
 }
 
 /** A project as the beginning of a log, with its list apart. */
-async function beginningOf(
-  story: Story,
-  base: Project,
-): Promise<{ document: Record<string, unknown>; list: { keptAs: string } }> {
-  const log = { ...story.log, base: { ...base, goods: emptied(base.goods) }, changes: [] };
-  return { document: documentOf({ ...story, log }), list: await storedList(base.id, base.goods) };
+function beginningOf(story: KeptStory, base: KeptProject): { document: Record<string, unknown>; list: { keptAs: string } } {
+  const log = { ...story.log, base: { ...base, goods: noList }, changes: [] };
+  return { document: documentOf({ log }), list: keyOf(base.goods) };
 }
 
 /** Keeps the project as it stands after what is stored, so that it can be opened where earlier chunks can't be read. */
-export async function writeCheckpoint(story: Story, seen: Seen): Promise<void> {
+export async function writeCheckpoint(story: KeptStory, seen: Seen): Promise<void> {
   const { id } = story.log.base;
-  await kept(() => alone(id, async () => logs().setItem(checkKey(id), { ...(await beginningOf(story, story.project)), seen })));
+  await kept(() => alone(id, async () => logs().setItem(checkKey(id), { ...beginningOf(story, story.project), seen })));
 }
-
-/** The place of a list in a document whose list is stored apart. */
-const emptied = (goods: Goods): Goods => ({ ...goods, products: [], problems: [] });
 
 async function appendAll(id: string, changes: readonly Change[], last: readonly unknown[], at: Seen): Promise<Seen> {
   let chunk: unknown[] = [...last];
@@ -180,7 +144,7 @@ async function appendAll(id: string, changes: readonly Change[], last: readonly 
   let weight = weightOf(chunk);
   let dirty = false;
   for (const change of changes) {
-    const stored = await withListsApart(id, change);
+    const stored = withKeys(change);
     if (chunk.length && (chunk.length >= mostInChunk || weight > heaviestChunk)) {
       if (dirty) await logs().setItem(chunkKey(id, n), chunk);
       chunk = [];
@@ -200,7 +164,7 @@ async function appendAll(id: string, changes: readonly Change[], last: readonly 
  * is written anew as this page knows it.
  */
 export async function appendToLog(
-  story: Story,
+  story: KeptStory,
   changes: readonly Change[],
   seen: Seen,
 ): Promise<{ seen: Seen; theirs: unknown[] }> {
@@ -229,7 +193,7 @@ const checkSchema = baseSchema.extend({ seen: seenSchema });
 
 /** A log that was opened. */
 export interface OpenedLog {
-  story: Story;
+  story: KeptStory;
   seen: Seen;
   /** Whether earlier steps can't be read any more: then it begins at a checkpoint. */
   torn: boolean;
@@ -250,12 +214,11 @@ export async function readLog(id: string): Promise<OpenedLog | string> {
   const read = torn ? await readFrom(id, check.seen) : whole;
   const { document, list } = from;
   const lists: Lists = new Map();
-  const goods = await listAt(list, lists);
+  // A list that is gone takes nothing else along.
+  const goods = (await listAt(list, lists)) ?? noList;
   const changes = await Promise.all(read.fresh.map((change) => withListsIn(change, lists)));
-  const base = goods ? { ...document.base, goods } : document.base;
-  const told = readProject({ ...document, base, changes });
+  const told = readKeptProject({ ...document, base: { ...document.base, goods }, changes });
   if (!told.ok) return told.say;
-  rememberLists(told.value, lists, list.keptAs);
   return { story: told.value, seen: read.seen, torn };
 }
 
@@ -269,3 +232,7 @@ export async function removeLog(id: string): Promise<void> {
 }
 
 export const hasLog = async (id: string): Promise<boolean> => (await logs().getItem(baseKey(id))) !== null;
+
+/** The projects that have a log here. */
+export const loggedProjects = async (): Promise<string[]> =>
+  (await logs().keys()).flatMap((key) => (key.endsWith('/base') ? [key.slice(0, -'/base'.length)] : []));

@@ -1,19 +1,15 @@
-import { variantTitle } from '@/core/goods/page';
 import { lookPlaces, planPlaces, shortened, type Address, type Names, type Value } from '@/core/places';
-import { type Project, type Standing } from '@/core/project';
+import { type Standing } from '@/core/project';
 import { type Summary } from '@/workers/protocol';
+import { type KnownTitles } from './titles';
 
 /** How the shop at hand calls its pages, sections and items, for sentences about steps. */
-export function namesOf(summary: Summary | null, goods: Project['goods'] | null): Partial<Names> {
+export function namesOf(summary: Summary | null, titles: KnownTitles): Partial<Names> {
   const pages = new Map(summary?.outline.map((page) => [page.id, page]));
   return {
     page: (id) => (id === 'product' ? 'all products' : (pages.get(id)?.name ?? plain(id))),
-    product: (id) => goods?.products.find((product) => product.id === id)?.title ?? plain(id.replace(/^p-/, '')),
-    variant: (id) => {
-      const product = goods?.products.find(({ variants }) => variants.some((one) => one.id === id));
-      const variant = product?.variants.find((one) => one.id === id);
-      return product && variant ? variantTitle(product, variant) : 'a thing';
-    },
+    product: (id) => titles.product(id) ?? plain(id.replace(/^p-/, '')),
+    variant: (id) => titles.variant(id) ?? 'a thing',
     item: (page, id, key, part) => {
       const words = pages.get(page)?.sections.find((one) => one.id === id)?.words;
       const first = words?.find(({ at, text }) => at.key === key && at.part !== part && text !== '');

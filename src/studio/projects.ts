@@ -1,36 +1,29 @@
-import { type SaidSame } from '@/core/goods';
 import { Decided, given, productPlaces, set, type Wish } from '@/core/places';
 import {
   change,
-  hashesOf,
-  newProject,
+  newKeptProject,
   readDecisions,
-  readProjectFile,
-  sourcesOf,
+  sealKeys,
   startStory,
   tellStory,
-  writeProjectFile,
-  type Goods,
+  type KeptList,
+  type KeptProject,
+  type KeptStory,
   type Picture,
-  type Product,
-  type Project,
-  type Story,
-  sealKeys,
 } from '@/core/project';
 
 import { fail, ok, type Result } from '@/core/result';
 import { ShopWorker } from '@/workers/client';
-import { type ImportedList, type Jobs, type Progress } from '@/workers/protocol';
-import { readGoods, readSource, removeGoods, writeSource } from '@/workers/goodsStore';
-import { readPictureBytes, writePictureBytes } from '@/workers/pictureStore';
-import { appendToLog, goodsKey, goodsStored } from './logStore';
-import { keepProject, openProject, readKeys, writeEntry, writeSealed } from './store';
+import { type ImportedList } from '@/workers/protocol';
+import { removeGoods } from '@/workers/goodsStore';
+import { appendToLog } from './logStore';
+import { keepProject, openProject, projectIds, readKeys, writeEntry, writeSealed } from './store';
 
 const now = () => new Date().toISOString();
 
 export async function createProject(name: string): Promise<string> {
   const at = now();
-  const project = newProject(crypto.randomUUID(), name);
+  const project = newKeptProject(crypto.randomUUID(), name);
   await keepProject(startStory(project, at), name, at);
   return project.id;
 }
@@ -57,57 +50,13 @@ export async function keepPictures(
   return { pictures, refused, notes };
 }
 
-/** So many products cross from the worker at a time without the page being felt to stop. */
-const atATime = 1500;
-
 /** A list that was brought in, and the pictures that came with it. */
-export interface BroughtIn {
-  goods: Goods;
-  pictures: ImportedList['pictures'];
-  changes: ImportedList['changes'];
-}
-
-/** Has the worker read a list of goods, and fetches it in pieces. */
-export async function readList(
-  worker: ShopWorker,
-  list: Jobs['import']['give'],
-  progress?: (now: Progress) => void,
-): Promise<Result<BroughtIn>> {
-  return fetchList(worker, await worker.ask('import', list, progress));
-}
-
-/** Has the worker read the list that is there anew, with what is said of it now. */
-export async function rereadList(
-  worker: ShopWorker,
-  said: { project: string; wishes: Wish[]; currency: string },
-): Promise<Result<BroughtIn>> {
-  return fetchList(worker, await worker.ask('reread', said));
-}
-
-/** The list that was read last, with what the seller says of goods that may be old ones under another name. */
-export async function sayWhichAreSame(worker: ShopWorker, said: SaidSame): Promise<Result<BroughtIn>> {
-  return fetchList(worker, await worker.ask('same', { said }));
-}
-
-async function fetchList(worker: ShopWorker, read: Result<ImportedList>): Promise<Result<BroughtIn>> {
-  if (!read.ok) return read;
-  const { rest, products: count, keptAs, pictures, changes } = read.value;
-  const products: Product[] = [];
-  while (products.length < count) {
-    const piece = await worker.ask('products', { from: products.length, count: atATime });
-    if (!piece.length) return fail('Another list was opened meanwhile.');
-    products.push(...piece);
-  }
-  const goods = { ...rest, products };
-  if (keptAs) goodsStored(goods, keptAs);
-  return ok({ goods, pictures, changes });
-}
+export type BroughtIn = ImportedList;
 
 /** A list that was read and not taken is not kept: its goods, and the file itself where no other reading stands on it. */
-export async function discardList({ goods }: BroughtIn, stays: Goods): Promise<void> {
-  const key = goodsKey(goods);
-  if (key && key !== goodsKey(stays)) await removeGoods(key);
-  const source = goods.report?.source;
+export async function discardList({ list }: BroughtIn, stays: KeptList): Promise<void> {
+  if (list.keptAs !== stays.keptAs) await removeGoods(list.keptAs);
+  const source = list.report?.source;
   if (source && source !== stays.report?.source) await removeGoods(source);
 }
 
@@ -125,7 +74,7 @@ export async function createSample(progress: (say: string) => void): Promise<str
   const id = crypto.randomUUID();
   const worker = new ShopWorker();
   const list = { project: id, isNew: true, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
-  const goods = await readList(worker, list);
+  const goods = await worker.ask('import', list);
   const decided = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, unknown>;
   const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];
   if (!goods.ok) throw new Error(goods.say);
@@ -150,10 +99,10 @@ export async function createSample(progress: (say: string) => void): Promise<str
   }
   worker.close();
   const at = now();
-  const project: Project = {
-    ...newProject(id, sampleName),
+  const project: KeptProject = {
+    ...newKeptProject(id, sampleName),
     brief,
-    goods: goods.value.goods,
+    goods: goods.value.list,
     pictures,
     decisions: readDecisions(Object.entries(decided)).decisions,
   };
@@ -163,39 +112,30 @@ export async function createSample(progress: (say: string) => void): Promise<str
 
 const sampleName = 'Tarnwick Dye House';
 
+/** A worker for something that is done by itself. */
+async function alone<T>(work: (worker: ShopWorker) => Promise<T>): Promise<T> {
+  const worker = new ShopWorker();
+  return work(worker).finally(() => worker.close());
+}
+
 /** The whole project with its past as one file; the keys to its addresses go along under a passphrase, and only so. */
-export async function exportProject(story: Story, passphrase = ''): Promise<Uint8Array> {
-  const pictures = new Map<string, Uint8Array>();
-  for (const hash of hashesOf(story)) {
-    const bytes = await readPictureBytes(hash);
-    if (bytes) pictures.set(hash, bytes);
-  }
-  const sources = new Map<string, Uint8Array>();
-  for (const key of sourcesOf(story)) {
-    const bytes = await readSource(key);
-    if (bytes) sources.set(key, bytes);
-  }
+export async function exportProject(story: KeptStory, passphrase = ''): Promise<Uint8Array> {
   const { owners } = await readKeys(story.project.id);
-  const keys = passphrase && owners.length ? { keys: await sealKeys(owners, passphrase) } : {};
-  return writeProjectFile({ story, pictures, sources, ...keys });
+  const keys = passphrase && owners.length ? await sealKeys(owners, passphrase) : null;
+  return alone((worker) => worker.ask('pack', { story, keys }));
 }
 
 /** A project under another id. */
-const withId = ({ log }: Story, id: string): Story => tellStory({ ...log, base: { ...log.base, id } });
+const withId = ({ log }: KeptStory, id: string): KeptStory => tellStory({ ...log, base: { ...log.base, id } });
 
 /** Opens a project file beside those that are here already: it never takes another's place. */
 export async function importProject(bytes: Uint8Array): Promise<Result<string>> {
-  const file = readProjectFile(bytes);
-  if (!file.ok) return file;
-  for (const [hash, picture] of file.value.pictures) await writePictureBytes(hash, picture);
-  // What a file brings never takes the place of what is stored here already.
-  for (const [key, list] of file.value.sources ?? []) if ((await readGoods(key)) === null) await writeSource(key, list);
-  const worker = new ShopWorker();
-  const settled = await worker.ask('settle', { story: file.value.story }).finally(() => worker.close());
-  const taken = typeof (await openProject(settled.project.id)) !== 'string';
-  const story = taken ? withId(settled, crypto.randomUUID()) : settled;
+  const ids = await projectIds();
+  const taken = await alone((worker) => worker.ask('takeFile', { bytes, ids, other: crypto.randomUUID() }));
+  if (!taken.ok) return taken;
+  const { story, keys } = taken.value;
   await keepProject(story, story.project.name, now());
-  if (file.value.keys) await writeSealed(story.project.id, file.value.keys);
+  if (keys) await writeSealed(story.project.id, keys);
   return ok(story.project.id);
 }
 
@@ -205,7 +145,8 @@ export async function duplicateProject(id: string, called: string): Promise<Resu
   if (typeof opened === 'string') return fail(opened);
   const copy = crypto.randomUUID();
   const name = `${called}, copy`;
-  const story = change(withId(opened.story, copy), '', [set(given.shopName, name)], { id: crypto.randomUUID(), at: now() });
+  const copied = await alone((worker) => worker.ask('copy', { story: withId(opened.story, copy) }));
+  const story = change(copied, '', [set(given.shopName, name)], { id: crypto.randomUUID(), at: now() });
   await keepProject(story, name, now());
   return ok(copy);
 }
@@ -218,7 +159,7 @@ export async function renameProject(id: string, name: string): Promise<Result<nu
   const story = change(opened.story, 'Rename the project', wishes, { id: crypto.randomUUID(), at: now() });
   const [last] = story.log.changes.slice(-1);
   if (story !== opened.story && last) await appendToLog(story, [last], opened.seen);
-  await writeEntry({ id, name, changed: now(), products: story.project.goods.products.length });
+  await writeEntry({ id, name, changed: now(), products: story.project.goods.counts.products });
   return ok(null);
 }
 

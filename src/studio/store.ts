@@ -1,8 +1,16 @@
 import { z } from 'zod';
-import { ownerSchema, readProject, sealedKeysSchema, type Owner, type SealedKeys, type Story } from '@/core/project';
-import { readGoods } from '@/workers/goodsStore';
+import {
+  ownerSchema,
+  readProject,
+  sealedKeysSchema,
+  type KeptStory,
+  type Owner,
+  type SealedKeys,
+  type Story,
+} from '@/core/project';
+import { keepLists, readGoods } from '@/workers/goodsStore';
 import { moveIn, storeAt } from '@/workers/stores';
-import { hasLog, kept, readLog, removeLog, writeLog, type OpenedLog } from './logStore';
+import { hasLog, kept, loggedProjects, readLog, removeLog, writeLog, type OpenedLog } from './logStore';
 
 const ownStores = ['projects', 'shelf', 'keys', 'drafts'] as const;
 type OwnStore = (typeof ownStores)[number];
@@ -49,11 +57,14 @@ export async function writeEntry(entry: Omit<ShelfEntry, 'deleted'>): Promise<vo
 }
 
 /** Keeps a new project. */
-export async function keepProject(story: Story, name: string, changed: string): Promise<void> {
+export async function keepProject(story: KeptStory, name: string, changed: string): Promise<void> {
   const { id, goods } = story.project;
   await writeLog(story);
-  await writeEntry({ id, name, changed, products: goods.products.length });
+  await writeEntry({ id, name, changed, products: goods.counts.products });
 }
+
+/** The projects that are in this browser, those too that are set aside. */
+export const projectIds = async (): Promise<string[]> => [...(await loggedProjects()), ...(await (await formerly()).keys())];
 
 /** Opens a project with the way that it came; says why where it can't. */
 export async function openProject(id: string): Promise<OpenedLog | string> {
@@ -61,9 +72,10 @@ export async function openProject(id: string): Promise<OpenedLog | string> {
   if (typeof read !== 'string' || (await hasLog(id))) return read;
   const story = await readFormer(id);
   if (typeof story === 'string') return story;
-  const seen = await writeLog(story);
+  const kept = await keepLists(story);
+  const seen = await writeLog(kept);
   await (await formerly()).removeItem(id);
-  return { story, seen, torn: false };
+  return { story: kept, seen, torn: false };
 }
 
 const formerSchema = z.looseObject({ project: z.looseObject({ goods: z.unknown() }) });

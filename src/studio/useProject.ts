@@ -2,15 +2,15 @@
 
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { clear, type Names, type Place, type Wish } from '@/core/places';
-import { type Clash, type Project, type Story, type VersionName, type Standing } from '@/core/project';
+import { type Clash, type KeptProject, type KeptStory, type VersionName, type Standing } from '@/core/project';
 import { type Result } from '@/core/result';
 import { Keeper, redoSays, undoSays, type Kept } from './keeper';
 
 /** The project that the studio works on, and what can be done to it. */
 export interface ProjectState {
-  project: Project;
+  project: KeptProject;
   /** The way that it came. */
-  story: Story;
+  story: KeptStory;
   canUndo: string | null;
   canRedo: string | null;
   saving: Kept['saving'];
@@ -33,7 +33,7 @@ export interface ProjectState {
   /** What stands in the shop, so that steps can tell what they turned from. */
   show: (standing: Standing) => void;
   /** Puts a settled form of the project in its place. */
-  replace: (story: Story) => void;
+  replace: (story: KeptStory) => void;
 }
 
 const nothing = () => () => undefined;

@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { type Project } from '@/core/project';
-import { goodsKey } from './logStore';
+import { type KeptProject } from '@/core/project';
 import { ShopWorker, WorkerLost } from '@/workers/client';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
@@ -32,16 +31,15 @@ const faultOf = (error: unknown): string =>
     : `The shop could not be made: ${error instanceof Error ? error.message : String(error)}. Take the last step back with Undo.`;
 
 /** Keeps a worker at work on a project: the shop is made again after every step, off the main thread, with the page in sight first. */
-export function useShop(project: Project | null, path: string): ShopState {
+export function useShop(project: KeptProject | null, path: string): ShopState {
   const [worker, setWorker] = useState<ShopWorker | null>(null);
-  const [state, setState] = useState<Pick<ShopState, 'summary' | 'turn' | 'fault'> & { of: Project | null }>({
+  const [state, setState] = useState<Pick<ShopState, 'summary' | 'turn' | 'fault'> & { of: KeptProject | null }>({
     summary: null,
     turn: 0,
     fault: '',
     of: null,
   });
   const urls = useRef(new Map<string, string>());
-  const sent = useRef<{ worker: ShopWorker; goods: Project['goods'] } | null>(null);
   const watchers = useRef(new Set<Watcher>());
   const inSight = useRef(path);
   /** What the worker is at. A step that comes meanwhile waits, and one that is overtaken while it waits is never made. */
@@ -80,13 +78,8 @@ export function useShop(project: Project | null, path: string): ShopState {
         if (bytes) urls.current.set(hash, URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type })));
       }
       if (stale) return;
-      const { goods, ...rest } = project;
-      const known = sent.current?.worker === worker && sent.current.goods === goods;
-      sent.current = { worker, goods };
-      const kept = goodsKey(goods);
       const page = await worker.ask('open', {
-        project: rest,
-        goods: known ? null : kept ? { keptAs: kept } : goods,
+        project,
         pictureUrls: Object.fromEntries(urls.current),
         path: watchers.current.size ? inSight.current : null,
       });

@@ -11,16 +11,18 @@ import {
   withMended,
   type Grid,
   type ImportedGoods,
+  type ListChanges,
   type Mapping,
   type SaidSame,
   type Source,
 } from '@/core/goods';
-import { noGoods, type Goods, type Product } from '@/core/goods/about';
+import { noGoods, type Problem } from '@/core/goods/about';
 import { Decided, type Wish } from '@/core/places';
 import { withWishes, type Project } from '@/core/project';
 import { fail, ok, type Result } from '@/core/result';
-import { newGoodsKey, readSource, writeGoods, writeSource } from './goodsStore';
-import { type ImportedList, type Jobs, type Progress, type SheetRow } from './protocol';
+import { newGoodsKey, readSource, writeSource } from './goodsStore';
+import { type Lists } from './lists';
+import { type ImportedList, type Jobs, type Progress, type SheetRow, type ShownChanges } from './protocol';
 
 interface NewList {
   project: string;
@@ -36,22 +38,42 @@ const or = <T>(promise: Promise<unknown>, then: T): Promise<T | null> =>
     () => null,
   );
 
+const noRoom =
+  'The browser’s storage took nothing more, so the list can’t be kept. Make room by deleting other projects, or export this one to a file.';
+
+/** As many changes of each kind are looked at before a list is taken. */
+const mostShown = 200;
+
+/** What a further list changes, as far as it is looked at, and how much of it there is. */
+function shownOf(changes: ListChanges): ShownChanges {
+  const { added, back, gone, changed, same, unsure } = changes;
+  const conflicts = changed.reduce((n, { cells }) => n + cells.filter(({ yours }) => yours).length, 0);
+  const first = <T>(all: readonly T[]): T[] => all.slice(0, mostShown);
+  return {
+    added: first(added),
+    back: first(back),
+    gone: first(gone),
+    changed: first(changed),
+    same,
+    unsure: first(unsure),
+    counts: {
+      added: added.length,
+      back: back.length,
+      gone: gone.length,
+      changed: changed.length,
+      unsure: unsure.length,
+      conflicts,
+    },
+  };
+}
+
 /** Reads lists, knows the last of them, and shows a list as it came. */
 export class ListDesk {
-  /** The goods that were made of a list last, and the key that they are stored under. */
-  private made: { key: string; goods: Goods } | null = null;
+  constructor(private readonly lists: Lists) {}
+
   /** The list that was read last, without the names that its goods had before. */
   private read: NewList | null = null;
   private source: { key: string; source: Source } | null = null;
-
-  /** The goods that are stored under a key, where they are at hand. */
-  kept(key: string): Goods | null {
-    return this.made?.key === key ? this.made.goods : null;
-  }
-
-  products(from: number, count: number): Product[] {
-    return this.made?.goods.products.slice(from, from + count) ?? [];
-  }
 
   /** Reads a list that comes in. Nothing is changed by it yet. */
   async bringIn(
@@ -113,12 +135,10 @@ export class ListDesk {
     const continued = continueList(before, ownProducts(decided), list, said);
     const { products, former } = continued;
     const goods = { ...list, products, former };
-    const key = newGoodsKey(project);
-    this.made = { key, goods };
-    const keptAs = await or(writeGoods(key, this.made.goods), key);
+    const kept = await this.lists.keep(project, goods).catch(() => null);
+    if (!kept) return fail(noRoom);
     const changes = before.products.length ? changesOf(before, { ...continued, digits: list.digits }, decided) : null;
-    const { products: made, ...rest } = goods;
-    return ok({ rest, products: made.length, keptAs, pictures, changes });
+    return ok({ list: kept, pictures, changes: changes && shownOf(changes) });
   }
 
   private async sourceOf(key: string | null, name: string): Promise<Result<Source>> {
@@ -138,15 +158,17 @@ export class ListDesk {
     const grid = grids.find(({ name }) => name === sheet) ?? grids[0];
     if (!grid) return fail(gone);
     const mended = withMended(grid, mappingOf(new Decided(current.decisions)).cells);
-    const wanted = only ? new Set(only) : null;
-    const rows = filledRows(mended).filter(({ row }) => !wanted || wanted.has(row));
+    const notes = notesByRow(current.goods.problems, grid.name);
+    const rows = filledRows(mended).filter(({ row }) => !only || notes.has(row));
     return ok({
       sheet: grid.name,
       count: rows.length,
+      said: notes.size,
       width: Math.max(0, ...grid.rows.slice(0, 500).map((row) => row.length)),
       rows: rows.slice(from, from + count).map((one) => ({
         ...one,
         came: grid.rows[one.row - grid.firstRow]?.map(textOf) ?? [],
+        notes: notes.get(one.row) ?? [],
       })),
     });
   }
@@ -173,6 +195,17 @@ export class ListDesk {
     });
     return ok(csvOf(lines));
   }
+}
+
+function notesByRow(problems: readonly Problem[], sheet: string): Map<number, Problem[]> {
+  const found = new Map<number, Problem[]>();
+  for (const problem of problems) {
+    if (problem.sheet !== sheet || problem.row <= 0) continue;
+    const known = found.get(problem.row);
+    if (known) known.push(problem);
+    else found.set(problem.row, [problem]);
+  }
+  return found;
 }
 
 const filledRows = ({ rows, firstRow }: Grid): Pick<SheetRow, 'row' | 'cells'>[] =>

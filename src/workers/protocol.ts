@@ -2,13 +2,13 @@ import { type Reading } from '@/core/brief';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette, type Taking } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import { type Because, type PageKind, type Section } from '@/core/plan';
-import { type CatalogueForm, type ListChanges, type SaidSame } from '@/core/goods';
+import { type CatalogueForm, type ListChanges, type Named, type PriceRange, type SaidSame, type Typed } from '@/core/goods';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
 import { type Address, type Wish } from '@/core/places';
-import { type GivenFile } from '@/core/goods/about';
-import { type Picture, type Product, type Project, type Story } from '@/core/project';
+import { type GivenFile, type KeptList, type Problem } from '@/core/goods/about';
+import { type KeptProject, type KeptStory, type Picture, type Product, type SealedKeys } from '@/core/project';
 import { type SlipOf, type TargetOf } from '@/core/requests';
 import { type Past, type Understood } from '@/core/sentences/page';
 import { type Result } from '@/core/result';
@@ -23,7 +23,7 @@ import {
   type ShopDifference,
   type Target,
 } from '@/core/site';
-import { type TillRules } from '@/core/till';
+import { type PriceListEntry, type TillRules, type TypicalBuyer } from '@/core/till';
 import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
 /** A text with the place that it can be changed at. */
@@ -110,16 +110,45 @@ export interface Summary {
   ease: Ease;
 }
 
-/** A list that was read, without its products. */
+/** A list that was read and kept. */
 export interface ImportedList {
-  rest: Omit<Project['goods'], 'products'>;
-  products: number;
-  /** Where it is stored; null where storage took it not. */
-  keptAs: string | null;
+  list: KeptList;
   /** Pictures that came in one archive with it. */
   pictures: { name: string; bytes: Uint8Array }[];
   /** What it changes of the list that is there; null where there is none. */
-  changes: ListChanges | null;
+  changes: ShownChanges | null;
+}
+
+/** What a further list changes: all of it in figures, and the first of each kind to be looked at. */
+export interface ShownChanges extends ListChanges {
+  counts: Record<'added' | 'back' | 'gone' | 'changed' | 'unsure', number> & {
+    /** Cells that the seller has changed as well. */
+    conflicts: number;
+  };
+}
+
+/** A thing in the table of goods. */
+export interface GoodsRow extends Named {
+  categories: string[];
+  variants: number;
+  range: PriceRange | null;
+  stock: number | null;
+  isForSale: boolean;
+  asksStock: boolean;
+  hasPicture: boolean;
+}
+
+export const goodsOrders = ['list', 'title', 'price', 'stock', 'variants'] as const;
+export type GoodsOrder = (typeof goodsOrders)[number];
+
+/** What the till is tried with, and the rules that it was found with. */
+export interface Sold {
+  rules: TillRules;
+  buyers: TypicalBuyer[];
+  /** Things with their prices, products and shelves: the first so many. */
+  entries: PriceListEntry[];
+  products: { id: string; name: string }[];
+  shelves: { id: string; name: string }[];
 }
 
 /** A row of a list as it came: its cells now, and before anything was mended in them. */
@@ -128,6 +157,8 @@ export interface SheetRow {
   row: number;
   cells: string[];
   came: string[];
+  /** What is said of it. */
+  notes: Problem[];
 }
 
 export interface PaintedPage {
@@ -142,19 +173,15 @@ export interface Progress {
   of: number;
 }
 
-/** A state of the project; its list is left out where it is the one that the worker has. */
-export type StateOf = Omit<Project, 'goods'> & { goods: Project['goods'] | null };
-
 /** Each thing that the worker does: what it is given and what it gives back. */
 export interface Jobs {
   /**
    * Makes the shop anew and paints the page that is in sight, if one is: what the seller waits for comes first, the rest is asked after it.
-   * `goods` is null where they are the same as last time, and a key where they are in storage: a long list is not sent with every decision.
+   * The worker alone holds lists: the page knows where they are kept.
    */
   open: {
     give: {
-      project: Omit<Project, 'goods'>;
-      goods: Project['goods'] | { keptAs: string } | null;
+      project: KeptProject;
       pictureUrls: Record<string, string>;
       path: string | null;
     };
@@ -169,16 +196,24 @@ export interface Jobs {
   answer: { give: { id: string; given: string[] }; get: Result<Wish[]> };
   /** A change of brief or goods, with all that goes along with it: decisions stay with the things that they were made on. */
   moves: {
-    /** A list that was read last is named by the key that it is kept under. */
-    give: { project: Omit<Project, 'goods'>; wishes: Wish[]; brought: string | null };
-    /** What goes along with the wishes, without these; null where that list is not at hand any more. */
-    get: Wish[] | null;
+    give: { project: KeptProject; wishes: Wish[] };
+    /** What goes along with the wishes, without these. */
+    get: Wish[];
   };
   /** A project of an earlier form, its texts on the things that they were written on. */
-  settle: { give: { story: Story }; get: Story };
-  /** One page in two states of the project, with what differs outlined. Goods that are null are those of the shop that is open. */
+  settle: { give: { story: KeptStory }; get: KeptStory };
+  /** A story for another project, its lists kept again for that one. */
+  copy: { give: { story: KeptStory }; get: KeptStory };
+  /** The whole project with its past as one file. */
+  pack: { give: { story: KeptStory; keys: SealedKeys | null }; get: Uint8Array };
+  /** What is in such a file, with all of it kept: under the other id where its own is among those that are there. */
+  takeFile: {
+    give: { bytes: Uint8Array; ids: string[]; other: string };
+    get: Result<{ story: KeptStory; keys: SealedKeys | null }>;
+  };
+  /** One page in two states of the project, with what differs outlined. */
   sideBySide: {
-    give: { before: StateOf; after: StateOf; path: string };
+    give: { before: KeptProject; after: KeptProject; path: string };
     /** The pages, how many texts of them differ, and what going back would change in the whole shop. */
     get: { pages: [PaintedPage, PaintedPage]; differ: number; back: ShopDifference };
   };
@@ -205,8 +240,13 @@ export interface Jobs {
     get: Understood & { paths: Record<string, string> };
   };
   ideas: { give: Record<string, never>; get: { names: NameIdea[]; slogans: { text: string; from: string }[]; fuller: string } };
-  /** Shelves for goods that have none, the fullest first: products by id. */
-  shelves: { give: Record<string, never>; get: { shelf: string; because: string; products: string[] }[] };
+  /** How many goods have no shelf, and shelves for them, the fullest first. */
+  shelves: {
+    give: Record<string, never>;
+    get: { bare: number; ideas: { shelf: string; because: string; count: number; titles: string[] }[] };
+  };
+  /** What it takes to file the goods that such a shelf is for under some name. */
+  file: { give: { shelf: string; name: string }; get: Wish[] };
   /** Other texts for a place. */
   choices: { give: { place: string }; get: Text[] };
   rework: { give: { text: string; manner: Manner; place: string }; get: Reworked };
@@ -239,7 +279,7 @@ export interface Jobs {
   tokens: { give: Record<string, never>; get: string };
   /** The list that is there read anew, with what is said of it now. */
   reread: { give: { project: string; wishes: Wish[]; currency: string }; get: Result<ImportedList> };
-  /** Reads a list and keeps it for a project. Its products, which may be many, are asked for in pieces. */
+  /** Reads a list and keeps it for a project. */
   import: {
     give: {
       project: string;
@@ -253,16 +293,39 @@ export interface Jobs {
   };
   /** The list that was read last, with what the seller says of goods that may be old ones under another name. */
   same: { give: { said: SaidSame }; get: Result<ImportedList> };
-  /** Rows of the list as it came; `only` those with some numbers. */
+  /** Rows of the list as it came; `only` those of which something is said, which are `said` in all. */
   sheetRows: {
-    give: { sheet: string; from: number; count: number; only: number[] | null };
-    get: Result<{ sheet: string; count: number; width: number; rows: SheetRow[] }>;
+    give: { sheet: string; from: number; count: number; only: boolean };
+    get: Result<{ sheet: string; count: number; said: number; width: number; rows: SheetRow[] }>;
   };
   /** The rows that could not be used, as CSV. */
   leftOut: { give: Record<string, never>; get: Result<string> };
   /** The catalogue as the shop has it, as a file. */
   catalogue: { give: { form: CatalogueForm }; get: Uint8Array };
-  products: { give: { from: number; count: number }; get: Product[] };
+  /** The goods that have some words in them, in some order, the first so many; and how many there are. */
+  goods: {
+    give: { find: string; order: GoodsOrder; isDown: boolean; count: number };
+    get: { found: number; rows: GoodsRow[] };
+  };
+  /** One of the goods as the list has it, and as an earlier list had it that it stands on no more; null where it doesn't. */
+  listed: { give: { id: string }; get: { id: string; product: Product | null; former: Product | null } };
+  /** How things are called, by id. */
+  titles: {
+    give: { products: string[]; variants: string[] };
+    get: { products: [string, string][]; variants: [string, string][] };
+  };
+  /** What is on no shelf any more: what earlier lists had, and what the seller took out. */
+  aside: {
+    give: { find: string; count: number };
+    get: { former: number; hidden: number; found: number; rows: (Named & { isHidden: boolean })[] };
+  };
+  /** Pictures that belong to nothing. */
+  unplaced: { give: Record<string, never>; get: string[] };
+  /** What puts pictures on the things that their names tell, of a list that was just read or of the shop; and how many tell none. */
+  match: { give: { names: string[]; brought: string | null }; get: { wishes: Wish[]; alone: number } };
+  /** A product by hand, under a name that nothing has. */
+  newProduct: { give: { typed: Typed }; get: Product };
+  sold: { give: { today: string }; get: Sold };
   site: { give: { target: Target }; get: { archive: Uint8Array; files: number } };
 }
 

@@ -1,11 +1,22 @@
 /// <reference lib="webworker" />
 import { whyNotGiven } from '@/core/files';
-import { catalogueFile } from '@/core/goods';
+import { catalogueFile, decidedGoods } from '@/core/goods';
+import { type KeptList } from '@/core/goods/about';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
-import { proposeShelves } from '@/core/lexicon';
 import { freshId, sectionToAdd } from '@/core/plan';
-import { given, lookPlaces, set, type Address, type Wish } from '@/core/places';
-import { pack, withWishes, type Picture, type Project } from '@/core/project';
+import { Decided, given, lookPlaces, set, type Address, type Wish } from '@/core/places';
+import {
+  hashesOf,
+  pack,
+  readProjectFile,
+  sourcesOf,
+  tellStory,
+  withWishes,
+  writeProjectFile,
+  type KeptProject,
+  type Picture,
+  type Project,
+} from '@/core/project';
 import { sectionLibrary } from '@/core/sections';
 import {
   artFile,
@@ -53,14 +64,28 @@ import {
   readPicture,
   styleOf,
 } from '@/core/pictures';
+import { ok } from '@/core/result';
 import { rework } from '@/core/words';
 import { understand } from '@/core/sentences';
 import { storefront } from '@/storefront';
 import { browserCodec, packPixels } from './codec';
-import { readGoods } from './goodsStore';
+import { copyLists, hasSource, keepLists, readSource, writeSource } from './goodsStore';
 import { ListDesk } from './listDesk';
+import { Lists } from './lists';
 import { readPictureBytes, writePictureBytes } from './pictureStore';
-import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type StateOf, type Stop } from './protocol';
+import { windowRoot, type Answer, type Ask, type JobName, type Jobs, type Stop } from './protocol';
+import {
+  asideOf,
+  filedUnder,
+  freshProduct,
+  listedIn,
+  matchedTo,
+  shelvesFor,
+  ShownGoods,
+  soldIn,
+  titlesIn,
+  unplacedIn,
+} from './shownGoods';
 import { orderAt, slipAt } from './slip';
 import { summarise } from './summary';
 import { differingTexts } from './texts';
@@ -69,13 +94,15 @@ declare const self: DedicatedWorkerGlobalScope;
 
 provideRaster(async () => new Uint8Array(await (await fetch('/raster/resvg.wasm')).arrayBuffer()));
 
-/** What has to do with the list itself. */
-const desk = new ListDesk();
+/** Lists of goods, which the page never has. */
+const lists = new Lists();
+/** What has to do with the list as it came. */
+const desk = new ListDesk(lists);
+const shown = new ShownGoods();
 
 /** Makes shops in stages: what a decision does not touch is not made again. */
 const workshop = new Workshop();
 let shop: Shop | null = null;
-let goods: Project['goods'] | null = null;
 let current: Project | null = null;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
@@ -131,8 +158,6 @@ async function shopOf(project: Project): Promise<Shop> {
   return (await loadOutlines(made.look.heading.id)) ? workshop.make(project) : made;
 }
 
-const filled = (state: StateOf): Project => ({ ...state, goods: state.goods ?? openedProject().goods });
-
 /** One page of two shops, with what differs outlined in both. */
 function sideBySide(before: Shop, after: Shop, path: string): Jobs['sideBySide']['get'] {
   const differ = differingTexts(before, after, path);
@@ -146,6 +171,24 @@ function sideBySide(before: Shop, after: Shop, path: string): Jobs['sideBySide']
   return { pages: [painted(before), painted(after)], differ: differ.length, back: compareShops(after, before) };
 }
 
+const shopAt = async (state: KeptProject): Promise<Shop> => shopOf(await lists.withList(state));
+
+/** A wish with the list itself, where it is one for a list. */
+const withListIn = async (wish: Wish): Promise<Wish> =>
+  wish.place === given.goods.address && wish.value ? set(given.goods, await lists.at((wish.value as KeptList).keptAs)) : wish;
+
+async function bytesAt(
+  keys: readonly string[],
+  read: (key: string) => Promise<Uint8Array | null>,
+): Promise<Map<string, Uint8Array>> {
+  const found = new Map<string, Uint8Array>();
+  for (const key of keys) {
+    const bytes = await read(key);
+    if (bytes) found.set(key, bytes);
+  }
+  return found;
+}
+
 /** Fetches the outlines of a face for drawn marks; true where they are new. */
 async function loadOutlines(face: string): Promise<boolean> {
   if (outlinesOf(face)) return false;
@@ -156,16 +199,6 @@ async function loadOutlines(face: string): Promise<boolean> {
 }
 
 const target: Target = { kind: 'preview', address: 'https://preview.example/' };
-
-/** The goods that a shop is to be made of: as they were, or sent, or from where they are stored. */
-async function goodsGiven(given: Jobs['open']['give']['goods']): Promise<Project['goods'] | null> {
-  if (!given) return goods;
-  if (!('keptAs' in given)) return given;
-  const known = desk.kept(given.keptAs);
-  if (known) return known;
-  // What the page has opened it has looked at, so it is what it was written as.
-  return (await readGoods(given.keptAs)) as Project['goods'] | null;
-}
 
 function opened(): Shop {
   if (!shop) throw new Error('No project is open.');
@@ -248,9 +281,7 @@ function sketches(pageId: string): Jobs['sketches']['get'] {
 
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
-    goods = await goodsGiven(give.goods);
-    if (!goods) throw new Error('The list of goods was never sent.');
-    const project: Project = { ...give.project, goods };
+    const project = await lists.withList(give.project);
     pictureUrls = give.pictureUrls;
     current = project;
     shop = await shopOf(project);
@@ -268,14 +299,31 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const answered = answerQuestion(openedProject(), id, given);
     return answered.ok ? { ok: true, value: withMoves(openedProject(), answered.value) } : answered;
   },
-  moves: async ({ project, wishes, brought }) => {
-    const list = brought === null ? null : desk.kept(brought);
-    if (brought !== null && !list) return null;
-    const all = list ? [...wishes, set(given.goods, list)] : wishes;
-    return withMoves({ ...project, goods: openedProject().goods }, all).slice(all.length);
+  moves: async ({ project, wishes }) => {
+    const whole = await lists.withList(project);
+    const all = await Promise.all(wishes.map(withListIn));
+    return withMoves(whole, all).slice(all.length);
   },
-  settle: async ({ story }) => settlePositions(story),
-  sideBySide: async ({ before, after, path }) => sideBySide(await shopOf(filled(before)), await shopOf(filled(after)), path),
+  settle: async ({ story }) => lists.during(story, settlePositions),
+  copy: async ({ story }) => copyLists(story),
+  pack: async ({ story, keys }) => {
+    const whole = await lists.whole(story);
+    const pictures = await bytesAt(hashesOf(whole), readPictureBytes);
+    const sources = await bytesAt(sourcesOf(whole), readSource);
+    return writeProjectFile({ story: whole, pictures, sources, ...(keys ? { keys } : {}) });
+  },
+  takeFile: async ({ bytes, ids, other }) => {
+    const file = readProjectFile(bytes);
+    if (!file.ok) return file;
+    const { story, pictures, sources = new Map<string, Uint8Array>(), keys = null } = file.value;
+    for (const [hash, picture] of pictures) await writePictureBytes(hash, picture);
+    // What a file brings never takes the place of what is stored here already.
+    for (const [key, list] of sources) if (!(await hasSource(key))) await writeSource(key, list);
+    const { log } = settlePositions(story);
+    const taken = ids.includes(log.base.id);
+    return ok({ story: await keepLists(tellStory(taken ? { ...log, base: { ...log.base, id: other } } : log)), keys });
+  },
+  sideBySide: async ({ before, after, path }) => sideBySide(await shopAt(before), await shopAt(after), path),
   follows: async ({ wishes }) => {
     const before = opened().look;
     return lookChanges(before, lookOf(withWishes(openedProject(), wishes)), wishes);
@@ -299,14 +347,8 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     slogans: sloganIdeas(opened()),
     fuller: fullerBrief(opened()),
   }),
-  shelves: async () => {
-    const bare = opened().catalogue.products.filter((product) => product.categories.length === 0);
-    return proposeShelves(bare.map((product) => product.title)).map(({ shelf, because, members }) => ({
-      shelf,
-      because,
-      products: members.flatMap((i) => bare[i]?.id ?? []),
-    }));
-  },
+  shelves: async () => shelvesFor(opened()),
+  file: async ({ shelf, name }) => filedUnder(opened(), shelf, name),
   choices: async ({ place }) => {
     const at = textAt(opened(), place);
     return at ? opened().writer.alternatives(at.page, at.section, at.at, at.now) : [];
@@ -411,7 +453,19 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   import: async (list, id) => desk.bringIn(list, current, (progress) => answer({ id, progress })),
   reread: async ({ wishes, currency }) => desk.readAgain(openedProject(), wishes, currency),
   same: async ({ said }) => desk.same(current, said),
-  products: async ({ from, count }) => desk.products(from, count),
+  goods: async (wanted) => shown.rows(opened(), wanted),
+  listed: async ({ id }) => listedIn(openedProject(), opened(), id),
+  titles: async (asked) => titlesIn(openedProject(), opened(), asked),
+  aside: async (wanted) => asideOf(openedProject(), opened(), wanted),
+  unplaced: async () => unplacedIn(openedProject(), opened()),
+  match: async ({ names, brought }) => {
+    const project = openedProject();
+    if (brought === null) return matchedTo(opened().catalogue.products, project, names);
+    const { products, digits } = await lists.at(brought);
+    return matchedTo(decidedGoods(products, new Decided(project.decisions), digits, digits).products, project, names);
+  },
+  newProduct: async ({ typed }) => freshProduct(openedProject(), opened(), typed),
+  sold: async ({ today }) => soldIn(opened(), today),
   sheetRows: async (give) => desk.rows(openedProject(), give),
   catalogue: async ({ form }) => {
     const { catalogue, rules, moneyKnown, name } = opened();

@@ -143,6 +143,25 @@ export const goodsSchema = z.object({
   report: listReportSchema.nullable().default(null),
 });
 
+/** What of a list is known where the list itself is not: as much of a long one as of a short one. */
+export const keptListSchema = z.strictObject({
+  /** The key that the list is kept under; empty where there is none. */
+  keptAs: z.string(),
+  ...goodsSchema.pick({ file: true, currency: true, digits: true }).shape,
+  counts: z.object({
+    products: z.number().int(),
+    variants: z.number().int(),
+    former: z.number().int(),
+    notes: z.number().int(),
+    leftOut: z.number().int(),
+    questions: z.number().int(),
+  }),
+  /** What is said of its rows, the first of it. */
+  notes: z.array(problemSchema),
+  /** How it was read, with the first of its questions, and of each the first cells and how many there are. */
+  report: listReportSchema.extend({ questions: z.array(listQuestionSchema.extend({ alike: z.number().int() })) }).nullable(),
+});
+
 export type TaxClass = z.infer<typeof taxClassSchema>;
 export type ProductKind = z.infer<typeof productKindSchema>;
 export type Variant = z.infer<typeof variantSchema>;
@@ -152,8 +171,24 @@ export type ListColumn = z.infer<typeof columnSchema>;
 export type ListQuestion = z.infer<typeof listQuestionSchema>;
 export type ListReport = z.infer<typeof listReportSchema>;
 export type Goods = z.infer<typeof goodsSchema>;
+export type KeptList = z.infer<typeof keptListSchema>;
+export type KeptQuestion = NonNullable<KeptList['report']>['questions'][number];
 
 export const noGoods: Goods = { file: '', currency: '', digits: 2, products: [], problems: [], former: [], report: null };
+
+/** Where nothing was brought in yet, as who keeps a log has it. */
+export const noList: KeptList = {
+  keptAs: '',
+  file: '',
+  currency: '',
+  digits: 2,
+  counts: { products: 0, variants: 0, former: 0, notes: 0, leftOut: 0, questions: 0 },
+  notes: [],
+  report: null,
+};
+
+/** Whether what stands for a list says where it is kept, rather than being it. */
+export const isKeptList = (list: Goods | KeptList): list is KeptList => 'keptAs' in list;
 
 /** What the goods of a list are called. */
 export const titlesOf = ({ products }: Pick<Goods, 'products'>): string[] => products.map(({ title }) => title);

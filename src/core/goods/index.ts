@@ -1,6 +1,7 @@
 export { openSource, openText } from './source/open';
 export { noMapping, readList, withMended, type Mapping, type Proposal } from './proposal';
 export { importGoods, importSource, importText, type ImportedGoods } from './import';
+export { newProduct, type Typed } from './byHand';
 export { continueGoods, continueList, type SaidSame } from './identity';
 export { changesOf, type CellChange, type ChangedField, type ListChanges, type Named } from './changes';
 export { parsePrice } from './price';
@@ -24,6 +25,7 @@ export {
   stockOf,
   variantTitle,
   type Catalogue,
+  type PriceRange,
   type Category,
 } from './catalogue';
 export { shelfParts, shelfPath } from './shelves';

@@ -3,6 +3,7 @@ export { decidedGoods, inDigits, isForSale, priceListOf, priceRange, stockOf, va
 export { decodeText } from './decode';
 export { nameShown as columnNameShown, unheaded as unheadedName } from './columns/keys';
 export { typedChoices, newProduct, withFurther } from './byHand';
+export { keptListOf } from './kept';
 export { catalogueForms, mostBytes, sayTooLarge } from './forms';
 export { onlySheet } from './mapping';
 export { matchPictures } from './pictures';

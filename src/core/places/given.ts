@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { goodsSchema } from '../goods/about';
+import { goodsSchema, keptListSchema, type Goods, type KeptList } from '../goods/about';
 import { pictureSchema } from '../pictures/about';
 import { definePlace } from './place';
 import { shortened, turns } from './says';
@@ -31,11 +31,15 @@ export const seed = definePlace({
   says: turns('The seed'),
 });
 
+const countOf = (list: Goods | KeptList | undefined): number =>
+  !list ? 0 : 'keptAs' in list ? list.counts.products : list.products.length;
+
 export const goods = definePlace({
   address: ['given', 'goods'],
-  value: goodsSchema,
+  // Who works with a list has it; who keeps the log of a project has what is known of it.
+  value: z.union([goodsSchema, keptListSchema]),
   says: (before, after) =>
-    `The list of goods: ${before?.products.length ?? 0} → ${after?.products.length ?? 0} products${after?.file ? `, from ${after.file}` : ''}`,
+    `The list of goods: ${countOf(before)} → ${countOf(after)} products${after?.file ? `, from ${after.file}` : ''}`,
 });
 
 export const picture = definePlace({

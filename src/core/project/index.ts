@@ -4,6 +4,7 @@ export {
   productSchema,
   variantSchema,
   type Goods,
+  type KeptList,
   type Problem,
   type Product,
   type ProductKind,
@@ -11,7 +12,7 @@ export {
   type Variant,
 } from '../goods/about';
 export { pictureSchema, type Picture } from '../pictures/about';
-export { newProject, valueAt, withWishes, type Project } from './project';
+export { newKeptProject, newProject, valueAt, withWishes, type AnyList, type KeptProject, type Project } from './project';
 export {
   change,
   fold,
@@ -25,6 +26,7 @@ export {
   withNext,
   type Change,
   type Clash,
+  type KeptStory,
   type Log,
   type SetAt,
   type Stamp,
@@ -46,7 +48,7 @@ export {
   undo,
   versionsOf,
 } from './undo';
-export { currentVersion, documentOf, readChanges, readDecisions, readProject } from './read';
+export { currentVersion, documentOf, readChanges, readDecisions, readKeptChanges, readKeptProject, readProject } from './read';
 export { formerPosition, fromFormer, type FormerPosition } from './former';
 export { reanchor, type Anchor, type Anchoring } from './anchor';
 export { sameValue } from './same';

@@ -1,6 +1,7 @@
 import { given, type Address, type Misfit, type Value, type Wish } from '../places';
 import { sameValue } from './same';
-import { Draft, valueAt, type Project } from './project';
+import { Draft, valueAt, type AnyList, type Project } from './project';
+import { type Goods, type KeptList } from '../goods/about';
 
 /** What a change did at one place. What is undefined did not stand there. */
 export interface SetAt {
@@ -39,19 +40,22 @@ export interface Change {
 }
 
 /** A project as the way it came: its beginning, and everything that was done since. */
-export interface Log {
+export interface Log<List extends AnyList = Goods> {
   created: string;
-  base: Project;
+  base: Project<List>;
   changes: readonly Change[];
   /** What came through a door and could not stand where it wanted to. */
   misfits: readonly Misfit[];
 }
 
 /** A log with the project that it folds to. */
-export interface Story {
-  log: Log;
-  project: Project;
+export interface Story<List extends AnyList = Goods> {
+  log: Log<List>;
+  project: Project<List>;
 }
+
+/** The way that a project came, as who keeps it has it. */
+export type KeptStory = Story<KeptList>;
 
 /** When and under which id a change is made: the core has neither a clock nor chance of its own. */
 export interface Stamp {
@@ -59,7 +63,11 @@ export interface Stamp {
   at: string;
 }
 
-export const startStory = (base: Project, created: string, misfits: readonly Misfit[] = []): Story => ({
+export const startStory = <List extends AnyList>(
+  base: Project<List>,
+  created: string,
+  misfits: readonly Misfit[] = [],
+): Story<List> => ({
   log: { created, base, changes: [], misfits },
   project: base,
 });
@@ -67,22 +75,22 @@ export const startStory = (base: Project, created: string, misfits: readonly Mis
 const inOrder = (a: Change, b: Change) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /** Makes a change on a project. What takes something back does so only where that still stands as it was. */
-function make(draft: Draft, { sets, undoes }: Change): void {
+function make<List extends AnyList>(draft: Draft<List>, { sets, undoes }: Change): void {
   for (const { place, before, after } of sets)
     if (undoes === undefined || sameValue(valueAt(draft.project, place), before)) draft.fulfil({ place, value: after });
 }
 
 /** The project that a beginning and changes come to. */
-export function fold(base: Project, changes: readonly Change[]): Project {
+export function fold<List extends AnyList>(base: Project<List>, changes: readonly Change[]): Project<List> {
   const draft = new Draft(base);
   for (const one of changes) make(draft, one);
   return draft.project;
 }
 
-export const tellStory = (log: Log): Story => ({ log, project: fold(log.base, log.changes) });
+export const tellStory = <List extends AnyList>(log: Log<List>): Story<List> => ({ log, project: fold(log.base, log.changes) });
 
 /** The project as it was right after a change, or where a version stands. */
-export function projectAt({ log }: Story, id: string): Project | null {
+export function projectAt<List extends AnyList>({ log }: Story<List>, id: string): Project<List> | null {
   const named = log.changes.find((one) => one.id === id);
   const of = named?.version?.of ?? id;
   if (of === '') return log.base;
@@ -97,13 +105,13 @@ function after(last: string | undefined, at: string): string {
   return Number.isNaN(next) ? at : new Date(next).toISOString();
 }
 
-export function withNext({ log, project }: Story, change: Change): Story {
+export function withNext<List extends AnyList>({ log, project }: Story<List>, change: Change): Story<List> {
   const stamped = { ...change, at: after(log.changes.at(-1)?.at, change.at) };
   return { log: { ...log, changes: [...log.changes, stamped] }, project: fold(project, [stamped]) };
 }
 
 /** The sets that wishes come to. What stands there already is no change. */
-export function setsFor(project: Project, wishes: readonly Wish[], standing?: Standing): SetAt[] {
+export function setsFor(project: Project<AnyList>, wishes: readonly Wish[], standing?: Standing): SetAt[] {
   const last = new Map(wishes.map((wish) => [wish.place, wish.value]));
   return [...last].flatMap(([place, value]): SetAt[] => {
     const before = valueAt(project, place);
@@ -114,7 +122,13 @@ export function setsFor(project: Project, wishes: readonly Wish[], standing?: St
 }
 
 /** Makes a change. One that changes nothing leaves no trace. */
-export function change(story: Story, label: string, wishes: readonly Wish[], { id, at }: Stamp, standing?: Standing): Story {
+export function change<List extends AnyList>(
+  story: Story<List>,
+  label: string,
+  wishes: readonly Wish[],
+  { id, at }: Stamp,
+  standing?: Standing,
+): Story<List> {
   const sets = setsFor(story.project, wishes, standing);
   return sets.length ? withNext(story, { id, at, label, sets }) : story;
 }
@@ -140,7 +154,10 @@ export interface Clash {
 }
 
 /** Takes in what another tab did, and says where both did something at one place. */
-export function takeIn(story: Story, theirs: readonly Change[]): { story: Story; clashes: Clash[] } {
+export function takeIn<List extends AnyList>(
+  story: Story<List>,
+  theirs: readonly Change[],
+): { story: Story<List>; clashes: Clash[] } {
   const { log } = story;
   const changes = merged(log.changes, theirs);
   if (changes === log.changes) return { story, clashes: [] };
@@ -160,7 +177,7 @@ export function takeIn(story: Story, theirs: readonly Change[]): { story: Story;
 }
 
 /** Brings a project to the state of another one, by wishes. */
-export function wishesTo(from: Project, to: Project): Wish[] {
+export function wishesTo<List extends AnyList>(from: Project<List>, to: Project<List>): Wish[] {
   const wishes: Wish[] = [];
   for (const { address } of [given.shopName, given.seed, given.brief, given.goods])
     wishes.push({ place: address, value: valueAt(to, address) });

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { type Goods } from '../goods/about';
+import { isKeptList, type Goods, type KeptList } from '../goods/about';
 import { pictureSchema } from '../pictures/about';
 import { given, parseAt, type Address, type Misfit, type Value } from '../places';
 import { fail, ok, type Result } from '../result';
 import { fromFormer } from './former';
 import { tellStory, type Change, type SetAt, type Story } from './log';
-import { type Project } from './project';
+import { type AnyList, type Project } from './project';
 
 /** Version of project files that this Arcatum writes. */
 export const currentVersion = 3;
@@ -99,8 +99,16 @@ const steps: Record<number, Step> = {
   }),
 };
 
+/** What a file has of its lists: all of each. Where something is kept in another browser can't be looked at here. */
+const isWhole = (list: AnyList): list is Goods => !isKeptList(list);
+
 /** Reads a project document of any version. Says what is wrong where it can't; what can't stand where it wants to is set aside. */
-export function readProject(document: unknown): Result<Story> {
+export const readProject = (document: unknown): Result<Story> => readDocument(document, isWhole);
+
+/** Reads a document of which lists are kept apart. */
+export const readKeptProject = (document: unknown): Result<Story<KeptList>> => readDocument(document, isKeptList);
+
+function readDocument<List extends AnyList>(document: unknown, isOne: (list: AnyList) => list is List): Result<Story<List>> {
   const head = z.looseObject({ format: z.literal('arcatum-project'), version: z.number().int() }).safeParse(document);
   if (!head.success) return fail('This is not an Arcatum project. Choose a file that was saved with “Export project”.');
   let doc: Record<string, unknown> = head.data;
@@ -118,10 +126,11 @@ export function readProject(document: unknown): Result<Story> {
   }
   const { id, created, base, changes, misfits } = parsed.data;
   const goods = parseAt(given.goods.address, base.goods);
-  if (!goods.ok) return fail('The project file is damaged at “base/goods”. Open an earlier copy of it.');
+  if (!goods.ok || !isOne(goods.value as AnyList))
+    return fail('The project file is damaged at “base/goods”. Open an earlier copy of it.');
   const read = readDecisions(base.decisions.map(({ place, value }) => [place, value]));
-  const project: Project = { id, ...base, goods: goods.value as Goods, decisions: read.decisions };
-  const told = readChanges(changes);
+  const project: Project<List> = { id, ...base, goods: goods.value as List, decisions: read.decisions };
+  const told = readTold(changes, isOne);
   return ok(
     tellStory({
       created,
@@ -133,7 +142,17 @@ export function readProject(document: unknown): Result<Story> {
 }
 
 /** Changes that came through a door. A set that can't stand where it wants to leaves its change and is set aside. */
-export function readChanges(told: readonly unknown[]): { changes: Change[]; misfits: Misfit[] } {
+export const readChanges = (told: readonly unknown[]): ToldChanges => readTold(told, isWhole);
+
+/** The same where lists are kept apart. */
+export const readKeptChanges = (told: readonly unknown[]): ToldChanges => readTold(told, isKeptList);
+
+interface ToldChanges {
+  changes: Change[];
+  misfits: Misfit[];
+}
+
+function readTold(told: readonly unknown[], isOne: (list: AnyList) => boolean): ToldChanges {
   const changes: Change[] = [];
   const misfits: Misfit[] = [];
   const seen = new Set<string>();
@@ -147,11 +166,12 @@ export function readChanges(told: readonly unknown[]): { changes: Change[]; misf
     changes.push({
       ...rest,
       sets: sets.flatMap(({ place, before, after, stood }): SetAt[] => {
-        const was = before === left.get(place) ? { value: before as Value | undefined } : parsedOr(place, before, misfits, false);
-        const is = parsedOr(place, after, misfits, true);
+        const was =
+          before === left.get(place) ? { value: before as Value | undefined } : parsedOr(place, before, misfits, false, isOne);
+        const is = parsedOr(place, after, misfits, true, isOne);
         if (!was || !is) return [];
         left.set(place, is.value);
-        const told = stood === undefined ? undefined : parsedOr(place, stood, misfits, false)?.value;
+        const told = stood === undefined ? undefined : parsedOr(place, stood, misfits, false, isOne)?.value;
         return [{ place, before: was.value, after: is.value, ...(told === undefined ? {} : { stood: told }) }];
       }),
       ...(undoes === undefined ? {} : { undoes }),
@@ -162,16 +182,24 @@ export function readChanges(told: readonly unknown[]): { changes: Change[]; misf
   return { changes, misfits };
 }
 
-function parsedOr(place: Address, value: unknown, misfits: Misfit[], told: boolean): { value: Value | undefined } | null {
+function parsedOr(
+  place: Address,
+  value: unknown,
+  misfits: Misfit[],
+  told: boolean,
+  isOne: (list: AnyList) => boolean,
+): { value: Value | undefined } | null {
   if (value === undefined) return { value: undefined };
   const parsed = parseAt(place, value);
-  if (parsed.ok) return { value: parsed.value };
-  if (told) misfits.push({ place, value: jsonOf(value), because: parsed.because });
+  const isElsewhere = parsed.ok && place === given.goods.address && !isOne(parsed.value as AnyList);
+  if (parsed.ok && !isElsewhere) return { value: parsed.value };
+  const because = parsed.ok ? 'This list of goods is kept somewhere else.' : parsed.because;
+  if (told) misfits.push({ place, value: jsonOf(value), because });
   return null;
 }
 
 /** A project's document, to be written as JSON. */
-export function documentOf({ log }: Story): Record<string, unknown> {
+export function documentOf({ log }: Pick<Story<AnyList>, 'log'>): Record<string, unknown> {
   const { id, name, seed, brief, goods, pictures, decisions } = log.base;
   return {
     format: 'arcatum-project',

@@ -2,7 +2,7 @@ import { locate, planPlaces, sayAt, type Address, type Names } from '../places';
 import { fail, ok, type Result } from '../result';
 import { change, projectAt, wishesTo, withNext, type Change, type SetAt, type Stamp, type Story, type VersionName } from './log';
 import { sameValue } from './same';
-import { valueAt } from './project';
+import { valueAt, type AnyList } from './project';
 
 /** The changes that were taken back and not done again. An undo that is itself taken back counts no more. */
 export function takenBack(changes: readonly Change[]): ReadonlySet<string> {
@@ -26,13 +26,13 @@ const undoing = (undone: Change, { id, at }: Stamp): Change => ({
 });
 
 /** What Undo would take back: the last thing that was done and still stands. */
-export function nextUndo({ log }: Story): Change | null {
+export function nextUndo({ log }: Story<AnyList>): Change | null {
   const gone = takenBack(log.changes);
   return log.changes.findLast((one) => one.undoes === undefined && !one.version && !gone.has(one.id)) ?? null;
 }
 
 /** What Redo would do again: what was taken back last, as long as nothing was done since. */
-export function nextRedo({ log }: Story): Change | null {
+export function nextRedo({ log }: Story<AnyList>): Change | null {
   const gone = takenBack(log.changes);
   for (let i = log.changes.length - 1; i >= 0; i--) {
     const one = log.changes[i];
@@ -44,12 +44,12 @@ export function nextRedo({ log }: Story): Change | null {
   return null;
 }
 
-export function undo(story: Story, stamp: Stamp): Story {
+export function undo<List extends AnyList>(story: Story<List>, stamp: Stamp): Story<List> {
   const last = nextUndo(story);
   return last ? withNext(story, undoing(last, stamp)) : story;
 }
 
-export function redo(story: Story, stamp: Stamp): Story {
+export function redo<List extends AnyList>(story: Story<List>, stamp: Stamp): Story<List> {
   const last = nextRedo(story);
   return last ? withNext(story, undoing(last, stamp)) : story;
 }
@@ -67,7 +67,7 @@ function restsOn(place: Address, ground: SetAt): boolean {
 }
 
 /** The first later change that stands on one and so keeps it from leaving the middle, with the place at which it does; null where none does. */
-export function standsOn({ log, project }: Story, one: Change): { change: Change; place: Address } | null {
+export function standsOn({ log, project }: Story<AnyList>, one: Change): { change: Change; place: Address } | null {
   const at = log.changes.indexOf(one);
   const gone = takenBack(log.changes);
   for (const later of log.changes.slice(at + 1)) {
@@ -83,7 +83,12 @@ export function standsOn({ log, project }: Story, one: Change): { change: Change
 }
 
 /** Takes a change out of wherever it stands, or says what was built on it. */
-export function takeOut(story: Story, id: string, stamp: Stamp, names: Partial<Names> = {}): Result<Story> {
+export function takeOut<List extends AnyList>(
+  story: Story<List>,
+  id: string,
+  stamp: Stamp,
+  names: Partial<Names> = {},
+): Result<Story<List>> {
   const one = story.log.changes.find((candidate) => candidate.id === id);
   if (!one) return fail('There is no such step.');
   if (takenBack(story.log.changes).has(id)) return fail('It is taken back already.');
@@ -97,17 +102,17 @@ export function takeOut(story: Story, id: string, stamp: Stamp, names: Partial<N
 }
 
 /** Names the present position, so that one can go back to it. */
-export const nameVersion = (story: Story, version: VersionName, { id, at }: Stamp): Story =>
+export const nameVersion = <List extends AnyList>(story: Story<List>, version: VersionName, { id, at }: Stamp): Story<List> =>
   withNext(story, { id, at, label: version.name, sets: [], version });
 
 /** The named positions, newest first. Those whose naming was taken back aren't among them. */
-export function versionsOf({ log }: Story): Change[] {
+export function versionsOf({ log }: Story<AnyList>): Change[] {
   const gone = takenBack(log.changes);
   return log.changes.filter((one) => one.version && !gone.has(one.id)).reverse();
 }
 
 /** Goes back to how all was right after a change. It is a change like any other, and can be taken back. */
-export function goBackTo(story: Story, id: string, stamp: Stamp): Result<Story> {
+export function goBackTo<List extends AnyList>(story: Story<List>, id: string, stamp: Stamp): Result<Story<List>> {
   const then = projectAt(story, id);
   const named = story.log.changes.find((one) => one.id === id);
   if (!then) return fail('This version is no longer in the log.');

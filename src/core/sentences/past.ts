@@ -1,9 +1,9 @@
 import { type Names } from '../places';
-import { nextRedo, sayChange, takenBack, versionsOf, type Story } from '../project';
+import { nextRedo, sayChange, takenBack, versionsOf, type AnyList, type Story } from '../project';
 import { type Past } from './about';
 
 /** What a project's log says that sentences can speak of. */
-export function pastOf(story: Story, names: Partial<Names>): Past {
+export function pastOf(story: Story<AnyList>, names: Partial<Names>): Past {
   const gone = takenBack(story.log.changes);
   const standing = story.log.changes.filter((one) => one.undoes === undefined && !one.version && !gone.has(one.id));
   const redo = nextRedo(story);

@@ -4,7 +4,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { pastOf, longestSentence, type Reading, type Understood } from '@/core/sentences/page';
 import { type Names } from '@/core/places';
-import { type Story } from '@/core/project';
+import { type KeptStory } from '@/core/project';
 import { type ShopWorker } from '@/workers/client';
 import { TextButton } from '../parts';
 import { tokens } from '../theme';
@@ -71,7 +71,7 @@ const Answer = styled.div<{ $above: boolean }>`
 
 /** What a sentence was understood as, and what is done with it. */
 export interface Saying {
-  story: Story;
+  story: KeptStory;
   names: Partial<Names>;
   /** Does a reading; gives a sentence where it could not. */
   onFulfil: (reading: Reading, paths: Readonly<Record<string, string>>) => string;

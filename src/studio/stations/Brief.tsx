@@ -6,7 +6,7 @@ import { isJudged, shopLanguage } from '@/core/brief/page';
 import { decodeText } from '@/core/goods/page';
 import { isLanguage } from '@/core/phrases/about';
 import { correctionOf, areaOf, given, longestBrief, propose, set, type Wish } from '@/core/places';
-import { type Project } from '@/core/project';
+import { type KeptProject } from '@/core/project';
 import { Head, Notice, Row, SheetBody } from '../parts';
 import { OpenFile } from '../OpenFile';
 import { withMoves } from '../moves';
@@ -33,9 +33,9 @@ function ofLanguage({ spoken, language }: Reading): string {
 }
 
 /** Whether a shop stands on the brief by now: then a change of it is shown before it is done. */
-const isSettled = (project: Project): boolean =>
+const isSettled = (project: KeptProject): boolean =>
   project.brief.trim() !== '' &&
-  (project.goods.products.length > 0 ||
+  (project.goods.counts.products > 0 ||
     [...project.decisions.keys()].some((place) => !['asked', 'reading'].includes(areaOf(place))));
 
 /** The letter: the brief as text, the next question, and what was understood. */

@@ -1,10 +1,9 @@
 'use client';
 
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { DropZone, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { decidedGoods, inDigits, mostBytes } from '@/core/goods/page';
-import { Decided, lookPlaces, productHidden } from '@/core/places';
+import { mostBytes } from '@/core/goods/page';
 import { OpenFile, type OpenedFile } from '../OpenFile';
 import { Button, Field, Notice, overAll, QuietButton, Row, Soft, Tab, TextButton } from '../parts';
 import { AddProduct } from './goods/AddProduct';
@@ -19,6 +18,8 @@ import { draggedPicture, Unplaced } from './goods/Unplaced';
 import { Shelves } from './goods/Shelves';
 import { TakeAway } from './goods/TakeAway';
 import { useList } from './goods/useList';
+import { productAt, useProduct } from './goods/useProduct';
+import { useAsked } from '../useAsked';
 import { narrow, tokens } from '../theme';
 import { ProductDetail } from './ProductDetail';
 import { ProductTable } from './ProductTable';
@@ -120,9 +121,8 @@ const isPicture = ({ name, type }: { name: string; type: string }): boolean =>
 
 /** The goods as a table, the list as it came, what the list asks, and the product at hand. */
 export function GoodsStation({ state, shop }: StationProps) {
-  // A long list is drawn in slices: the page answers meanwhile.
-  const project = useDeferredValue(state.project);
-  const { goods, decisions } = project;
+  const { project } = state;
+  const { goods } = project;
   const [pasting, setPasting] = useState(false);
   const [pasted, setPasted] = useState('');
   const [find, setFind] = useState('');
@@ -132,34 +132,23 @@ export function GoodsStation({ state, shop }: StationProps) {
   const [row, setRow] = useState<SheetAt | null>(null);
   const rules = shop.summary?.rules;
   const moneyKnown = shop.summary?.moneyKnown ?? true;
+  const list = useList(state, shop);
+  const atHand = useProduct({ state, shop }, selected);
+  const current = atHand?.product ?? null;
+  /** What is at the side may be on its way. */
+  const isOpening = selected !== null && atHand === null;
+  const names = useAsked(shop, 'unplaced', {});
+  const unplaced = useMemo(() => {
+    const wanted = new Set(names);
+    return project.pictures.filter(({ name }) => wanted.has(name));
+  }, [names, project.pictures]);
+  const isEmpty = !goods.file && (shop.summary ? shop.summary.products === 0 : goods.counts.products === 0);
 
-  const products = useMemo(
-    () => decidedGoods(goods.products, new Decided(decisions), goods.digits, rules?.digits ?? goods.digits, moneyKnown).products,
-    [goods, decisions, rules?.digits, moneyKnown],
-  );
-  const list = useList(state, shop, products);
-  const current = products.find((product) => product.id === selected);
-  const placed = useMemo(() => {
-    const names = new Set<string>();
-    for (const { pictures, variants } of products) {
-      for (const name of pictures) names.add(name.toLowerCase());
-      for (const { picture } of variants) if (picture) names.add(picture.toLowerCase());
-    }
-    return names;
-  }, [products]);
-  const logo = new Decided(decisions).get(lookPlaces.logo);
-  const unplaced = project.pictures.filter(({ name }) => !placed.has(name.toLowerCase()) && name !== logo);
-  const former = useMemo(() => {
-    if (!goods.former.length) return [];
-    const there = new Set(products.map(({ id }) => id));
-    // What is put back stands in the shop's own money.
-    return inDigits(goods.former, goods.digits, rules?.digits ?? goods.digits).filter(({ id }) => !there.has(id));
-  }, [goods.former, goods.digits, products, rules?.digits]);
-
-  const hidden = useMemo(() => {
-    const ids = new Set(new Decided(decisions).all(productHidden).flatMap(({ parts: [id], value }) => (value ? [id] : [])));
-    return ids.size ? goods.products.filter(({ id }) => ids.has(id)) : [];
-  }, [goods.products, decisions]);
+  const put = async (id: string, pictures: string[]) => {
+    const product = await productAt({ state, shop }, id);
+    const label = pictures.length === 1 ? 'Put a picture on a product' : 'Put pictures on a product';
+    if (product) state.decide(putOn(product, pictures), label);
+  };
 
   const take = async (name: string, bytes: Uint8Array, beside?: OpenedFile[]) => {
     if (!(await list.take(name, bytes, beside))) return;
@@ -186,16 +175,19 @@ export function GoodsStation({ state, shop }: StationProps) {
       <AddProduct
         state={state}
         rules={rules}
-        ids={new Set([...products, ...goods.products, ...goods.former].map(({ id }) => id))}
+        worker={shop.worker}
         onDone={(product) => {
           setAdding(false);
           if (product) setSelected(product.id);
         }}
       />
+    ) : isOpening ? (
+      <p role="status">Opening it …</p>
     ) : current && rules ? (
       <ProductDetail
         key={current.id}
         product={current}
+        isOwn={atHand?.isOwn ?? false}
         state={state}
         rules={rules}
         worker={shop.worker}
@@ -207,7 +199,6 @@ export function GoodsStation({ state, shop }: StationProps) {
         key={`${row.sheet} ${row.row.row} ${row.row.cells.join('\u0000')}`}
         at={row}
         columns={goods.report?.columns ?? []}
-        problems={goods.problems}
         onSay={(wishes, label) => {
           void list.sayOfList(wishes, label).then(() => setRow(null));
         }}
@@ -215,14 +206,14 @@ export function GoodsStation({ state, shop }: StationProps) {
       />
     ) : (
       <>
-        {unplaced.length ? <Unplaced pictures={unplaced} products={products} state={state} /> : null}
+        {unplaced.length ? <Unplaced pictures={unplaced} shop={shop} find={find} onPut={put} /> : null}
         {goods.file ? (
           <ListReport goods={goods} moneyKnown={moneyKnown} onSay={(wishes, label) => void list.sayOfList(wishes, label)} />
         ) : null}
-        <Shelves state={state} shop={shop} products={products} />
-        <Former state={state} former={former} hidden={hidden} />
+        <Shelves state={state} shop={shop} />
+        <Former state={state} shop={shop} />
         <Pictures state={state} shop={shop} />
-        {products.length ? <TakeAway shop={shop} /> : null}
+        {isEmpty ? null : <TakeAway shop={shop} />}
       </>
     );
 
@@ -232,7 +223,7 @@ export function GoodsStation({ state, shop }: StationProps) {
       getDropOperation={(types) => (types.has(draggedPicture) ? 'cancel' : 'copy')}
       onDrop={(event) => void takeDropped(event.items)}
     >
-      <Hall aria-busy={project !== state.project}>
+      <Hall aria-busy={!shop.settled}>
         <Tools>
           <Row>
             <h1>Goods</h1>
@@ -299,7 +290,7 @@ export function GoodsStation({ state, shop }: StationProps) {
             onTake={(givenUp) => void list.accept(givenUp)}
             onLeave={list.leave}
           />
-        ) : products.length === 0 && !adding && !goods.file ? (
+        ) : isEmpty && !adding ? (
           <Empty>
             <h2>No goods yet</h2>
             <p>
@@ -327,9 +318,7 @@ export function GoodsStation({ state, shop }: StationProps) {
               />
             ) : (
               <ProductTable
-                products={products}
-                pictures={project.pictures}
-                rules={rules}
+                shop={shop}
                 find={find}
                 onFind={setFind}
                 selected={selected}
@@ -337,14 +326,11 @@ export function GoodsStation({ state, shop }: StationProps) {
                   setAdding(false);
                   setSelected(id);
                 }}
-                onPicture={(id, names) => {
-                  const product = products.find((one) => one.id === id);
-                  if (product) state.decide(putOn(product, names), 'Put a picture on a product');
-                }}
+                onPicture={(id, pictures) => void put(id, pictures)}
               />
             )}
             <Side
-              key={adding ? 'adding' : current ? current.id : row && view === 'list' ? `row ${row.row.row}` : 'list'}
+              key={adding ? 'adding' : selected ? selected : row && view === 'list' ? `row ${row.row.row}` : 'list'}
               aria-label={adding ? 'A product by hand' : current ? current.title : 'The list'}
               data-open={adding || current || (row && view === 'list') ? '' : undefined}
             >

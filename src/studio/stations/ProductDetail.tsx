@@ -52,6 +52,7 @@ const kinds = productKindSchema.options.map((id) => ({ id, name: followingsSay[i
 /** One product: every field is changed where it stands, and each change is a decision that outlives the next list. */
 export function ProductDetail({
   product,
+  isOwn,
   state,
   rules,
   worker,
@@ -59,6 +60,8 @@ export function ProductDetail({
   onClose,
 }: {
   product: Product;
+  /** Whether it was put in by hand, and no list has it. */
+  isOwn: boolean;
   state: ProjectState;
   rules: TillRules;
   worker: ShopWorker | null;
@@ -67,7 +70,6 @@ export function ProductDetail({
   onClose: () => void;
 }) {
   const decided = new Decided(state.project.decisions);
-  const isOwn = decided.has(ownProduct(product.id)) && !state.project.goods.products.some(({ id }) => id === product.id);
   const own = isOwn ? decided.get(ownProduct(product.id)) : undefined;
   const mine = [
     ...Object.values(productPlaces).map((place): Place => place(product.id)),

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import {
   Cell,
   Collection,
@@ -16,13 +16,13 @@ import {
   type SortDescriptor,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { isForSale, priceRange, stockOf, type PriceRange } from '@/core/goods/page';
-import { type Picture, type Product } from '@/core/project';
 import { formatMoney } from '@/core/till/page';
-import { type TillRules } from '@/core/till';
+import { goodsOrders, type GoodsOrder } from '@/workers/protocol';
 import { Field } from '../parts';
 import { narrow, tokens } from '../theme';
+import { useAsked } from '../useAsked';
 import { useNarrow } from '../useNarrow';
+import { type ShopState } from '../useShop';
 import { draggedPicture } from './goods/Unplaced';
 
 const Grid = styled.div`
@@ -97,9 +97,7 @@ const Grid = styled.div`
 `;
 
 interface TableProps {
-  products: readonly Product[];
-  pictures: readonly Picture[];
-  rules: TillRules | undefined;
+  shop: ShopState;
   find: string;
   onFind: (find: string) => void;
   selected: string | null;
@@ -108,48 +106,25 @@ interface TableProps {
   onPicture: (id: string, names: string[]) => void;
 }
 
-interface Line {
-  id: string;
-  product: Product;
-  range: PriceRange | null;
-  stock: number | null;
-}
-
 /** As many rows as are in sight are taken first, and more whenever the end is reached: a collection of thousands would hold up the page. */
 const inSight = 16;
 const step = 48;
 /** More than these are found by searching. */
 const mostShown = 1000;
 
-const lineOf = (product: Product): Line => ({ id: product.id, product, range: priceRange(product), stock: stockOf(product) });
+const nothing = { rows: [], found: 0 };
 
-/** The list as a table: as many rows as were scrolled to, of which only those in sight are drawn. */
-export function ProductTable({ products, pictures, rules, find, onFind, selected, onSelect, onPicture }: TableProps) {
+const isOrder = (column: unknown): column is GoodsOrder => goodsOrders.some((one) => one === column);
+
+/** The goods as a table: the worker finds and sorts them, and gives as many rows as were scrolled to; those in sight are drawn. */
+export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
-  const pictured = useMemo(() => new Set(pictures.map((picture) => picture.name.toLowerCase())), [pictures]);
   // Another search or order is shown from its beginning.
-  const [rows, setRows] = useState(inSight);
-  const { lines, found } = useMemo(() => {
-    const wanted = find.trim().toLowerCase();
-    const among = wanted
-      ? products.filter((product) =>
-          `${product.title} ${product.categories.join(' ')} ${product.variants.map((v) => v.sku).join(' ')}`
-            .toLowerCase()
-            .includes(wanted),
-        )
-      : products;
-    const by: Record<string, (a: Line, b: Line) => number> = {
-      title: (a, b) => a.product.title.localeCompare(b.product.title),
-      price: (a, b) => (a.range?.low ?? Infinity) - (b.range?.low ?? Infinity),
-      stock: (a, b) => (a.stock ?? Infinity) - (b.stock ?? Infinity),
-      variants: (a, b) => a.product.variants.length - b.product.variants.length,
-    };
-    const compare = by[String(sort.column)];
-    const all = (compare ? among : among.slice(0, mostShown)).map(lineOf);
-    if (compare) all.sort((a, b) => (sort.direction === 'descending' ? -compare(a, b) : compare(a, b)));
-    return { lines: all.slice(0, mostShown), found: among.length };
-  }, [products, find, sort]);
-  const shown = useMemo(() => lines.slice(0, rows), [lines, rows]);
+  const [count, setCount] = useState(inSight);
+  const order = isOrder(sort.column) ? sort.column : 'list';
+  const answer = useAsked(shop, 'goods', { find, order, isDown: sort.direction === 'descending', count });
+  const { rows, found } = answer ?? nothing;
+  const rules = shop.summary?.rules;
   const { dragAndDropHooks } = useDragAndDrop({
     getDropOperation: (target, types) =>
       target.type === 'item' && target.dropPosition === 'on' && types.has(draggedPicture) ? 'copy' : 'cancel',
@@ -171,7 +146,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
           label="Find in the list"
           value={find}
           onChange={(text) => {
-            setRows(inSight);
+            setCount(inSight);
             onFind(text);
           }}
         />
@@ -192,7 +167,7 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
             dragAndDropHooks={dragAndDropHooks}
             sortDescriptor={sort}
             onSortChange={(order) => {
-              setRows(inSight);
+              setCount(inSight);
               setSort(order);
             }}
           >
@@ -217,27 +192,33 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                 Stock
               </Column>
             </TableHeader>
-            <TableBody renderEmptyState={() => <p style={{ padding: 24 }}>Nothing in the list has “{find}” in it.</p>}>
-              <Collection items={shown} dependencies={[rules, pictured, isWide]}>
-                {({ id, product, range, stock }) => (
-                  <TableRow id={id} textValue={product.title}>
+            <TableBody
+              renderEmptyState={() => (
+                <p style={{ padding: 24 }}>
+                  {!answer ? 'Opening the list …' : find ? `Nothing in the list has “${find}” in it.` : 'Nothing is sold yet.'}
+                </p>
+              )}
+            >
+              <Collection items={rows} dependencies={[rules, isWide]}>
+                {({ id, title, categories, variants, range, stock, isForSale, asksStock, hasPicture }) => (
+                  <TableRow id={id} textValue={title}>
                     <Cell>
-                      <PictureDot has={product.pictures.some((name) => pictured.has(name.toLowerCase()))} />
-                      <span className="cut">{product.title}</span>
+                      <PictureDot has={hasPicture} />
+                      <span className="cut">{title}</span>
                     </Cell>
                     {isWide ? (
                       <Cell>
-                        <span className="cut">{product.categories.join(', ')}</span>
+                        <span className="cut">{categories.join(', ')}</span>
                       </Cell>
                     ) : null}
                     {isWide ? (
                       <Cell>
-                        <span className="end">{product.variants.length}</span>
+                        <span className="end">{variants}</span>
                       </Cell>
                     ) : null}
                     <Cell>
                       <span className="end">
-                        {!range || !product.variants.some(isForSale)
+                        {!range || !isForSale
                           ? 'not sold yet'
                           : range.low === range.high
                             ? money(range.low)
@@ -247,14 +228,14 @@ export function ProductTable({ products, pictures, rules, find, onFind, selected
                       </span>
                     </Cell>
                     <Cell>
-                      <span className="end">
-                        {product.variants.some(({ asks }) => asks.includes('stock')) ? 'not said' : (stock ?? 'not counted')}
-                      </span>
+                      <span className="end">{asksStock ? 'not said' : (stock ?? 'not counted')}</span>
                     </Cell>
                   </TableRow>
                 )}
               </Collection>
-              {shown.length < lines.length ? <TableLoadMoreItem onLoadMore={() => setRows(rows + step)} /> : null}
+              {rows.length < Math.min(found, mostShown) ? (
+                <TableLoadMoreItem onLoadMore={() => setCount(Math.min(mostShown, count + step))} />
+              ) : null}
             </TableBody>
           </Table>
         </Virtualizer>

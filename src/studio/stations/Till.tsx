@@ -1,14 +1,13 @@
 'use client';
 
-import { useMemo, type ComponentType } from 'react';
+import { type ComponentType } from 'react';
 import styled from 'styled-components';
-import { decidedGoods, priceListOf } from '@/core/goods/page';
-import { Decided } from '@/core/places';
 import { type RuleId } from '@/core/till';
 import { Head, SheetBody } from '../parts';
 import { narrow, tokens } from '../theme';
 import { type StationProps } from './station';
-import { PretendBuyer, TypicalBuyers } from './till/Buyers';
+import { useAsked } from '../useAsked';
+import { PretendBuyer, today, TypicalBuyers } from './till/Buyers';
 import { Delivery } from './till/Delivery';
 import { Discounts } from './till/Discounts';
 import { Invoices } from './till/Invoices';
@@ -47,8 +46,7 @@ const Split = styled.div`
   }
 `;
 
-/** Products that are listed by name where a discount chooses among them; longer catalogues have shelves. */
-const mostListed = 2000;
+const nothingYet = { products: [], shelves: [] };
 
 /** Where each rule is set, from the top down; letters are written at “Orders”. A rule without its field is red. */
 const fields: Record<RuleId, ComponentType<FieldProps> | null> = {
@@ -69,21 +67,7 @@ const fields: Record<RuleId, ComponentType<FieldProps> | null> = {
 /** The till: its rules as sentences, and beside them what buyers pay by them. */
 export function TillStation({ state, shop }: StationProps) {
   const rules = shop.summary?.rules;
-  const { goods, decisions } = state.project;
-  const moneyKnown = shop.summary?.moneyKnown ?? true;
-  const digits = rules?.digits ?? goods.digits;
-  const products = useMemo(
-    () => decidedGoods(goods.products, new Decided(decisions), goods.digits, digits, moneyKnown).products,
-    [goods, decisions, digits, moneyKnown],
-  );
-  const list = useMemo(() => [...priceListOf(products).values()], [products]);
-  const sold = useMemo(
-    () => ({
-      products: products.slice(0, mostListed).map(({ id, title }) => ({ id, name: title })),
-      shelves: [...new Set(products.flatMap(({ categories }) => categories))].map((name) => ({ id: name, name })),
-    }),
-    [products],
-  );
+  const sold = useAsked(shop, 'sold', { today: today() });
   if (!rules) return <SheetBody role="status">Opening the till …</SheetBody>;
   return (
     <Split key={state.project.id}>
@@ -97,7 +81,7 @@ export function TillStation({ state, shop }: StationProps) {
               key={i}
               state={state}
               rules={rules}
-              sold={sold}
+              sold={sold ?? nothingYet}
               saidOfPrices={shop.summary?.saidOfPrices ?? []}
               saidOfDelivery={shop.summary?.saidOfDelivery ?? []}
             />
@@ -105,8 +89,8 @@ export function TillStation({ state, shop }: StationProps) {
         )}
       </div>
       <aside aria-label="What buyers pay">
-        <TypicalBuyers rules={rules} list={list} />
-        <PretendBuyer rules={rules} list={list} />
+        {sold ? <TypicalBuyers sold={sold} /> : null}
+        {sold ? <PretendBuyer sold={sold} /> : null}
       </aside>
     </Split>
   );

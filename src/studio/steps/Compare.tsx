@@ -114,10 +114,7 @@ export function Compare({ state, shop, names, step, startPath, onClose }: Compar
   useEffect(() => {
     if (!worker || !then) return;
     let stale = false;
-    const goods = (of: typeof now) => (of.goods === now.goods ? null : of.goods);
-    void worker
-      .ask('sideBySide', { before: { ...then, goods: goods(then) }, after: { ...now, goods: null }, path })
-      .then((found) => (stale ? undefined : setPages(found)));
+    void worker.ask('sideBySide', { before: then, after: now, path }).then((found) => (stale ? undefined : setPages(found)));
     return () => {
       stale = true;
     };

@@ -1,10 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { typedChoices, newProduct, parsePrice } from '@/core/goods/page';
+import { typedChoices, parsePrice } from '@/core/goods/page';
 import { ownProduct, set } from '@/core/places';
 import { type Product } from '@/core/project';
 import { type TillRules } from '@/core/till';
+import { type ShopWorker } from '@/workers/client';
 import { Button, Field, Row, Soft, TextButton } from '../../parts';
 import { type ProjectState } from '../../useProject';
 
@@ -12,13 +13,12 @@ import { type ProjectState } from '../../useProject';
 export function AddProduct({
   state,
   rules,
-  ids,
+  worker,
   onDone,
 }: {
   state: ProjectState;
   rules: TillRules;
-  /** The names of the goods that there are. */
-  ids: ReadonlySet<string>;
+  worker: ShopWorker | null;
   onDone: (product: Product | null) => void;
 }) {
   const [title, setTitle] = useState('');
@@ -36,11 +36,11 @@ export function AddProduct({
     option: choices.length > 1 && !option.trim() ? 'Say what is chosen, such as “Size”.' : '',
     values: option.trim() && choices.length < 2 ? 'Write at least two, parted by commas.' : '',
   };
-  const add = () => {
+  const add = async () => {
     setTried(true);
-    if (Object.values(wrong).some(Boolean)) return;
-    const product = newProduct(
-      {
+    if (!worker || Object.values(wrong).some(Boolean)) return;
+    const product = await worker.ask('newProduct', {
+      typed: {
         title: title.trim(),
         description: description.trim(),
         categories: shelves.split(',').flatMap((name) => name.trim() || []),
@@ -48,8 +48,7 @@ export function AddProduct({
         choices,
         price: amount?.ok ? amount.value : null,
       },
-      ids,
-    );
+    });
     state.decide(set(ownProduct(product.id), product), 'Add a product by hand');
     onDone(product);
   };
@@ -60,7 +59,7 @@ export function AddProduct({
       style={{ display: 'grid', gap: 12 }}
       onSubmit={(event) => {
         event.preventDefault();
-        add();
+        void add();
       }}
     >
       <h2>A product by hand</h2>

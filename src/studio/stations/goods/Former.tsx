@@ -2,34 +2,30 @@
 
 import { useState } from 'react';
 import { ownProduct, productHidden, set } from '@/core/places';
-import { type Product } from '@/core/project';
 import { Field, QuietButton, Row, Soft, TextButton } from '../../parts';
-import { type ProjectState } from '../../useProject';
+import { useAsked } from '../../useAsked';
+import { type StationProps } from '../station';
 import { Lines } from './lines';
 
 const mostShown = 20;
 
 /** What stood on earlier lists, and what was taken out by hand: found here, and put back. */
-export function Former({
-  state,
-  former,
-  hidden,
-}: {
-  state: ProjectState;
-  former: readonly Product[];
-  /** On the list, and taken out of the shop. */
-  hidden: readonly Product[];
-}) {
+export function Former({ state, shop }: Pick<StationProps, 'state' | 'shop'>) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
-  const all = [...hidden, ...former];
-  if (!all.length) return null;
-  const isHidden = new Set(hidden);
-  const found = all.filter(({ title }) => title.toLowerCase().includes(find.trim().toLowerCase()));
+  const aside = useAsked(shop, 'aside', { find, count: mostShown });
+  if (!aside) return null;
+  const { former, hidden, found, rows } = aside;
+  if (!former && !hidden) return null;
   const said = [
-    former.length ? `${former.length === 1 ? 'One thing' : `${former.length} things`} that the list has no more` : '',
-    hidden.length ? `${hidden.length === 1 ? 'one' : hidden.length} that you took out` : '',
+    former ? `${former === 1 ? 'One thing' : `${former} things`} that the list has no more` : '',
+    hidden ? `${hidden === 1 ? 'one' : hidden} that you took out` : '',
   ].filter(Boolean);
+  const putBack = async ({ id, isHidden }: (typeof rows)[number]) => {
+    if (isHidden) return state.withdraw(productHidden(id));
+    const listed = await shop.worker?.ask('listed', { id });
+    if (listed?.former) state.decide(set(ownProduct(id), listed.former), 'Put a product back');
+  };
   return (
     <section aria-label="Set aside" style={{ display: 'grid', gap: 8, justifyItems: 'start' }}>
       <h3>Set aside</h3>
@@ -39,27 +35,20 @@ export function Former({
       </TextButton>
       {open ? (
         <>
-          {all.length > mostShown ? <Field label="Find among what is set aside" value={find} onChange={setFind} /> : null}
+          {former + hidden > mostShown ? <Field label="Find among what is set aside" value={find} onChange={setFind} /> : null}
           <Lines>
-            {found.slice(0, mostShown).map((product) => (
-              <li key={product.id}>
+            {rows.map((row) => (
+              <li key={row.id}>
                 <Row>
-                  <span style={{ marginRight: 'auto' }}>{product.title}</span>
-                  <QuietButton
-                    aria-label={`Put back ${product.title}`}
-                    onPress={() =>
-                      isHidden.has(product)
-                        ? state.withdraw(productHidden(product.id))
-                        : state.decide(set(ownProduct(product.id), product), 'Put a product back')
-                    }
-                  >
+                  <span style={{ marginRight: 'auto' }}>{row.title}</span>
+                  <QuietButton aria-label={`Put back ${row.title}`} onPress={() => void putBack(row)}>
                     Put back
                   </QuietButton>
                 </Row>
               </li>
             ))}
           </Lines>
-          {found.length > mostShown ? <Soft>and {found.length - mostShown} more: find narrows them.</Soft> : null}
+          {found > rows.length ? <Soft>and {found - rows.length} more: find narrows them.</Soft> : null}
         </>
       ) : null}
     </section>

@@ -1,10 +1,9 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { type ListColumn, type Problem } from '@/core/goods/about';
+import { type KeptList, type ListColumn, type Problem } from '@/core/goods/about';
 import { type Wish } from '@/core/places';
-import { type Goods } from '@/core/project';
 import { type ShopWorker } from '@/workers/client';
 import { type SheetRow } from '@/workers/protocol';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
@@ -151,7 +150,7 @@ export function ListGrid({
   onChoose,
   onSay,
 }: {
-  goods: Goods;
+  goods: KeptList;
   worker: ShopWorker | null;
   /** Grows when anything was done: a row may have been mended. */
   turn: number;
@@ -159,27 +158,20 @@ export function ListGrid({
   onChoose: (row: SheetAt) => void;
   onSay: (wishes: Wish[], label: string) => void;
 }) {
-  const { report, problems } = goods;
+  const { report, counts } = goods;
   const sheets = report?.sheets ?? [];
   const [name, setName] = useState<string | null>(null);
   const [only, setOnly] = useState(false);
   const [from, setFrom] = useState(0);
   const [wrong, setWrong] = useState('');
-  const [page, setPage] = useState<{ sheet: string; count: number; width: number; rows: SheetRow[] } | null>(null);
+  const [page, setPage] = useState<{ sheet: string; count: number; said: number; width: number; rows: SheetRow[] } | null>(null);
   const scroll = useRef<HTMLDivElement>(null);
   const sheet = name ?? sheets[0]?.name ?? '';
-  const said = useMemo(() => {
-    const found = new Map<number, Problem[]>();
-    for (const problem of problems)
-      if (problem.sheet === sheet && problem.row > 0) found.set(problem.row, [...(found.get(problem.row) ?? []), problem]);
-    return found;
-  }, [problems, sheet]);
-  const wanted = useMemo(() => (only ? [...said.keys()] : null), [only, said]);
 
   useEffect(() => {
     if (!worker || turn === 0) return;
     let stale = false;
-    worker.ask('sheetRows', { sheet, from, count: atATime, only: wanted }).then(
+    worker.ask('sheetRows', { sheet, from, count: atATime, only }).then(
       (found) => {
         if (stale) return;
         setWrong(found.ok ? '' : found.say);
@@ -190,7 +182,7 @@ export function ListGrid({
     return () => {
       stale = true;
     };
-  }, [worker, turn, sheet, from, wanted]);
+  }, [worker, turn, sheet, from, only]);
 
   const turnTo = (next: number) => {
     setFrom(next);
@@ -204,7 +196,7 @@ export function ListGrid({
   const head = sheets.find((one) => one.name === sheet)?.headerRow ?? null;
   const isUsed = sheets.find((one) => one.name === sheet)?.isUsed ?? true;
   const columns = isUsed ? (report?.columns ?? []) : [];
-  const left = problems.filter(({ kind }) => kind === 'left-out').length;
+  const left = counts.leftOut;
   const width = Math.max(page?.width ?? 0, columns.length);
   return (
     <Hall aria-label="The list as it came">
@@ -229,7 +221,7 @@ export function ListGrid({
               turnTo(0);
             }}
           />
-          Only rows with something to say ({said.size})
+          Only rows with something to say ({page?.said ?? 0})
         </label>
         {left ? (
           <QuietButton onPress={() => void takeLeftOut()}>
@@ -278,7 +270,6 @@ export function ListGrid({
                   row={row}
                   width={width}
                   columns={columns}
-                  notes={said.get(row.row) ?? []}
                   place={head === row.row ? 'head' : (head !== null && row.row < head) || !isUsed ? 'beside' : ''}
                   isChosen={chosen?.sheet === page.sheet && chosen.row.row === row.row}
                   onChoose={() => onChoose({ sheet: page.sheet, row })}
@@ -319,10 +310,9 @@ function Heading({
 }
 
 function Line({
-  row: { row, cells, came },
+  row: { row, cells, came, notes },
   width,
   columns,
-  notes,
   place,
   isChosen,
   onChoose,
@@ -330,7 +320,6 @@ function Line({
   row: SheetRow;
   width: number;
   columns: readonly ListColumn[];
-  notes: readonly Problem[];
   place: '' | 'head' | 'beside';
   isChosen: boolean;
   onChoose: () => void;

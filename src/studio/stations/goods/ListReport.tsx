@@ -2,10 +2,9 @@
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type ListColumn, type ListQuestion, type Problem } from '@/core/goods/about';
+import { type KeptList, type KeptQuestion, type ListColumn, type Problem } from '@/core/goods/about';
 import { unheadedName } from '@/core/goods/page';
 import { corrections, listAnswer, set, type Wish } from '@/core/places';
-import { type Goods } from '@/core/project';
 import { allCurrencies, currencyName } from '@/core/till/page';
 import { Choice, Notice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
@@ -37,21 +36,22 @@ export function ListReport({
   moneyKnown,
   onSay,
 }: {
-  goods: Goods;
+  goods: KeptList;
   moneyKnown: boolean;
   onSay: (wishes: Wish[], label: string) => void;
 }) {
-  const { report, problems, products, file } = goods;
-  const variants = products.reduce((n, product) => n + product.variants.length, 0);
+  const { report, notes, counts, file } = goods;
   const several = (report?.sheets.filter(({ isUsed }) => isUsed).length ?? 0) > 1;
   // What money it is may have been said in the brief since.
-  const questions = (report?.questions ?? []).filter(({ about }) => about !== 'currency' || !moneyKnown);
+  const shown = report?.questions ?? [];
+  const questions = shown.filter(({ about }) => about !== 'currency' || !moneyKnown);
+  const asked = counts.questions - (shown.length - questions.length);
   return (
     <>
       <h2>{file}</h2>
       <Soft>
-        {count(products.length, 'product')}, {count(variants, 'variant')}
-        {questions.length ? `, ${count(questions.length, 'question')}` : ''}. Choose a product to change it.
+        {count(counts.products, 'product')}, {count(counts.variants, 'variant')}
+        {asked ? `, ${count(asked, 'question')}` : ''}. Choose a product to change it.
       </Soft>
       {questions.length ? (
         <section aria-label="Questions about the list" style={{ display: 'grid', gap: 8 }}>
@@ -62,11 +62,11 @@ export function ListReport({
               <One key={question.id} question={question} several={several} onSay={onSay} />
             ))}
           </ul>
-          {questions.length > mostAsked ? <Soft>and {questions.length - mostAsked} more after these.</Soft> : null}
+          {asked > mostAsked ? <Soft>and {asked - mostAsked} more after these.</Soft> : null}
         </section>
       ) : null}
       {report ? <Columns columns={report.columns} onSay={onSay} /> : null}
-      <Notes problems={problems} several={several} />
+      <Notes notes={notes} count={counts.notes} several={several} />
     </>
   );
 }
@@ -80,23 +80,20 @@ function One({
   several,
   onSay,
 }: {
-  question: ListQuestion;
+  question: KeptQuestion;
   /** Whether the file has several sheets. */
   several: boolean;
   onSay: (wishes: Wish[], label: string) => void;
 }) {
-  const { id, about, say, choices, likeliest, cells } = question;
+  const { id, about, say, choices, likeliest, cells, alike } = question;
   const [money, setMoney] = useState(likeliest || 'EUR');
   const answer = (value: string) => onSay([set(listAnswer(id), value)], 'Answer a question about the list');
-  const sheets = new Set(cells.map(({ sheet }) => sheet)).size;
-  const at = ({ sheet, row }: (typeof cells)[number]) =>
-    sheet && (sheets > 1 || several) ? `${sheet}, row ${row}` : `row ${row}`;
+  const at = ({ sheet, row }: (typeof cells)[number]) => (sheet && several ? `${sheet}, row ${row}` : `row ${row}`);
   const others =
-    cells.length > 1
-      ? `${cells.length} cells are like this: ${cells
-          .slice(0, 4)
+    alike > 1
+      ? `${alike} cells are like this: ${cells
           .map((cell) => `${at(cell)}${cell.found ? ` “${cell.found}”` : ''}`)
-          .join(', ')}${cells.length > 4 ? ' …' : ''}`
+          .join(', ')}${alike > cells.length ? ' …' : ''}`
       : '';
   return (
     <Asked>
@@ -158,15 +155,13 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
   );
 }
 
-const mostNotes = 200;
-
-function Notes({ problems, several }: { problems: readonly Problem[]; several: boolean }) {
-  if (!problems.length) return <Notice $kind="fine">Every row of the list is in the shop.</Notice>;
+function Notes({ notes, count: all, several }: { notes: readonly Problem[]; count: number; several: boolean }) {
+  if (!all) return <Notice $kind="fine">Every row of the list is in the shop.</Notice>;
   return (
     <section aria-label="Notes on the list">
-      <h3>{problems.length === 1 ? 'One note' : `${problems.length} notes`} on the list</h3>
+      <h3>{all === 1 ? 'One note' : `${all} notes`} on the list</h3>
       <Lines>
-        {problems.slice(0, mostNotes).map((problem, i) => (
+        {notes.map((problem, i) => (
           <li key={i}>
             <span>
               <b>
@@ -180,7 +175,7 @@ function Notes({ problems, several }: { problems: readonly Problem[]; several: b
           </li>
         ))}
       </Lines>
-      {problems.length > mostNotes ? <Soft>and {problems.length - mostNotes} more.</Soft> : null}
+      {all > notes.length ? <Soft>and {all - notes.length} more.</Soft> : null}
     </section>
   );
 }

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type CellChange, type ChangedField, type ListChanges, type Named, type SaidSame } from '@/core/goods';
+import { type ShownChanges } from '@/workers/protocol';
 import { type Address } from '@/core/places';
 import { formatMoney } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
@@ -110,8 +111,6 @@ const called: Record<ChangedField, string> = {
 };
 
 const isMoney: ReadonlySet<ChangedField> = new Set(['price', 'earlierPrice', 'cost', 'variant']);
-/** Products with changed cells that are shown one by one. */
-const mostShown = 200;
 const mostNames = 90;
 
 function sayValue(value: string | number | null, field: ChangedField, rules: TillRules | undefined): string {
@@ -133,7 +132,7 @@ export function NewList({
 }: {
   name: string;
   before: string;
-  changes: ListChanges;
+  changes: ShownChanges;
   rules: TillRules | undefined;
   /** Says which new goods are old ones under another name. */
   onSame: (said: SaidSame) => void;
@@ -143,8 +142,8 @@ export function NewList({
 }) {
   const [said, setSaid] = useState<SaidSame>({});
   const [givenUp, setGivenUp] = useState<ReadonlySet<Address>>(new Set());
-  const { added, back, gone, changed, same, unsure } = changes;
-  const conflicts = changed.flatMap(({ cells }) => cells).filter(({ yours }) => yours).length;
+  const { added, back, gone, changed, same, unsure, counts } = changes;
+  const { conflicts } = counts;
   const say = (fresh: string, old: string | null) => {
     const next = { ...said, [fresh]: old };
     setSaid(next);
@@ -160,11 +159,11 @@ export function NewList({
       </div>
       <Counts>
         {[
-          ['New', added.length],
-          ['Changed', changed.length],
+          ['New', counts.added],
+          ['Changed', counts.changed],
           ['As before', same],
-          ['Gone', gone.length],
-          ...(back.length ? [['Back again', back.length] as const] : []),
+          ['Gone', counts.gone],
+          ...(counts.back ? [['Back again', counts.back] as const] : []),
         ].map(([label, count]) => (
           <div key={label}>
             <dt>{label}</dt>
@@ -197,7 +196,7 @@ export function NewList({
               </tr>
             </thead>
             <tbody>
-              {changed.slice(0, mostShown).flatMap(({ id, title, cells }) =>
+              {changed.flatMap(({ id, title, cells }) =>
                 cells.map((cell, i) => (
                   <Change
                     key={`${id} ${i}`}
@@ -217,14 +216,20 @@ export function NewList({
               )}
             </tbody>
           </Cells>
-          {changed.length > mostShown ? <Soft>and {changed.length - mostShown} more things.</Soft> : null}
+          {counts.changed > changed.length ? <Soft>and {counts.changed - changed.length} more things.</Soft> : null}
         </div>
       ) : null}
-      <Listed label="New" things={added} />
-      <Listed label="Back again" things={back} say="They were set aside when an earlier list had them no more." />
+      <Listed label="New" things={added} count={counts.added} />
+      <Listed
+        label="Back again"
+        things={back}
+        count={counts.back}
+        say="They were set aside when an earlier list had them no more."
+      />
       <Listed
         label="Gone"
         things={gone}
+        count={counts.gone}
         say="They leave the shop and are set aside: they can be put back under the list, and come back by themselves with a list that has them."
       />
     </Sheet>
@@ -245,7 +250,7 @@ function Unsure({ pairs, onSay }: { pairs: ListChanges['unsure']; onSay: (fresh:
           </tr>
         </thead>
         <tbody>
-          {pairs.slice(0, mostShown).map(({ fresh, old }) => (
+          {pairs.map(({ fresh, old }) => (
             <tr key={fresh.id}>
               <th scope="row">{fresh.title}</th>
               <td>{old.title}</td>
@@ -313,7 +318,7 @@ function Change({
   );
 }
 
-function Listed({ label, things, say }: { label: string; things: readonly Named[]; say?: string }) {
+function Listed({ label, things, count, say }: { label: string; things: readonly Named[]; count: number; say?: string }) {
   if (!things.length) return null;
   return (
     <div role="region" aria-label={label}>
@@ -324,7 +329,7 @@ function Listed({ label, things, say }: { label: string; things: readonly Named[
           <li key={id}>{title}</li>
         ))}
       </Names>
-      {things.length > mostNames ? <Soft>and {things.length - mostNames} more.</Soft> : null}
+      {count > Math.min(things.length, mostNames) ? <Soft>and {count - Math.min(things.length, mostNames)} more.</Soft> : null}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type ListColumn, type Problem } from '@/core/goods/about';
+import { type ListColumn } from '@/core/goods/about';
 import { listCell, set, type Wish } from '@/core/places';
 import { onlySheet, unheadedName } from '@/core/goods/page';
 import { Button, Field, Notice, Row, Soft, TextButton } from '../../parts';
@@ -11,19 +11,17 @@ import { type SheetAt } from './ListGrid';
 export function RowMend({
   at: { sheet, row },
   columns,
-  problems,
   onSay,
   onClose,
 }: {
   at: SheetAt;
   columns: readonly ListColumn[];
-  problems: readonly Problem[];
   onSay: (wishes: Wish[], label: string) => void;
   onClose: () => void;
 }) {
   const width = Math.max(row.cells.length, columns.length);
   const [cells, setCells] = useState(() => Array.from({ length: width }, (_, i) => row.cells[i] ?? ''));
-  const notes = problems.filter((problem) => problem.sheet === sheet && problem.row === row.row);
+  const { notes } = row;
   const place = (i: number) => listCell(sheet || onlySheet, String(row.row), String(i));
   const came = (i: number) => row.came[i] ?? '';
   const changed = cells.flatMap((is, i) => (is === (row.cells[i] ?? '') ? [] : [{ i, is }]));

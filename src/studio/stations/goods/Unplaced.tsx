@@ -3,11 +3,11 @@
 import { useMemo, useState } from 'react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Picture, type Product } from '@/core/project';
+import { type Picture } from '@/core/project';
 import { Choice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
-import { type ProjectState } from '../../useProject';
-import { putOn } from './putOn';
+import { useAsked } from '../../useAsked';
+import { type ShopState } from '../../useShop';
 import { usePictureUrls } from './usePictureUrls';
 
 const Tiles = styled.div`
@@ -64,16 +64,20 @@ const Tiles = styled.div`
 /** The kind of what is dragged: the name of a picture. */
 export const draggedPicture = 'application/x-arcatum-picture';
 const mostShown = 60;
+const mostOffered = 1000;
 
 /** Pictures that belong to nothing yet: dragged onto a product, or put on one that is chosen. */
 export function Unplaced({
   pictures,
-  products,
-  state,
+  shop,
+  find,
+  onPut,
 }: {
   pictures: readonly Picture[];
-  products: readonly Product[];
-  state: ProjectState;
+  shop: ShopState;
+  /** What is looked for in the table: the same things are offered here. */
+  find: string;
+  onPut: (product: string, names: string[]) => Promise<void>;
 }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [product, setProduct] = useState('');
@@ -84,6 +88,8 @@ export function Unplaced({
     getAllowedDropOperations: () => ['copy'],
   });
   const names = pictures.map(({ name }) => name).filter((name) => chosen.has(name));
+  const offered = useAsked(shop, 'goods', names.length ? { find, order: 'list', isDown: false, count: mostOffered } : null);
+  const products = offered?.rows ?? [];
   const at = products.find(({ id }) => id === product) ?? products[0];
   return (
     <section aria-label="Pictures that belong to nothing yet" style={{ display: 'grid', gap: 8 }}>
@@ -124,11 +130,11 @@ export function Unplaced({
             options={products.map(({ id, title }) => ({ id, name: title }))}
             onChange={setProduct}
           />
+          {offered && offered.found > products.length ? <Soft>“Find in the list” brings others here.</Soft> : null}
           <Row>
             <QuietButton
               onPress={() => {
-                state.decide(putOn(at, names), names.length === 1 ? 'Put a picture on a product' : 'Put pictures on a product');
-                setChosen(new Set());
+                void onPut(at.id, names).then(() => setChosen(new Set()));
               }}
             >
               Put {names.length === 1 ? 'it' : 'them'} there

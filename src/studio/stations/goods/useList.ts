@@ -1,14 +1,15 @@
 'use client';
 
-import { type Progress } from '@/workers/protocol';
+import { type Progress, type ShownChanges } from '@/workers/protocol';
 import { useState } from 'react';
-import { type ListChanges, type SaidSame } from '@/core/goods';
-import { areaOf, Decided, given, set, type Address, type Wish } from '@/core/places';
-import { type Goods, type Picture, type Product } from '@/core/project';
+import { type SaidSame } from '@/core/goods';
+import { type KeptList } from '@/core/goods/about';
+import { areaOf, given, set, type Address, type Wish } from '@/core/places';
+import { type Picture, type Product } from '@/core/project';
 import { fail, type Result } from '@/core/result';
-import { decidedGoods, matchPictures, sayTooLarge } from '@/core/goods/page';
+import { sayTooLarge } from '@/core/goods/page';
 import { withMoves } from '../../moves';
-import { discardList, keepPictures, readList, rereadList, sayWhichAreSame, type BroughtIn } from '../../projects';
+import { discardList, keepPictures, type BroughtIn } from '../../projects';
 import { type ProjectState } from '../../useProject';
 import { type ShopState } from '../../useShop';
 import { putOn } from './putOn';
@@ -22,7 +23,7 @@ export interface Said {
 export interface Waiting {
   name: string;
   brought: BroughtIn;
-  changes: ListChanges;
+  changes: ShownChanges;
 }
 
 export interface ListState {
@@ -51,11 +52,11 @@ const many = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's
 const sayOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 const stopped = Symbol('stopped');
 
-const isNews = ({ added, back, gone, changed, unsure }: ListChanges): boolean =>
-  [added, back, gone, changed, unsure].some((list) => list.length > 0);
+const isNews = ({ counts: { added, back, gone, changed, unsure } }: ShownChanges): boolean =>
+  added + back + gone + changed + unsure > 0;
 
 /** Brings lists and pictures in: reads, compares, waits for a word where a list changes what is there, and makes steps of it. */
-export function useList(state: ProjectState, shop: ShopState, products: readonly Product[]): ListState {
+export function useList(state: ProjectState, shop: ShopState): ListState {
   const { project } = state;
   const [busy, setBusy] = useState<Progress | null>(null);
   const [said, setSaid] = useState<Said | null>(null);
@@ -91,36 +92,31 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     return null;
   };
 
-  const bringIn = async ({ goods, pictures }: BroughtIn, others: Wish[] = []) => {
-    state.decide(await withMoves(shop.worker, project, [...others, set(given.goods, goods)]), 'Bring in a list');
-    const variants = goods.products.reduce((n, product) => n + product.variants.length, 0);
-    const notes = goods.problems.length
-      ? `; ${goods.problems.length === 1 ? 'one note on the list is' : `${goods.problems.length} notes on the list are`} at the right`
-      : '';
-    const listed = goods.products.length;
+  const bringIn = async ({ list, pictures }: BroughtIn, others: Wish[] = []) => {
+    state.decide(await withMoves(shop.worker, project, [...others, set(given.goods, list)]), 'Bring in a list');
+    const { products, variants, notes } = list.counts;
+    const noted = notes ? `; ${notes === 1 ? 'one note on the list is' : `${notes} notes on the list are`} at the right` : '';
     setSaid({
       kind: 'fine',
-      say: `${many(listed, 'product')} with ${many(variants, 'variant')} ${listed === 1 ? 'is' : 'are'} in${notes}.`,
+      say: `${many(products, 'product')} with ${many(variants, 'variant')} ${products === 1 ? 'is' : 'are'} in${noted}.`,
     });
-    if (!pictures.length) return;
     // Pictures come after those that the seller has put on a thing by hand.
-    const decided = decidedGoods(goods.products, new Decided(project.decisions), goods.digits, goods.digits).products;
-    await takePictures(pictures, null, decided);
+    if (pictures.length) await takePictures(pictures, null, list.keptAs);
   };
 
   /** The list that waits is not taken: what was stored of it is let go. */
-  const forget = (stays: Goods) => {
+  const forget = (stays: KeptList) => {
     // What can't be removed now is removed with the project.
     if (waiting) void discardList(waiting.brought, stays).catch(() => undefined);
   };
 
   const take = async (name: string, bytes: Uint8Array, beside: BroughtIn['pictures'] = []): Promise<boolean> => {
     const read = await working(`Reading ${name} …`, (worker) =>
-      readList(worker, { project: project.id, isNew: false, name, bytes, currency }, setBusy),
+      worker.ask('import', { project: project.id, isNew: false, name, bytes, currency }, setBusy),
     );
     if (!read) return false;
     const brought = { ...read, pictures: [...read.pictures, ...beside] };
-    forget(brought.goods);
+    forget(brought.list);
     if (brought.changes && isNews(brought.changes)) {
       setWaiting({ name, brought, changes: brought.changes });
       setSaid({ kind: 'todo', say: `“${name}” was read and compared with what is there. Nothing is changed until you take it.` });
@@ -130,9 +126,9 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
 
   const same = async (which: SaidSame) => {
     const name = waiting?.name ?? '';
-    const brought = await working('Comparing …', (worker) => sayWhichAreSame(worker, which));
+    const brought = await working('Comparing …', (worker) => worker.ask('same', { said: which }));
     if (!brought?.changes) return;
-    forget(brought.goods);
+    forget(brought.list);
     setWaiting({ name, brought, changes: brought.changes });
   };
 
@@ -149,15 +145,15 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     // What money the prices are in is a fact of the shop; the amounts stay as they were read.
     if (!wishes.some(({ place }) => areaOf(place) === 'list')) return state.decide(wishes, label);
     const brought = await working('Reading the list again …', (worker) =>
-      rereadList(worker, { project: project.id, wishes, currency }),
+      worker.ask('reread', { project: project.id, wishes, currency }),
     );
-    if (brought) state.decide(await withMoves(shop.worker, project, [...wishes, set(given.goods, brought.goods)]), label);
+    if (brought) state.decide(await withMoves(shop.worker, project, [...wishes, set(given.goods, brought.list)]), label);
   };
 
   const takePictures = async (
     files: readonly { name: string; bytes: Uint8Array }[],
     onto: Product | null = null,
-    goods: readonly Product[] = products,
+    brought: string | null = null,
   ): Promise<void> => {
     const taken = await working(
       `Taking in ${files.length === 1 ? 'a picture' : `${files.length} pictures`} …`,
@@ -170,15 +166,16 @@ export function useList(state: ProjectState, shop: ShopState, products: readonly
     );
     if (!taken) return;
     const { pictures, refused, notes } = taken;
-    const known = new Set(project.pictures.map(({ name }) => name.toLowerCase()));
     const names = pictures.map(({ name }) => name);
-    const matched = onto ? { wishes: [putOn(onto, names)], alone: [] } : matchPictures(goods, names, known);
+    const matched = onto
+      ? { wishes: [putOn(onto, names)], alone: 0 }
+      : ((await shop.worker?.ask('match', { names, brought })) ?? { wishes: [], alone: names.length });
     if (pictures.length)
       state.decide(
         [...pictures.map((picture) => set(given.picture(picture.name), picture)), ...matched.wishes],
         pictures.length === 1 ? '' : `Add ${pictures.length} pictures`,
       );
-    setSaid(sayTaken(pictures, refused, notes, matched.alone.length));
+    setSaid(sayTaken(pictures, refused, notes, matched.alone));
   };
 
   return {

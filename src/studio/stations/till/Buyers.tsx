@@ -2,8 +2,8 @@
 
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { countryOfTaxNumber, formatMoney, makeBill, stepsOf, totalsOf, typicalBuyers } from '@/core/till/page';
-import { type PriceListEntry, type TillRules } from '@/core/till';
+import { countryOfTaxNumber, formatMoney, makeBill, stepsOf, totalsOf } from '@/core/till/page';
+import { type Sold } from '@/workers/protocol';
 import { Choice, Field, Notice, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { countriesByName, Part } from './parts';
@@ -60,16 +60,15 @@ const Rows = styled.table`
   }
 `;
 
+/** What is sold, with the rules that it is sold by. */
 interface BuyersProps {
-  rules: TillRules;
-  list: readonly PriceListEntry[];
+  sold: Sold;
 }
 
-const today = () => new Date().toISOString().slice(0, 10);
+export const today = () => new Date().toISOString().slice(0, 10);
 
 /** A buyer who can be anybody, worked out to the last digit. */
-export function PretendBuyer({ rules, list }: BuyersProps) {
-  const some = useMemo(() => list.filter(({ price }) => price > 0), [list]);
+export function PretendBuyer({ sold: { rules, entries: some } }: BuyersProps) {
   const first = some.find(({ physical }) => physical) ?? some[0];
   const [buyer, setBuyer] = useState({
     things: [{ id: '', quantity: '1' }],
@@ -113,7 +112,7 @@ export function PretendBuyer({ rules, list }: BuyersProps) {
             <Choice
               label={i ? `Thing ${i + 1}` : 'They buy'}
               value={thing.id || first.id}
-              options={some.slice(0, 2000).map(({ id, title }) => ({ id, name: title }))}
+              options={some.map(({ id, title }) => ({ id, name: title }))}
               onChange={(id) => set({ things: buyer.things.map((other, j) => (i === j ? { ...other, id } : other)) })}
             />
             <Field
@@ -193,8 +192,7 @@ const refusals: Record<ReturnType<typeof makeBill>['codeRefused'], string> = {
 };
 
 /** Buyers as they come: what each pays, and what the last change of a rule did to it. */
-export function TypicalBuyers({ rules, list }: BuyersProps) {
-  const buyers = useMemo(() => typicalBuyers(rules, list, today()), [rules, list]);
+export function TypicalBuyers({ sold: { rules, buyers } }: BuyersProps) {
   const now = useMemo(() => totalsOf(rules, buyers), [rules, buyers]);
   const [seen, setSeen] = useState({ now, before: now });
   if (seen.now !== now) setSeen({ now, before: seen.now });
