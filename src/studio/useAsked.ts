@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { sameValue } from '@/core/project';
 import { type JobName, type Jobs } from '@/workers/protocol';
 import { type ShopState } from './useShop';
 
@@ -19,7 +20,8 @@ export function useAsked<K extends JobName>(
     if (!worker || turn === 0 || asked === null) return;
     let stale = false;
     worker.ask(job, JSON.parse(asked) as Jobs[K]['give']).then(
-      (value) => (stale ? undefined : setAnswer(value)),
+      // What is answered as before is drawn no second time.
+      (value) => (stale ? undefined : setAnswer((before) => (sameValue(before, value) ? before : value))),
       // A worker that was ended for another: that one is asked at its first turn.
       () => undefined,
     );

@@ -2,7 +2,7 @@ import { type Reading } from '@/core/brief';
 import { type Candidate, type Genes, type Look, type Pair, type QuickPalette, type Taking } from '@/core/look';
 import { type NameIdea, type Next } from '@/core/interview';
 import { type Because, type PageKind, type Section } from '@/core/plan';
-import { type CatalogueForm, type ListChanges, type Named, type PriceRange, type SaidSame, type Typed } from '@/core/goods';
+import { type CatalogueForm, type ListChanges, type Named, type SaidSame, type Typed } from '@/core/goods';
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
@@ -131,9 +131,9 @@ export interface ShownChanges extends ListChanges {
 export interface GoodsRow extends Named {
   categories: string[];
   variants: number;
-  range: PriceRange | null;
+  /** The lowest and the highest, as they are written; null where nothing of it is sold yet. */
+  price: { low: string; high: string } | null;
   stock: number | null;
-  isForSale: boolean;
   asksStock: boolean;
   hasPicture: boolean;
 }

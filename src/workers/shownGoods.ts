@@ -4,7 +4,7 @@ import { proposeShelves } from '@/core/lexicon';
 import { Decided, lookPlaces, productHidden, productPlaces, set, type Wish } from '@/core/places';
 import { type Project } from '@/core/project';
 import { type Shop } from '@/core/site';
-import { typicalBuyers } from '@/core/till';
+import { formatMoney, typicalBuyers } from '@/core/till';
 import { type GoodsOrder, type GoodsRow, type Jobs, type Sold } from './protocol';
 
 /** As many goods are offered by name where one of them is chosen. */
@@ -47,16 +47,16 @@ export class ShownGoods {
   }
 }
 
-function rowOf(product: Product, { pictures }: Shop): GoodsRow {
+function rowOf(product: Product, { pictures, rules }: Shop): GoodsRow {
   const { id, title, categories, variants } = product;
+  const range = variants.some(isForSale) ? priceRange(product) : null;
   return {
     id,
     title,
     categories,
     variants: variants.length,
-    range: priceRange(product),
+    price: range && { low: formatMoney(range.low, rules), high: formatMoney(range.high, rules) },
     stock: stockOf(product),
-    isForSale: variants.some(isForSale),
     asksStock: variants.some(({ asks }) => asks.includes('stock')),
     hasPicture: product.pictures.some((name) => pictures.has(name.toLowerCase())),
   };

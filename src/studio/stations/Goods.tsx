@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { DropZone, ToggleButtonGroup, type DropItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { mostBytes } from '@/core/goods/page';
@@ -144,11 +144,20 @@ export function GoodsStation({ state, shop }: StationProps) {
   }, [names, project.pictures]);
   const isEmpty = !goods.file && (shop.summary ? shop.summary.products === 0 : goods.counts.products === 0);
 
-  const put = async (id: string, pictures: string[]) => {
-    const product = await productAt({ state, shop }, id);
+  // The table is drawn again where it shows something else, and not with every step.
+  const latest = useRef({ state, shop });
+  useEffect(() => {
+    latest.current = { state, shop };
+  }, [state, shop]);
+  const put = useCallback(async (id: string, pictures: string[]) => {
+    const product = await productAt(latest.current, id);
     const label = pictures.length === 1 ? 'Put a picture on a product' : 'Put pictures on a product';
-    if (product) state.decide(putOn(product, pictures), label);
-  };
+    if (product) latest.current.state.decide(putOn(product, pictures), label);
+  }, []);
+  const select = useCallback((id: string | null) => {
+    setAdding(false);
+    setSelected(id);
+  }, []);
 
   const take = async (name: string, bytes: Uint8Array, beside?: OpenedFile[]) => {
     if (!(await list.take(name, bytes, beside))) return;
@@ -317,17 +326,7 @@ export function GoodsStation({ state, shop }: StationProps) {
                 onSay={(wishes, label) => void list.sayOfList(wishes, label)}
               />
             ) : (
-              <ProductTable
-                shop={shop}
-                find={find}
-                onFind={setFind}
-                selected={selected}
-                onSelect={(id) => {
-                  setAdding(false);
-                  setSelected(id);
-                }}
-                onPicture={(id, pictures) => void put(id, pictures)}
-              />
+              <ProductTable shop={shop} find={find} onFind={setFind} selected={selected} onSelect={select} onPicture={put} />
             )}
             <Side
               key={adding ? 'adding' : selected ? selected : row && view === 'list' ? `row ${row.row.row}` : 'list'}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import {
   Cell,
   Collection,
@@ -16,8 +16,7 @@ import {
   type SortDescriptor,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatMoney } from '@/core/till/page';
-import { goodsOrders, type GoodsOrder } from '@/workers/protocol';
+import { goodsOrders, type GoodsOrder, type GoodsRow } from '@/workers/protocol';
 import { Field } from '../parts';
 import { narrow, tokens } from '../theme';
 import { useAsked } from '../useAsked';
@@ -103,42 +102,32 @@ interface TableProps {
   selected: string | null;
   onSelect: (id: string | null) => void;
   /** Pictures that were dragged onto a product. */
-  onPicture: (id: string, names: string[]) => void;
+  onPicture: (id: string, names: string[]) => Promise<void>;
 }
 
 /** As many rows as are in sight are taken first, and more whenever the end is reached: a collection of thousands would hold up the page. */
-const inSight = 16;
-const step = 48;
+const inSight = 12;
+const step = 12;
 /** More than these are found by searching. */
 const mostShown = 1000;
-
-const nothing = { rows: [], found: 0 };
 
 const isOrder = (column: unknown): column is GoodsOrder => goodsOrders.some((one) => one === column);
 
 /** The goods as a table: the worker finds and sorts them, and gives as many rows as were scrolled to; those in sight are drawn. */
 export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
-  // Another search or order is shown from its beginning.
   const [count, setCount] = useState(inSight);
   const order = isOrder(sort.column) ? sort.column : 'list';
   const answer = useAsked(shop, 'goods', { find, order, isDown: sort.direction === 'descending', count });
-  const { rows, found } = answer ?? nothing;
-  const rules = shop.summary?.rules;
-  const { dragAndDropHooks } = useDragAndDrop({
-    getDropOperation: (target, types) =>
-      target.type === 'item' && target.dropPosition === 'on' && types.has(draggedPicture) ? 'copy' : 'cancel',
-    onItemDrop: (event) => {
-      void Promise.all(
-        event.items.flatMap((item) =>
-          item.kind === 'text' && item.types.has(draggedPicture) ? [item.getText(draggedPicture)] : [],
-        ),
-      ).then((names) => onPicture(String(event.target.key), names));
-    },
-  });
+  const onSort = useCallback((by: SortDescriptor) => {
+    // Another search or order is shown from its beginning.
+    setCount(inSight);
+    setSort(by);
+  }, []);
+  const onMore = useCallback(() => setCount((now) => Math.min(mostShown, now + step)), []);
+  const found = answer?.found ?? 0;
   // Where there is little room, what a thing is known by is read, and what it costs.
   const isWide = !useNarrow();
-  const money = (amount: number) => (rules ? formatMoney(amount, rules) : String(amount));
   return (
     <div style={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
       <div style={{ padding: isWide ? '10px 24px' : '6px 14px', maxWidth: 420 }}>
@@ -157,92 +146,124 @@ export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture
         ) : null}
       </div>
       <Grid>
-        <Virtualizer layout={TableLayout} layoutOptions={{ rowHeight: 46, headingHeight: 38 }}>
-          <Table
-            aria-label="Goods"
-            selectionMode="single"
-            selectionBehavior="replace"
-            selectedKeys={selected ? [selected] : []}
-            onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
-            dragAndDropHooks={dragAndDropHooks}
-            sortDescriptor={sort}
-            onSortChange={(order) => {
-              setCount(inSight);
-              setSort(order);
-            }}
-          >
-            <TableHeader>
-              <Column id="title" isRowHeader allowsSorting width="3fr">
-                Title
-              </Column>
-              {isWide ? (
-                <Column id="categories" width="2fr">
-                  Categories
-                </Column>
-              ) : null}
-              {isWide ? (
-                <Column id="variants" className="figure" allowsSorting width={100}>
-                  Variants
-                </Column>
-              ) : null}
-              <Column id="price" className="figure" allowsSorting width={isWide ? 210 : 130}>
-                Price
-              </Column>
-              <Column id="stock" className="figure" allowsSorting width={isWide ? 120 : 78}>
-                Stock
-              </Column>
-            </TableHeader>
-            <TableBody
-              renderEmptyState={() => (
-                <p style={{ padding: 24 }}>
-                  {!answer ? 'Opening the list …' : find ? `Nothing in the list has “${find}” in it.` : 'Nothing is sold yet.'}
-                </p>
-              )}
-            >
-              <Collection items={rows} dependencies={[rules, isWide]}>
-                {({ id, title, categories, variants, range, stock, isForSale, asksStock, hasPicture }) => (
-                  <TableRow id={id} textValue={title}>
-                    <Cell>
-                      <PictureDot has={hasPicture} />
-                      <span className="cut">{title}</span>
-                    </Cell>
-                    {isWide ? (
-                      <Cell>
-                        <span className="cut">{categories.join(', ')}</span>
-                      </Cell>
-                    ) : null}
-                    {isWide ? (
-                      <Cell>
-                        <span className="end">{variants}</span>
-                      </Cell>
-                    ) : null}
-                    <Cell>
-                      <span className="end">
-                        {!range || !isForSale
-                          ? 'not sold yet'
-                          : range.low === range.high
-                            ? money(range.low)
-                            : isWide
-                              ? `${money(range.low)} – ${money(range.high)}`
-                              : `from ${money(range.low)}`}
-                      </span>
-                    </Cell>
-                    <Cell>
-                      <span className="end">{asksStock ? 'not said' : (stock ?? 'not counted')}</span>
-                    </Cell>
-                  </TableRow>
-                )}
-              </Collection>
-              {rows.length < Math.min(found, mostShown) ? (
-                <TableLoadMoreItem onLoadMore={() => setCount(Math.min(mostShown, count + step))} />
-              ) : null}
-            </TableBody>
-          </Table>
-        </Virtualizer>
+        <Things
+          rows={answer?.rows ?? none}
+          hasMore={(answer?.rows.length ?? 0) < Math.min(found, mostShown)}
+          empty={!answer ? 'Opening the list …' : find ? `Nothing in the list has “${find}” in it.` : 'Nothing is sold yet.'}
+          isWide={isWide}
+          sort={sort}
+          onSort={onSort}
+          onMore={onMore}
+          selected={selected}
+          onSelect={onSelect}
+          onPicture={onPicture}
+        />
       </Grid>
     </div>
   );
 }
+
+const none: GoodsRow[] = [];
+
+interface ThingsProps extends Pick<TableProps, 'selected' | 'onSelect' | 'onPicture'> {
+  rows: readonly GoodsRow[];
+  hasMore: boolean;
+  /** What is said where there are none. */
+  empty: string;
+  isWide: boolean;
+  sort: SortDescriptor;
+  onSort: (by: SortDescriptor) => void;
+  onMore: () => void;
+}
+
+/** Its rows: drawn again where they are others, and not with every step. */
+const Things = memo(function Things(props: ThingsProps) {
+  const { rows, hasMore, empty, isWide, sort, onSort, onMore, selected, onSelect, onPicture } = props;
+  const { dragAndDropHooks } = useDragAndDrop({
+    getDropOperation: (target, types) =>
+      target.type === 'item' && target.dropPosition === 'on' && types.has(draggedPicture) ? 'copy' : 'cancel',
+    onItemDrop: (event) => {
+      void Promise.all(
+        event.items.flatMap((item) =>
+          item.kind === 'text' && item.types.has(draggedPicture) ? [item.getText(draggedPicture)] : [],
+        ),
+      ).then((names) => onPicture(String(event.target.key), names));
+    },
+  });
+  return (
+    <Virtualizer layout={TableLayout} layoutOptions={{ rowHeight: 46, headingHeight: 38 }}>
+      <Table
+        aria-label="Goods"
+        selectionMode="single"
+        selectionBehavior="replace"
+        selectedKeys={selected ? [selected] : []}
+        onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
+        dragAndDropHooks={dragAndDropHooks}
+        sortDescriptor={sort}
+        onSortChange={onSort}
+      >
+        <TableHeader>
+          <Column id="title" isRowHeader allowsSorting width="3fr">
+            Title
+          </Column>
+          {isWide ? (
+            <Column id="categories" width="2fr">
+              Categories
+            </Column>
+          ) : null}
+          {isWide ? (
+            <Column id="variants" className="figure" allowsSorting width={100}>
+              Variants
+            </Column>
+          ) : null}
+          <Column id="price" className="figure" allowsSorting width={isWide ? 210 : 130}>
+            Price
+          </Column>
+          <Column id="stock" className="figure" allowsSorting width={isWide ? 120 : 78}>
+            Stock
+          </Column>
+        </TableHeader>
+        <TableBody renderEmptyState={() => <p style={{ padding: 24 }}>{empty}</p>}>
+          <Collection items={rows} dependencies={[isWide]}>
+            {({ id, title, categories, variants, price, stock, asksStock, hasPicture }) => (
+              <TableRow id={id} textValue={title}>
+                <Cell>
+                  <PictureDot has={hasPicture} />
+                  <span className="cut">{title}</span>
+                </Cell>
+                {isWide ? (
+                  <Cell>
+                    <span className="cut">{categories.join(', ')}</span>
+                  </Cell>
+                ) : null}
+                {isWide ? (
+                  <Cell>
+                    <span className="end">{variants}</span>
+                  </Cell>
+                ) : null}
+                <Cell>
+                  <span className="end">
+                    {!price
+                      ? 'not sold yet'
+                      : price.low === price.high
+                        ? price.low
+                        : isWide
+                          ? `${price.low} – ${price.high}`
+                          : `from ${price.low}`}
+                  </span>
+                </Cell>
+                <Cell>
+                  <span className="end">{asksStock ? 'not said' : (stock ?? 'not counted')}</span>
+                </Cell>
+              </TableRow>
+            )}
+          </Collection>
+          {hasMore ? <TableLoadMoreItem onLoadMore={onMore} /> : null}
+        </TableBody>
+      </Table>
+    </Virtualizer>
+  );
+});
 
 const Dot = styled.i<{ $has: boolean }>`
   width: 12px;
