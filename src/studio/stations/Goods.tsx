@@ -326,7 +326,15 @@ export function GoodsStation({ state, shop }: StationProps) {
                 onSay={(wishes, label) => void list.sayOfList(wishes, label)}
               />
             ) : (
-              <ProductTable shop={shop} find={find} onFind={setFind} selected={selected} onSelect={select} onPicture={put} />
+              <ProductTable
+                shop={shop}
+                find={find}
+                onFind={setFind}
+                selected={selected}
+                onSelect={select}
+                takesPictures={unplaced.length > 0}
+                onPicture={put}
+              />
             )}
             <Side
               key={adding ? 'adding' : selected ? selected : row && view === 'list' ? `row ${row.row.row}` : 'list'}

@@ -101,6 +101,8 @@ interface TableProps {
   onFind: (find: string) => void;
   selected: string | null;
   onSelect: (id: string | null) => void;
+  /** Whether there are pictures to be dragged onto a product; each row has more to do where there are. */
+  takesPictures: boolean;
   /** Pictures that were dragged onto a product. */
   onPicture: (id: string, names: string[]) => Promise<void>;
 }
@@ -114,7 +116,7 @@ const mostShown = 1000;
 const isOrder = (column: unknown): column is GoodsOrder => goodsOrders.some((one) => one === column);
 
 /** The goods as a table: the worker finds and sorts them, and gives as many rows as were scrolled to; those in sight are drawn. */
-export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture }: TableProps) {
+export function ProductTable({ shop, find, onFind, selected, onSelect, takesPictures, onPicture }: TableProps) {
   const [sort, setSort] = useState<SortDescriptor>({ column: 'list', direction: 'ascending' });
   const [count, setCount] = useState(inSight);
   const order = isOrder(sort.column) ? sort.column : 'list';
@@ -147,6 +149,7 @@ export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture
       </div>
       <Grid>
         <Things
+          key={String(takesPictures)}
           rows={answer?.rows ?? none}
           hasMore={(answer?.rows.length ?? 0) < Math.min(found, mostShown)}
           empty={!answer ? 'Opening the list …' : find ? `Nothing in the list has “${find}” in it.` : 'Nothing is sold yet.'}
@@ -156,6 +159,7 @@ export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture
           onMore={onMore}
           selected={selected}
           onSelect={onSelect}
+          takesPictures={takesPictures}
           onPicture={onPicture}
         />
       </Grid>
@@ -165,7 +169,7 @@ export function ProductTable({ shop, find, onFind, selected, onSelect, onPicture
 
 const none: GoodsRow[] = [];
 
-interface ThingsProps extends Pick<TableProps, 'selected' | 'onSelect' | 'onPicture'> {
+interface ThingsProps extends Pick<TableProps, 'selected' | 'onSelect' | 'takesPictures' | 'onPicture'> {
   rows: readonly GoodsRow[];
   hasMore: boolean;
   /** What is said where there are none. */
@@ -178,7 +182,7 @@ interface ThingsProps extends Pick<TableProps, 'selected' | 'onSelect' | 'onPict
 
 /** Its rows: drawn again where they are others, and not with every step. */
 const Things = memo(function Things(props: ThingsProps) {
-  const { rows, hasMore, empty, isWide, sort, onSort, onMore, selected, onSelect, onPicture } = props;
+  const { rows, hasMore, empty, isWide, sort, onSort, onMore, selected, onSelect, takesPictures, onPicture } = props;
   const { dragAndDropHooks } = useDragAndDrop({
     getDropOperation: (target, types) =>
       target.type === 'item' && target.dropPosition === 'on' && types.has(draggedPicture) ? 'copy' : 'cancel',
@@ -198,7 +202,7 @@ const Things = memo(function Things(props: ThingsProps) {
         selectionBehavior="replace"
         selectedKeys={selected ? [selected] : []}
         onSelectionChange={(keys) => onSelect(keys === 'all' ? null : String([...keys][0] ?? '') || null)}
-        dragAndDropHooks={dragAndDropHooks}
+        {...(takesPictures ? { dragAndDropHooks } : {})}
         sortDescriptor={sort}
         onSortChange={onSort}
       >
