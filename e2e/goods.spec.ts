@@ -253,6 +253,44 @@ test('a changed list is compared cell by cell before it is taken; hand edits sta
   await expect(line(page, 'Dry Hollow, still')).toContainText('£6.80');
 });
 
+test('a list that the browser has lost is said to be gone; brought in again, what was changed of it still holds', async ({
+  page,
+}) => {
+  await newShop(page);
+  await writeBrief(page, brief);
+  const list = 'Cider,Asking,Code,Left\nDry Hollow,£6.50,D1,40\nSweet Lane,£6,S1,9\n';
+  await pasteList(page, list);
+  await line(page, 'Dry Hollow').getByRole('rowheader').click();
+  await page.getByLabel('Price of the one').fill('6.80');
+  await page.getByLabel('Price of the one').blur();
+  await expect(line(page, 'Dry Hollow')).toContainText('£6.80');
+  await saved(page);
+
+  // As a browser does that makes room: the lists go, and what is known of them stays.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('arcatum-goods');
+        opening.onerror = () => reject(new Error('no goods are stored'));
+        opening.onsuccess = () => {
+          const store = opening.result.transaction('goods', 'readwrite').objectStore('goods');
+          const keys = store.getAllKeys();
+          keys.onsuccess = () => {
+            for (const key of keys.result) if (!String(key).includes('#')) store.delete(key);
+            store.transaction.oncomplete = () => resolve();
+          };
+        };
+      }),
+  );
+  await page.reload();
+  await expect(page.getByText('The list of goods is not in this browser any more')).toBeVisible();
+  await expect(line(page, 'Dry Hollow')).toHaveCount(0);
+
+  await pasteList(page, list);
+  await expect(line(page, 'Dry Hollow')).toContainText('£6.80');
+  await expect(page.getByText('The list of goods is not in this browser any more')).toBeHidden();
+});
+
 test('a product by hand stands in the shop, is refused without a title, and goes again', async ({ page }) => {
   await newShop(page);
   await writeBrief(page, brief);

@@ -25,6 +25,9 @@ export interface ShopState {
   restart: () => void;
 }
 
+const listGone =
+  'The list of goods is not in this browser any more, so the shop is made without it. Bring it in again at Goods; what you changed is still here.';
+
 const faultOf = (error: unknown): string =>
   error instanceof WorkerLost
     ? error.message
@@ -88,7 +91,8 @@ export function useShop(project: KeptProject | null, path: string): ShopState {
       if (!stale) void worker.ask('summary', {}).then(take, failed);
     };
     const take = (summary: Summary) => {
-      if (!stale) setState((before) => ({ summary, turn: before.turn + 1, fault: '', of: project }));
+      if (!stale)
+        setState((before) => ({ summary, turn: before.turn + 1, fault: summary.listGone ? listGone : '', of: project }));
     };
     const failed = (error: unknown) => {
       if (!stale) setState((before) => ({ ...before, fault: faultOf(error), of: project }));

@@ -4,7 +4,7 @@ import { keptListOf } from '@/core/goods/page';
 import { given, lookPlaces, set } from '@/core/places';
 import { change, documentOf, newProject, readProject, startStory, type Story } from '@/core/project';
 import { copyLists, keepLists, readGoods, readSource, writeGoods, writeSource } from './goodsStore';
-import { listGone, Lists } from './lists';
+import { ListGone, Lists } from './lists';
 
 const box = new Map<string, unknown>();
 jest.mock('localforage', () => ({
@@ -80,8 +80,18 @@ test('a copy of a project has lists of its own, and the file that they came from
   expect(await readSource(report?.source ?? '')).toEqual(new Uint8Array([1, 2, 3]));
 });
 
-test('a list that is gone is said to be gone, and what is no list is none', async () => {
-  await expect(new Lists().at('a/nowhere')).rejects.toThrow(listGone);
+test('a list that is gone is said to be gone, and holds nobody up; what is no list is none', async () => {
+  await expect(new Lists().at('a/nowhere')).rejects.toBeInstanceOf(ListGone);
+  const kept = await keepLists(told());
+  box.clear();
+  const lists = new Lists();
+  expect(await lists.withList(kept.project)).toEqual({
+    ...kept.project,
+    goods: noGoods,
+  });
+  expect((await lists.whole(kept)).log.changes).toHaveLength(2);
+  expect(await lists.during(kept, (whole) => whole)).toEqual(kept);
+  expect(box.size).toBe(0);
   box.set('a/strange', { products: 'many' });
   expect(await readGoods('a/strange')).toBeNull();
 });
@@ -93,7 +103,7 @@ test('few lists are held open at a time; the others are opened again', async () 
   box.clear();
   const at = async (n: number) => (await lists.at(kept[n]?.keptAs ?? '')).products.map(({ title }) => title);
   expect(await at(4)).toEqual(['E']);
-  await expect(at(0)).rejects.toThrow(listGone);
+  await expect(at(0)).rejects.toBeInstanceOf(ListGone);
 });
 
 test('a project file that names a list of some browser is not opened, and a step that does is set aside', async () => {

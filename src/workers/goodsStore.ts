@@ -87,8 +87,8 @@ async function turned<From extends AnyList, To extends AnyList>(
 /** A story whose lists are kept from now on, each by a key of its project; those that are kept already, by their own. */
 export const keepLists = (story: Story, kept: ReadonlyMap<Goods, KeptList> = new Map()): Promise<KeptStory> =>
   turned(story, async (goods) => {
-    if (!goods.file && !goods.products.length) return noList;
-    return kept.get(goods) ?? writeGoods(newGoodsKey(story.project.id), goods);
+    const known = kept.get(goods) ?? (goods.file || goods.products.length ? null : noList);
+    return known ?? writeGoods(newGoodsKey(story.project.id), goods);
   });
 
 /** A story with its lists at hand. */

@@ -5,8 +5,8 @@ import { hasGoods, keepLists, newGoodsKey, openLists, readGoods, writeGoods } fr
 /** As many lists are held open: the one that is there, one that was read, and one of another state to compare. */
 const mostOpen = 3;
 
-export const listGone =
-  'The list of goods is not in this browser any more. Bring it in again, or go back to a version before it.';
+/** A list that was kept in this browser is there no more. */
+export class ListGone extends Error {}
 
 /** The lists that the worker has open. It alone holds them: the page knows where each is kept, and asks. */
 export class Lists {
@@ -16,7 +16,7 @@ export class Lists {
   async at(key: string): Promise<Goods> {
     if (!key) return noGoods;
     const goods = this.open.get(key) ?? (await readGoods(key));
-    if (!goods) throw new Error(listGone);
+    if (!goods) throw new ListGone(`No list of goods is kept as “${key}”.`);
     this.hold(key, goods);
     return goods;
   }
@@ -29,28 +29,35 @@ export class Lists {
     return kept;
   }
 
-  /** A project with its list. Where storage was cleared meanwhile, the list is kept anew. */
+  /** A project with its list, or with none where it is gone. Where storage was cleared meanwhile, the list is kept anew. */
   async withList(project: KeptProject): Promise<Project> {
     const { keptAs } = project.goods;
-    const goods = await this.at(keptAs);
-    if (!(await hasGoods(keptAs))) await writeGoods(keptAs, goods).catch(() => undefined);
-    return { ...project, goods };
+    const goods = await this.orGone(keptAs);
+    if (goods && !(await hasGoods(keptAs))) await writeGoods(keptAs, goods).catch(() => undefined);
+    return { ...project, goods: goods ?? noGoods };
   }
 
   /** A story after something was done to it with its lists at hand. */
   async during(story: KeptStory, work: (whole: Story) => Story): Promise<KeptStory> {
     const kept = new Map<Goods, KeptList>();
     const whole = await openLists(story, async (list) => {
-      const goods = await this.at(list.keptAs);
+      const goods = (await this.orGone(list.keptAs)) ?? { ...noGoods };
       kept.set(goods, list);
       return goods;
     });
     return keepLists(work(whole), kept);
   }
 
-  /** A story with all of its lists. */
+  /** A story with all of its lists. One that is gone holds nobody up. */
   whole(story: KeptStory): Promise<Story> {
-    return openLists(story, ({ keptAs }) => this.at(keptAs));
+    return openLists(story, async ({ keptAs }) => (await this.orGone(keptAs)) ?? noGoods);
+  }
+
+  private orGone(key: string): Promise<Goods | null> {
+    return this.at(key).catch((error: unknown) => {
+      if (error instanceof ListGone) return null;
+      throw error;
+    });
   }
 
   private hold(key: string, goods: Goods): void {

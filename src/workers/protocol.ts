@@ -88,6 +88,8 @@ export interface Summary {
   /** And of its prices. */
   saidOfPrices: string[];
   moneyKnown: boolean;
+  /** Whether the list of goods is in this browser no more, so that the shop is made without it. */
+  listGone: boolean;
   look: Look;
   mark: MarkChoice;
   exceptions: Exceptions;

@@ -104,6 +104,7 @@ const shown = new ShownGoods();
 const workshop = new Workshop();
 let shop: Shop | null = null;
 let current: Project | null = null;
+let listGone = false;
 let pictureUrls: Record<string, string> = {};
 const stopped = new Set<number>();
 
@@ -282,13 +283,14 @@ function sketches(pageId: string): Jobs['sketches']['get'] {
 const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Jobs[K]['get'] | null> } = {
   open: async (give) => {
     const project = await lists.withList(give.project);
+    listGone = give.project.goods.counts.products > 0 && !project.goods.products.length;
     pictureUrls = give.pictureUrls;
     current = project;
     shop = await shopOf(project);
     tried.clear();
     return give.path === null ? null : paint(give.path);
   },
-  summary: async () => summarise(opened(), openedProject(), pictureUrls),
+  summary: async () => summarise(opened(), openedProject(), pictureUrls, listGone),
   paint: async ({ path }) => paint(path),
   load: async ({ path }) => load(path),
   ask: async ({ shown }) => {

@@ -84,7 +84,7 @@ function pieceOf(shop: Shop, pictureUrls: Record<string, string>): Summary['piec
 }
 
 /** The studio's view of a shop. Products stand for one another: the first one shows what a product page is made of. */
-export function summarise(shop: Shop, project: Project, pictureUrls: Record<string, string> = {}): Summary {
+export function summarise(shop: Shop, project: Project, pictureUrls: Record<string, string> = {}, listGone = false): Summary {
   const firstProduct = shop.pages.find((page) => page.kind === 'product');
   const decided = new Decided(project.decisions);
   const names = namesIn(shop);
@@ -97,6 +97,7 @@ export function summarise(shop: Shop, project: Project, pictureUrls: Record<stri
     saidOfDelivery: saidOfDelivery(shop.reading, shop.rules),
     saidOfPrices: saidOfPrices(shop.reading),
     moneyKnown: shop.moneyKnown,
+    listGone,
     look: shop.look,
     mark: shop.mark,
     exceptions: shop.exceptions,
