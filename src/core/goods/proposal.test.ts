@@ -529,3 +529,21 @@ test('a row without a name goes on with the thing above it, unless it is filed e
   ]);
   expect(problems.filter(({ kind }) => kind === 'left-out').map(({ row }) => row)).toEqual([5]);
 });
+
+test('where several columns could be the price, that is asked once, with the likeliest; nothing else is said of prices until then', () => {
+  const text =
+    'Our name;On the string;One string;Twelve\nHill;59;38.000;410.000\nDark;59;44.000;475.000\nSmall;10;14.000;150.000\nFinger;10;16.000;162.000\nLong;33;33.000;355.000\nChaplet;25;24.000;260.000\n';
+  const read = importText(text, { brief: 'COP' });
+  if (!read.ok) throw new Error(read.say);
+  const { questions } = read.value.report;
+  const about = questions.filter(({ about: what }) => what === 'columns' || what === 'price');
+  expect(about.map(({ say }) => say)).toEqual([
+    'No column is surely the price. Is it “On the string” or “One string” or “Twelve”?',
+  ]);
+  expect(about[0]?.choices.find(({ value }) => value === about[0]?.likeliest)?.say).toBe('One string');
+  const variants = read.value.products.flatMap((product) => product.variants);
+  expect(variants.every(({ price, asks }) => price === null && asks.includes('price'))).toBe(true);
+  expect(new Set(read.value.problems.filter(({ kind }) => kind === 'asked').map(({ say }) => say))).toContain(
+    'Which column is the price has to be said first.',
+  );
+});

@@ -3,6 +3,8 @@ import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { type Role } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
+import { goalsIn, mostBinding } from './goals';
+import { farthest, reachesIn } from './reach';
 import { isWord, knownOf } from './tokens';
 
 /** Facts that are one of a few things, said in whatever words. */
@@ -17,7 +19,7 @@ const spokenOfIn: Record<OptionFact, readonly Role[]> = {
 };
 
 /** Below this a sentence says nothing of it. */
-const worthReading = 0.1;
+export const worthReading = 0.1;
 /** The class of nouns of people (lexnames of WordNet). */
 const person = 18;
 const subject = /^(?:i|we|they|you|he|she|it|people)$/;
@@ -56,9 +58,14 @@ export function optionFeatures(line: Line, fact: OptionFact, country: string): F
         `${place.country === country ? 'own' : 'other'} ${place.size >= 8 ? 'country' : place.size >= 5 ? 'town' : 'village'}`
       ] = weight;
   });
+  if (fact === 'reach') for (const reach of reachesIn(line, country)) bag[`named ${reach}`] = weight;
+  if (fact === 'goal') for (const goal of goalsIn(line)) bag[`wished ${goal}`] = weight;
   if (fact === 'goal') for (const name in line.around) if (name.startsWith('over ')) bag[name] = 1;
   return bag;
 }
+
+/** What a wish says by its grammar weighs as much as so many words in it (tried on batches that were held out). */
+const toldByGrammar = 3;
 
 /** What all lines of a brief say of a fact, each thing as strongly as the line that says it most. */
 export function allOptionFeatures(ground: Ground, fact: OptionFact, country: string): Features {
@@ -66,6 +73,11 @@ export function allOptionFeatures(ground: Ground, fact: OptionFact, country: str
   for (const line of ground.lines) {
     const own = optionFeatures(line, fact, country);
     for (const name in own) bag[name] = Math.max(bag[name] ?? 0, own[name] ?? 0);
+  }
+  if (fact === 'goal') bag[`most wished ${mostBinding((goal) => (bag[`wished ${goal}`] ?? 0) > 0) ?? 'none'}`] = toldByGrammar;
+  if (fact === 'reach') {
+    const reach = farthest(new Set(reachIds.filter((one) => bag[`named ${one}`])));
+    bag[`farthest ${reach ?? 'none'}`] = reach ? (bag[`named ${reach}`] ?? 0) : 1;
   }
   return bag;
 }

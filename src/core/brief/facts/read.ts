@@ -8,7 +8,7 @@ import { toTheMaker } from '../judge/judge';
 import { spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
-import { allOptionFeatures, bearing, optionFeatures, optionsOf, type OptionFact } from './options';
+import { allOptionFeatures, bearing, optionFeatures, optionsOf, worthReading, type OptionFact } from './options';
 import { isDenied, isUnderRefusal, type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
 
@@ -375,6 +375,9 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
 /** A sentence says a fact where what speaks in it for it adds up to this; selling is in the air of every brief. */
 const leastSaid: Record<OptionFact, number> = { reach: 0.3, origin: 0.3, goal: 1 };
 
+/** What says it must be about it to some degree; how far parcels go is known by the places that are named. */
+const leastBearing = 0.25;
+
 /** One of a few things, and the sentence that says most for it. */
 function readOption<Of extends OptionFact>(
   ground: Ground,
@@ -389,7 +392,7 @@ function readOption<Of extends OptionFact>(
   const [option, share] = [optionsOf[fact][best] as (typeof optionsOf)[Of][number] | undefined, shares[best] ?? 0];
   if (option === undefined || share < least[fact]) return null;
   const [spoken] = ground.lines
-    .filter((line) => bearing(line, fact) > 0.25)
+    .filter((line) => bearing(line, fact) > (fact === 'reach' ? worthReading : leastBearing))
     .map((line) => ({ line, score: scoreOf(optionFeatures(line, fact, country), options, columnOf(option)) }))
     .sort((a, b) => b.score - a.score);
   const said = spoken && spoken.score > leastSaid[fact] ? spoken.line.judged?.said : undefined;

@@ -15,6 +15,20 @@ const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow +
 /** Fewer numbers are less than the prices beside them by chance. */
 const someOffers = 2;
 
+/** Columns of amounts that could be what is charged, where no column is surely the price. */
+export const mayBeCharged = (columns: readonly ColumnProposal[]): ColumnProposal[] =>
+  columns.filter(({ as, profile }) => (as === 'cost' || as === 'particular') && profile.money > 0.8);
+
+/** Of several the one that was nearest to being taken for the price, and of those that were as near the one whose amounts differ most. */
+function likeliestCharge(amounts: readonly ColumnProposal[]): ColumnProposal | undefined {
+  const place = ({ others }: ColumnProposal) => (others.includes('price') ? others.indexOf('price') : others.length);
+  const variety = ({ profile }: ColumnProposal) => profile.values / Math.max(1, profile.filled);
+  return [...amounts].sort((a, b) => place(a) - place(b) || variety(b) - variety(a))[0];
+}
+
+/** What is said of each thing until it is known which column is the price. */
+export const whichIsOpen = 'Which column is the price has to be said first.';
+
 /** What is in doubt of a list as a whole, and not of one of its cells: it is asked, or said. */
 export class Doubts {
   constructor(
@@ -100,14 +114,14 @@ export class Doubts {
       for (const record of records) {
         record.price = null;
         record.asks.add('price');
-        this.remarks.note(record, nameOf(price), 'asked', 'Which column is the price has to be said first.', record.title);
+        this.remarks.note(record, nameOf(price), 'asked', whichIsOpen, record.title);
       }
     }
   }
 
   /** A list without a column of prices that has amounts nonetheless: one of them may be what is charged. */
   private askWhichIsCharged(main: Sheet): void {
-    const amounts = main.columns.filter(({ as, profile }) => (as === 'cost' || as === 'particular') && profile.money > 0.8);
+    const amounts = mayBeCharged(main.columns);
     if (!amounts.length || this.remarks.questions.answerTo('columns price') !== null) return;
     const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
     this.remarks.questions.ask(
@@ -117,6 +131,7 @@ export class Doubts {
         found: '',
         say: `No column is surely the price. Is it ${amounts.map((column) => `“${nameOf(column)}”`).join(' or ')}?`,
         choices: amounts.map((column) => ({ value: String(column.index), say: nameOf(column) })),
+        likeliest: String(likeliestCharge(amounts)?.index ?? ''),
       },
       headOf(main),
       '',

@@ -7,6 +7,7 @@ import { type Layout } from '../columns/head';
 import { type Meaning } from '../columns/meaning';
 import { type ColumnProposal } from '../columns/propose';
 import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
+import { mayBeCharged, whichIsOpen } from './doubts';
 import { priceIn, pricingOf, unsold, type Pricing } from './pricing';
 import { blankRecord, isPlaceholder, type Record } from './record';
 import { type Where } from './questions';
@@ -156,6 +157,11 @@ export class RowReader {
     const at = (column: ColumnProposal) => cells[column.index] ?? '';
     const onSale = sale && !isBlank(at(sale)) ? sale : undefined;
     const now = onSale ?? price;
+    if (!now && mayBeCharged(columns).length && this.remarks.questions.answerTo('columns price') === null) {
+      record.asks.add('price');
+      this.remarks.note(record, '', 'asked', whichIsOpen, record.title);
+      return;
+    }
     if (!now) {
       record.price = this.remarks.asker(
         record,
