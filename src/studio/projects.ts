@@ -118,11 +118,14 @@ async function alone<T>(work: (worker: ShopWorker) => Promise<T>): Promise<T> {
   return work(worker).finally(() => worker.close());
 }
 
-/** The whole project with its past as one file; the keys to its addresses go along under a passphrase, and only so. */
-export async function exportProject(story: KeptStory, passphrase = ''): Promise<Uint8Array> {
+/**
+ * The whole project with its past as one file; the keys to its addresses go along under a passphrase, and only so. The worker of an open
+ * studio has the lists that it works with, also where storage was cleared.
+ */
+export async function exportProject(story: KeptStory, passphrase = '', at: ShopWorker | null = null): Promise<Uint8Array> {
   const { owners } = await readKeys(story.project.id);
   const keys = passphrase && owners.length ? await sealKeys(owners, passphrase) : null;
-  return alone((worker) => worker.ask('pack', { story, keys }));
+  return at ? at.ask('pack', { story, keys }) : alone((worker) => worker.ask('pack', { story, keys }));
 }
 
 /** A project under another id. */

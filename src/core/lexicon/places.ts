@@ -1,7 +1,7 @@
 import { firstFrom, lineOf, unpack } from './packed';
 import { once } from '../once';
 import { packedPlaces } from './places.generated';
-import regionNames from './regions.json';
+import worldParts from './worldParts.json';
 
 /** A town, region or country of the gazetteer. */
 export interface Place {
@@ -36,8 +36,8 @@ export function placesNamed(name: string): Place[] {
 }
 
 /** Whether it is the name of a part of the world that is no country, in English: "the Nordic countries". */
-export const isRegion = (name: string): boolean => regions.has(name.toLowerCase());
-const regions = new Set(regionNames.names);
+export const isWorldPart = (name: string): boolean => worldPartNames.has(name.toLowerCase());
+const worldPartNames = new Set(worldParts.names);
 
 /** Places whose name begins with this one and goes on behind a hyphen: "Cluj" is how Cluj-Napoca is called there. */
 export function placesBegunBy(name: string): Place[] {

@@ -255,7 +255,7 @@ export function PublishStation({ state, shop, owner, onOwner }: StationProps) {
             isDisabled={passphrase !== '' && passphrase.length < shortestPassphrase}
             onPress={() =>
               guarded(async () =>
-                download(await exportProject(state.story, passphrase), `${summary?.slug ?? 'project'}.arcatum.zip`),
+                download(await exportProject(state.story, passphrase, shop.worker), `${summary?.slug ?? 'project'}.arcatum.zip`),
               )
             }
           >

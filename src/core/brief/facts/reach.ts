@@ -1,4 +1,4 @@
-import { countryOf, isRegion, placesNamed } from '../../lexicon';
+import { countryOf, isWorldPart, placesNamed } from '../../lexicon';
 import { type Reach } from '../about';
 import { type Line } from './about';
 import { isWord, knownOf, type Token } from './tokens';
@@ -39,7 +39,7 @@ function namedIn(tokens: readonly Token[], country: string, cased: boolean): Nam
       const own = tokens.slice(from, to);
       const name = own.map(({ text }) => text).join(' ');
       if (!own.every(({ low }) => isWord(low) || /^['.-]$/.test(low))) continue;
-      const what = isRegion(name) ? 'region' : whereIs(name, country, cased || areCodes);
+      const what = isWorldPart(name) ? 'region' : whereIs(name, country, cased || areCodes);
       if (!what) continue;
       found.push({ what, from, to });
       from = to - 1;
