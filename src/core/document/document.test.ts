@@ -155,3 +155,24 @@ test('twenty thousand words are read in one go', () => {
   const { said } = readDocument(Array.from({ length: 2000 }, (_, i) => `We glaze bowl number ${i} by hand in Leeds.`).join(' '));
   expect(said).toHaveLength(2000);
 });
+
+test('a form whose questions have their answers behind them on the same line', () => {
+  const text =
+    '1. Trade name of the undertaking: Hollow Reed\n2. What do you make? Flutes. Of bamboo.\n3. Where? In Kobe, over the baker.\n4. Who buys? Choirs.\n';
+  const { said } = readDocument(text);
+  expect(said.map(({ text: words, standing, label, question }) => [words, standing, label || question])).toEqual([
+    ['Hollow Reed', 'said', 'Trade name of the undertaking'],
+    ['What do you make?', 'question', ''],
+    ['Flutes.', 'said', 'What do you make?'],
+    ['Of bamboo.', 'said', 'What do you make?'],
+    ['Where?', 'question', 'What do you make?'],
+    ['In Kobe, over the baker.', 'said', 'Where?'],
+    ['Who buys?', 'question', 'Where?'],
+    ['Choirs.', 'said', 'Who buys?'],
+  ]);
+});
+
+test('a question that somebody answers himself is no form', () => {
+  const { said } = readDocument('Why bamboo? It grows behind the house.\nWe cut it in winter.\nNothing else is needed.\n');
+  expect(said.every(({ question, standing }) => question === '' && standing === 'said')).toBe(true);
+});

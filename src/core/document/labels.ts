@@ -36,14 +36,23 @@ export interface LabelForms {
   colons: boolean;
   dashes: boolean;
   cells: boolean;
+  /** Questions with their answers behind them: "Who buys? Choirs." */
+  asks: boolean;
 }
+
+const answeredQuestion = /^[^.?!]{2,120}\?\s+\S/u;
+/** One or two questions that somebody answers himself make no form. */
+const fewestAnswered = 3;
 
 export function labelFormsOf(lines: readonly Line[]): LabelForms {
   const share = (form: RegExp) => {
     const found = lines.filter(({ raw }) => labelIn(form, raw)).length;
     return found > 1 ? found / lines.length : 0;
   };
-  return { colons: share(colon) >= 0.4, dashes: share(dash) >= 0.5, cells: share(cell) >= 0.5 };
+  const answered = lines.filter(({ raw }) => answeredQuestion.test(raw)).length;
+  const asks = answered >= fewestAnswered && answered >= lines.length * 0.5;
+  // A form that asks names some things with a colon, too.
+  return { colons: share(colon) >= (asks ? 0 : 0.4), dashes: share(dash) >= 0.5, cells: share(cell) >= 0.5, asks };
 }
 
 const isMarked = (raw: string): boolean => /^(?:\*\*|__)[^*_]+:?(?:\*\*|__):?/.test(raw);

@@ -14,7 +14,7 @@ interface Context {
   nth: number;
 }
 
-const ownLabels: LabelForms = { colons: false, dashes: false, cells: false };
+const ownLabels: LabelForms = { colons: false, dashes: false, cells: false, asks: false };
 const ends = /[.!?…]["”’)\]]*$/;
 const mostHeadingWords = 7;
 const asksAlone = /\?["”’)]*$/;
@@ -103,13 +103,14 @@ class Reader {
     const from = line.start + (found?.from ?? 0);
     // What stands beside a label is one answer, with commas or without.
     const sentences = sentencesIn(this.text, { start: from, end: line.end }, found === null);
-    for (const { start: begin, end } of sentences) {
+    for (const [i, { start: begin, end }] of sentences.entries()) {
       // A sentence inside a line may bring a label of its own: "… for a month. Customers = gyms."
       const own =
         begin > from ? labelOf({ ...line, start: begin, raw: this.text.slice(begin, end), marker: '' }, ownLabels) : null;
       const start = begin + (own?.from ?? 0);
       const question = asksAlone.test(this.text.slice(start, end));
-      const standing = question && sentences.length === 1 ? 'question' : 'said';
+      const isAsked = sentences.length === 1 || (this.forms.asks && i === 0);
+      const standing = question && isAsked ? 'question' : 'said';
       this.add(line, start, end, standing, own?.label ?? found?.label ?? '', sentences.length === 1);
       if (standing === 'question') this.context = { ...this.context, question: plain(this.text.slice(start, end)) };
     }

@@ -25,6 +25,7 @@ test.each([
   ['We post to every country that has a post office.', 'NZ', 'world'],
   ['I send it anywhere.', 'IT', 'world'],
   ['World, eight euros.', 'HR', 'world'],
+  ['Everywhere on earth that has a customs office.', 'LB', 'world'],
 ])('“%s” (%s): %s', (text, country, reach) => expect(reachOf(text, country)).toBe(reach));
 
 test.each([

@@ -76,7 +76,7 @@ function wordsOf(tokens: readonly Token[], hasHome: boolean): Set<Reach> {
   const found = new Set<Reach>();
   tokens.forEach(({ low }, i) => {
     const [before, after] = [tokens[i - 1]?.low ?? '', tokens[i + 1]?.low ?? ''];
-    if (world.test(low)) found.add('world');
+    if (world.test(low) || (low === 'earth' && before === 'on')) found.add('world');
     if (low === 'world' && (i === 0 || /^(?:the|whole|entire)$/.test(before))) found.add('world');
     if (anywhere.test(low) && after !== 'else' && !hasHome && !inside.test(after)) found.add('world');
     if (/^countr(?:y|ies)$/.test(low)) {
