@@ -109,7 +109,8 @@ interface TableProps {
 
 /** As many rows as are in sight are taken first, and more whenever the end is reached: a collection of thousands would hold up the page. */
 const inSight = 12;
-const step = 12;
+/** Whoever goes on gets half as many again each time. */
+const moreOf = (count: number): number => Math.min(mostShown, count + Math.max(inSight, Math.floor(count / 2)));
 /** More than these are found by searching. */
 const mostShown = 1000;
 
@@ -126,7 +127,7 @@ export function ProductTable({ shop, find, onFind, selected, onSelect, takesPict
     setCount(inSight);
     setSort(by);
   }, []);
-  const onMore = useCallback(() => setCount((now) => Math.min(mostShown, now + step)), []);
+  const onMore = useCallback(() => setCount(moreOf), []);
   const found = answer?.found ?? 0;
   // Where there is little room, what a thing is known by is read, and what it costs.
   const isWide = !useNarrow();
