@@ -53,7 +53,7 @@ export function goalsIn(line: Line): Set<Goal> {
 }
 
 /** A sentence is a wish to whoever makes the site from here on. */
-const wished = 0.3;
+const wished = 0.2;
 
 /** Of several that are wished the most binding one is the goal: who books has asked and comes. */
 export const mostBinding = (wishedOf: (goal: Goal) => boolean): Goal | null => byBond.find(wishedOf) ?? null;
