@@ -130,6 +130,7 @@ const meanings: Readonly<Record<string, string>> = {
   sFr: 'CHF',
   Franken: 'CHF',
   francs: 'CHF XOF XAF',
+  F: 'XOF XAF XPF GNF KMF DJF RWF BIF',
   CFA: 'XOF XAF',
   FCFA: 'XOF XAF',
   'F CFA': 'XOF XAF',

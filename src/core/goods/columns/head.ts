@@ -12,7 +12,7 @@ export interface Layout {
   above: string[];
   body: { cells: readonly Cell[]; row: number }[];
   /** Rows under the headings that are no goods, with what they are. */
-  aside: { row: number; what: 'total' | 'note' | 'heading' | 'shelf'; text: string }[];
+  aside: { row: number; what: 'total' | 'note' | 'heading' | 'shelf' | 'above'; text: string }[];
 }
 
 const searched = 40;
@@ -32,6 +32,11 @@ export function layOut(grid: Grid): Layout {
   const body: Layout['body'] = [];
   const aside: Layout['aside'] = [];
   const width = typicalWidth(rows.slice(head + 1));
+  // As wide as a row of goods and with a price in it: if it is one, it must not be lost in silence.
+  rows.slice(0, Math.max(0, head)).forEach((cells, i) => {
+    if (isLikeGoods(cells, width))
+      aside.push({ row: grid.firstRow + i, what: 'above', text: cells.map(textOf).join(' ') });
+  });
   let sums: Sum[] = [];
   const last = lastOf(rows.slice(head + 1));
   rows.slice(head + 1).forEach((cells, i) => {
@@ -57,13 +62,16 @@ export function layOut(grid: Grid): Layout {
 
 const filledIn = (row: readonly Cell[]): number => row.reduce<number>((n, cell) => n + (isBlank(cell) ? 0 : 1), 0);
 
+/** Titles, remarks and totals may be half of the rows of a short list; so many of all are no wider. */
+const mostOfRows = 0.75;
+
 function typicalWidth(rows: readonly (readonly Cell[])[]): number {
   const widths = rows
     .slice(0, 500)
     .map(filledIn)
     .filter(Boolean)
     .sort((a, b) => a - b);
-  return widths[Math.floor(widths.length / 2)] ?? 0;
+  return widths[Math.floor((widths.length - 1) * mostOfRows)] ?? 0;
 }
 
 function headOf(rows: readonly (readonly Cell[])[]): number {
@@ -80,20 +88,29 @@ function headOf(rows: readonly (readonly Cell[])[]): number {
     for (const [c, cell] of row.entries()) {
       if (isBlank(cell)) continue;
       const text = textOf(cell).trim();
-      if (typeof cell === 'number' || /^[\p{Sc}\d]/u.test(text) || text.length > 60) score -= 1.2;
+      if (holdsMoney(cell)) score -= 2.2;
+      else if (/^[\p{Sc}\d]/u.test(text) || text.length > 60) score -= 1.2;
       else if (headingKnown(text)) score += 1;
       else score += contrasts(text, rows, r, c) ? 0.55 : standsApart(text, rows, r, c) ? 0.3 : 0.1;
-      if (understandMoney(cell).kind === 'amount') score -= 1;
       // What comes again under itself is one of the values.
       if (comesAgain(text, others, c)) score -= 1.2;
     }
     // What headings have nothing of below them head nothing.
     score *= Math.min(1, filled / Math.max(1, width * 0.7));
     score -= r * 0.02;
+    // Above headings stand titles and remarks, and no goods.
+    score -= rows.slice(0, r).filter((above) => isLikeGoods(above, width)).length;
     if (score > best.score) best = { row: r, score };
   });
   return best.row;
 }
+
+/** Whether a cell states a price, be it in its own way: "from 12", "8–10". */
+const holdsMoney = (cell: Cell): boolean => !['unknown', 'blank', 'request', 'free'].includes(understandMoney(cell).kind);
+
+/** Whether a row is as wide as those of goods and has a price. */
+const isLikeGoods = (cells: readonly Cell[], width: number): boolean =>
+  filledIn(cells) >= Math.max(2, width) && cells.some(holdsMoney);
 
 /** Whether a cell's text stands in other rows of its column too. Rows that are the same altogether are headings that are repeated. */
 function comesAgain(text: string, others: readonly (readonly Cell[])[], c: number): boolean {

@@ -1,5 +1,6 @@
 import { textOf, type Cell } from '../source/grid';
-import { numberIn } from './head';
+import { understandMoney } from '../cells/money';
+import { numberFormOf, valueUnder } from '../cells/number';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { unitOf, type Evidence } from './heading';
@@ -221,6 +222,19 @@ function settlePrices(
     taken.delete(from);
     taken.set(to, index);
   };
+  const paid = columns.find(({ index }) => index === taken.get('price'));
+  if (paid && !given.has(paid.index)) {
+    const [exact, ...further] = isBare(paid) ? columns.filter((one) => isExact(one) && !isTold(chosen.get(one.index))) : [];
+    if (exact && !further.length) {
+      chosen.delete(paid.index);
+      move('price', 'price', exact.index, 'Of the columns of numbers it alone has cents.');
+    }
+    const full = columns.find(({ index }) => index === taken.get('earlierPrice'));
+    if (full && !full.evidence.old && !given.has(full.index) && isLess(rows, full.index, paid.index)) {
+      move('price', 'earlierPrice', paid.index, `It is charged where “${full.heading}” is empty.`);
+      move('price', 'price', full.index, `Wherever it stands, it is less than “${paid.heading}”.`);
+    }
+  }
   const earlier = taken.get('earlierPrice');
   const before = columns.find(({ index, evidence }) => (evidence.old ?? 0) > 0 && index === (taken.get('price') ?? earlier));
   const [now, ...others] = columns.filter(
@@ -283,12 +297,37 @@ function settlePrices(
 
 /** Whether what stands in one column is never more than what stands beside it in another, and mostly less: an offer, by whatever name. */
 function isLess(rows: readonly (readonly Cell[])[], offer: number, usual: number): boolean {
-  const pairs = rows
-    .map((row) => [numberIn(row[offer] ?? ''), numberIn(row[usual] ?? '')] as const)
+  const [offers, others] = [amountsIn(rows, offer), amountsIn(rows, usual)];
+  const pairs = offers
+    .map((now, i) => [now, others[i] ?? 0] as const)
     .filter(([now, before]) => now > 0 && before > 0);
   const less = pairs.filter(([now, before]) => now < before).length;
   return pairs.length >= fewestOffers && less > pairs.length / 2 && pairs.every(([now, before]) => now <= before);
 }
+
+/** The amounts of a column in hundredths, to be held against others; 0 where there is none. */
+function amountsIn(rows: readonly (readonly Cell[])[], index: number): number[] {
+  const said = rows.map((row) => {
+    const money = understandMoney(row[index] ?? '');
+    return money.kind === 'amount' ? money.number : '';
+  });
+  const { mark } = numberFormOf(
+    said.filter((number) => typeof number === 'string'),
+    2,
+  );
+  return said.map((number) => (typeof number === 'number' ? number * 100 : (valueUnder(number, mark, 2) ?? 0)));
+}
+
+/** Whole numbers of which no heading and no sign says that they are money. */
+const isBare = ({ evidence, profile }: { evidence: Evidence; profile: Profile }): boolean =>
+  !evidence.price && profile.signed < 0.3 && profile.whole > 0.95;
+
+/** Amounts with cents, whatever their heading says of them: nothing. */
+const isExact = ({ evidence, profile }: { evidence: Evidence; profile: Profile }): boolean =>
+  profile.money > 0.8 && profile.decimals > 0.6 && Object.values(evidence).every((weight) => weight < known);
+
+/** Whether a column has been taken for something that is no remainder. */
+const isTold = (candidate: Candidate | undefined): boolean => candidate !== undefined && candidate.as !== 'option';
 
 /** Of one row nothing follows. */
 const fewestOffers = 2;

@@ -195,7 +195,7 @@ export class Doubts {
    * @param least the least share of the price that it is
    */
   private couldBeCharged(main: Sheet, price: ColumnProposal, other: ColumnProposal, least: number): boolean {
-    if (other.isKnown) return false;
+    if (other.isKnown && !other.priceWords) return false;
     const cellsAt = ({ index }: ColumnProposal) => main.layout.body.map(({ cells }) => cells[index] ?? '');
     const read = (column: ColumnProposal) => {
       const cells = cellsAt(column);

@@ -16,7 +16,10 @@ export interface Pricing {
 /** The form of numbers of a column of prices, decided from all of its cells. */
 export function pricingOf(cells: readonly Cell[], currency: string, given?: DecimalMark): Pricing {
   const digits = minorDigits(currency);
-  const numbers = cells.flatMap((cell) => numbersIn(understandMoney(cell)));
+  const said = cells.map(understandMoney);
+  // What is in other money is often written in its manner, too.
+  const own = said.filter((money) => !currency || !foreignTo(money, currency)).flatMap(numbersIn);
+  const numbers = own.length ? own : said.flatMap(numbersIn);
   const form = numberFormOf(numbers, digits, given);
   // Three digits after a mark are a fraction in some money and thousands in other.
   const open = !currency && numbers.some((number) => /[.,]\d{3}$/.test(number));

@@ -45,6 +45,7 @@ export class RowReader {
       if (what === 'note')
         this.remarks.note(at(row), '', 'look', `“${text.slice(0, 80)}” stands alone in its row and is taken for a remark.`, text);
       else if (what === 'total') this.remarks.note(at(row), '', 'look', 'A row of totals; it is no product.', text);
+      else if (what === 'above') this.remarks.leave(at(row), '', 'It stands above the headings, so it is taken for no product.', text);
     const columnsBy = new Map<Meaning, ColumnProposal[]>();
     for (const column of columns) columnsBy.set(column.as, [...(columnsBy.get(column.as) ?? []), column]);
     const by = (as: Meaning): readonly ColumnProposal[] => columnsBy.get(as) ?? [];

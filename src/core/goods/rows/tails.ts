@@ -18,6 +18,8 @@ interface Parting {
 
 /** Marks that people put between a thing and its kind, and seldom into the name of a thing. */
 const parting: ReadonlySet<Mark> = new Set([' – ', ' — ', ' - ', ' | ', 'bracket']);
+/** What stands in brackets is parted by these. */
+const inBrackets = [',', '/', ';'] as const;
 /** Longer than what one would choose by. */
 const longestTail = 24;
 
@@ -29,8 +31,14 @@ function partings(title: string): Parting[] {
     for (let cut = parts.length - 1; cut > 0; cut--)
       found.push({ head: parts.slice(0, cut).join(mark), tails: parts.slice(cut), mark });
   }
-  const bracket = /^(.*\S)\s*[([]([^()[\]]{1,30})[)\]]$/.exec(title);
-  if (bracket) found.push({ head: bracket[1] ?? '', tails: [bracket[2] ?? ''], mark: 'bracket' });
+  const [, before, within] = /^(.*\S)\s*[([]([^()[\]]{1,30})[)\]]$/.exec(title) ?? [];
+  if (before && within) {
+    found.push({ head: before, tails: [within], mark: 'bracket' });
+    for (const mark of inBrackets) {
+      const tails = within.split(mark).map((part) => part.trim());
+      if (tails.length > 1) found.push({ head: before, tails, mark: 'bracket' });
+    }
+  }
   return found
     .filter(({ head, tails }) => /\p{L}/u.test(head) && tails.every(Boolean))
     .map((one) => ({ ...one, isPlain: one.tails.every((tail) => choiceKind(tail) !== null) }))
@@ -70,10 +78,22 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const seen = new Map<string, number>();
   for (const { one, rows, tails } of several) {
     if ([...rows].every((i) => all[i]?.some((other) => headKey(other) === headKey(one) && other.isPlain))) plain.add(one.mark);
-    for (const tail of tails) seen.set(seenKey(one.mark, tail), (seen.get(seenKey(one.mark, tail)) ?? 0) + 1);
+    for (const [at, values] of placesOf(tails).entries())
+      for (const value of values) {
+        const where = seenKey(one.mark, at, value);
+        seen.set(where, (seen.get(where) ?? 0) + 1);
+      }
   }
-  const hasOthersTails = (one: Parting): boolean =>
-    [...(heads.get(headKey(one))?.tails ?? [])].filter((tail) => (seen.get(seenKey(one.mark, tail)) ?? 0) > 1).length > 1;
+  const seenBehind = (mark: Mark, at: number, value: string): number => seen.get(seenKey(mark, at, value)) ?? 0;
+  /** Whether in each place behind a head stand several that say what they are or stand behind other heads as well, or none but such. */
+  const hasOthersTails = (one: Parting): boolean => {
+    const tails = heads.get(headKey(one))?.tails ?? new Set();
+    const places = placesOf(tails).map((values, at) => {
+      const known = [...values].filter((value) => choiceKind(value) || seenBehind(one.mark, at, value) > 1);
+      return { all: values.size, known: known.length };
+    });
+    return places.some(({ known }) => known > 1) && places.every(({ known, all: count }) => known > 1 || known === count);
+  };
   const taught = several.map(({ one }) => one).filter(hasOthersTails);
   for (const { mark } of taught)
     if (parting.has(mark) && taught.filter((other) => other.mark === mark).length >= enoughHeads) plain.add(mark);
@@ -84,9 +104,14 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   // As many rows of a head as are parted: one alone is not taken from those that stay whole.
   const parted = new Map<string, number>();
   for (const one of all.flat()) if (isTaught(one)) parted.set(headKey(one), (parted.get(headKey(one)) ?? 0) + 1);
+  /** Whether a thing that comes in one way alone is written as the others are that come in several. */
+  const isLikeOthers = (one: Parting): boolean =>
+    heads.get(headKey(one))?.rows.size === 1 &&
+    ((one.isPlain && plain.has(one.mark)) ||
+      (taught.filter(({ mark, tails }) => mark === one.mark && tails.length === one.tails.length).length >= enoughHeads &&
+        one.tails.every((value, at) => choiceKind(value) || seenBehind(one.mark, at, key(value)) > 0)));
   const hasCompany = (one: Parting): boolean =>
-    isTaught(one) &&
-    ((parted.get(headKey(one)) ?? 0) > 1 || (one.isPlain && plain.has(one.mark) && heads.get(headKey(one))?.rows.size === 1));
+    isLikeOthers(one) || (isTaught(one) && (parted.get(headKey(one)) ?? 0) > 1);
 
   const result = new Map<number, Tail>();
   all.forEach((found, i) => {
@@ -109,7 +134,14 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   return result;
 }
 
-const seenKey = (mark: Mark, tail: string): string => `${mark}\u0000${stems(tail)}`;
+const seenKey = (mark: Mark, at: number, value: string): string => `${mark}\u0000${at}\u0000${stems(value)}`;
+
+/** What stands in each place behind a head. */
+function placesOf(tails: ReadonlySet<string>): Set<string>[] {
+  const places: Set<string>[] = [];
+  for (const tail of tails) tail.split('\u0000').forEach((value, at) => (places[at] ??= new Set()).add(value));
+  return places;
+}
 
 /** What is chosen by: one name for all that can be chosen in one place. */
 export function nameOf(values: readonly string[]): string {

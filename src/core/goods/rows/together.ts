@@ -112,6 +112,8 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   const open = new Set(
     rows.flatMap(({ particulars, spares }) => [...particulars.keys(), ...spares.keys()]).filter((index) => !promoted.has(index)),
   );
+  // A weight or a code that differs with what is chosen by is not what is chosen by.
+  const isSpare = (index: number) => rows.every(({ particulars }) => !particulars.has(index));
   if (!promoted.size && rows.every(({ options }) => !options.size)) {
     const crossed = crossing(
       rows,
@@ -121,7 +123,7 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   }
   while (different() < rows.length && open.size) {
     let best: { index: number; apart: number } | null = null;
-    for (const index of [...open].sort((a, b) => a - b)) {
+    for (const index of [...open].sort((a, b) => Number(isSpare(a)) - Number(isSpare(b)) || a - b)) {
       // What every row has can be chosen by; what some lack can not.
       if (!rows.every((record) => told(record, index)?.value)) continue;
       chosen.push(index);

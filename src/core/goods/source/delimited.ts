@@ -69,20 +69,33 @@ function typed(text: string, mark: string): string {
 /** Where as many separators have a space after them, a hand has typed it. */
 const mostMarks = 0.7;
 
+/** A comma with a figure on either side and no space. */
+const withinNumber = /(?<=\d),(?=\d)/g;
+/** Stands for a comma that parts nothing, while cells are parted: a noncharacter (Unicode 23.7), which no text has. */
+const keptComma = '\ufdd0';
+
+/** Whether commas that part things have a space after them, or there are none: those that stand in figures part nothing then. */
+const cutsNumbers = (head: string): boolean => {
+  const within = head.match(withinNumber)?.length ?? 0;
+  return within > 0 && head.match(/,(?!\s)/g)?.length === within;
+};
+
 /**
  * RFC 4180 and its relatives. A quotation mark that is never closed would swallow the rest of the list: it is taken for one that somebody
  * typed, and said.
  */
 function parse(text: string, mark: string): { rows: string[][]; notes: SourceNote[] } {
   const notes: SourceNote[] = [];
-  let source = typed(text, mark);
+  const isCut = mark === ',' && cutsNumbers(firstLines(text, looked));
+  let source = typed(isCut ? text.replaceAll(withinNumber, keptComma) : text, mark);
   for (let tries = 0; ; tries++) {
     const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
     const isOpen = errors.some(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
     const isBroken = errors.some(({ type }) => type === 'Quotes');
     const at = isBroken && tries < 20 ? openedAt(source, mark, isOpen) : -1;
     if (at < 0) {
-      const { rows, joined } = rejoined(data, mark);
+      const cells = isCut ? data.map((row) => row.map((cell) => cell.replaceAll(keptComma, ','))) : data;
+      const { rows, joined } = rejoined(cells, mark);
       return { rows: spaced(rows, mark), notes: [...notes, ...joined] };
     }
     notes.push({

@@ -58,7 +58,7 @@ export function openText(given: string, encoding = 'utf-8'): Result<Source> {
   }
   const table = readDelimited(text);
   const hasMarks = /[\t;|]/.test(text);
-  const fixed = table && hasMarks && table.form !== 'comma' ? null : readFixedWidth(text);
+  const fixed = table && hasMarks && table.form !== 'comma' && widthOf(table.grid) > 1 ? null : readFixedWidth(text);
   if (fixed && (!table || widthOf(fixed) > widthOf(table.grid))) return made('fixed-width', [fixed]);
   const parted = !table || !hasPrices(table.grid) ? readPartedLines(text) : null;
   if (parted && hasPrices(parted)) return made('lines', [parted]);
