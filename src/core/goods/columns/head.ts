@@ -34,8 +34,7 @@ export function layOut(grid: Grid): Layout {
   const width = typicalWidth(rows.slice(head + 1));
   // As wide as a row of goods and with a price in it: if it is one, it must not be lost in silence.
   rows.slice(0, Math.max(0, head)).forEach((cells, i) => {
-    if (isLikeGoods(cells, width))
-      aside.push({ row: grid.firstRow + i, what: 'above', text: cells.map(textOf).join(' ') });
+    if (isLikeGoods(cells, width)) aside.push({ row: grid.firstRow + i, what: 'above', text: cells.map(textOf).join(' ') });
   });
   let sums: Sum[] = [];
   const last = lastOf(rows.slice(head + 1));
@@ -161,7 +160,7 @@ function opensWithTotal(text: string): boolean {
 /** What the numbers of a column come to, and how many they are. */
 type Sum = { of: number; count: number } | undefined;
 
-export const numberIn = (cell: Cell): number =>
+const numberIn = (cell: Cell): number =>
   typeof cell === 'number' ? cell : /^\d+(?:[.,]\d{1,2})?$/.test(cell.trim()) ? Number(cell.trim().replace(',', '.')) : NaN;
 
 function added(sums: readonly Sum[], cells: readonly Cell[]): Sum[] {

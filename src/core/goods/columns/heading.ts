@@ -194,6 +194,18 @@ export function headingKnown(cell: string): boolean {
   return Math.max(0, ...Object.values(readHeading(text))) >= 1;
 }
 
+/** Languages by what they head a column with, in small letters. */
+const languagesBy = once(() => {
+  const made = new Map<string, string[]>();
+  for (const languages of Object.values(words) as Record<string, string>[])
+    for (const [language, list] of Object.entries(languages))
+      for (const entry of list.split(', ')) made.set(entry, [...(made.get(entry) ?? []), language]);
+  return made;
+});
+
+/** The languages in which a cell in ASCII heads a column: ISO 639-1. */
+export const headingLanguages = (cell: string): readonly string[] => languagesBy().get(cell.trim().toLowerCase()) ?? [];
+
 const bracketed = /[([{]([^)\]}]*)[)\]}]/g;
 
 /** Whether words are those of a phrase, each whole or shortened: "opt nm" for "option name". */

@@ -184,10 +184,13 @@ const piecesIn = (text: string): number | null => {
 
 const isNumeral = (text: string): boolean => /^\p{L}+$/u.test(text) && (piecesIn(text) ?? 0) > 0;
 
+/** Signs of scripts that put no space between words; two make about one. */
+const unspaced = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}]/gu;
+
 /** A word of a language with letters, at the end of what it says. */
 const isTold = (text: string): boolean => {
-  const words = text.split(/\s+/).length;
-  return (words > 3 && /\p{L}{2}[.!?…]["”’»)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
+  const words = text.split(/\s+/).length + (text.match(unspaced)?.length ?? 0) / 2;
+  return (words > 3 && /\p{L}{2}[\p{STerm}…]["”’»」)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
 };
 
 /** Small letters and digits in one word are a number that a program gave, where they are as long as this: "mp3" is none. */

@@ -31,6 +31,8 @@ export interface ColumnProposal {
   others: readonly Meaning[];
   /** A price that is paid now, where another column has the one from before. */
   isSale: boolean;
+  /** Whether its heading says that it was asked before. */
+  saysBefore: boolean;
   /** How much its heading speaks of prices. */
   priceWords: number;
   /** Whether its heading says something that is known, more surely than by a few letters. */
@@ -120,6 +122,7 @@ export function proposeColumns(
       sure: Number((given.has(index) ? 1 : (shares.get(index)?.get(own.as) ?? 0)).toFixed(2)),
       others: others.slice(0, 4),
       isSale: (evidence.now ?? 0) > 0 || (index === taken.get('price') && profile.fill < 1 && usual?.profile.fill === 1),
+      saysBefore: (evidence.old ?? 0) > 0,
       priceWords: evidence.price ?? (isMoney ? 2 : 0),
       isKnown: Object.values(evidence).some((weight) => weight >= known),
       mayBeStock,
@@ -251,9 +254,11 @@ function settlePrices(
   if (!taken.has('price') && earlier !== undefined) move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
   const stated = columns.find(({ index }) => index === taken.get('price'));
   const offer = columns.find(
-    ({ index, evidence, profile }) => !chosen.has(index) && (evidence.now ?? 0) > 0 && profile.filled > 0 && profile.money > 0.5,
+    ({ index, evidence, profile }) =>
+      (chosen.get(index)?.score ?? 0) < hardly && (evidence.now ?? 0) > 0 && profile.filled > 0 && profile.money > 0.5,
   );
   if (stated && !stated.evidence.now && offer && !taken.has('earlierPrice')) {
+    for (const [as, index] of taken) if (index === offer.index) taken.delete(as);
     move('price', 'earlierPrice', stated.index, `It is charged where “${offer.heading}” is empty.`);
     chosen.set(offer.index, {
       as: 'price',
@@ -272,7 +277,8 @@ function settlePrices(
   );
   // What has an amount in every row, beside offers in some, is what those are offers of.
   const [only, ...more] = amounts.filter(
-    ({ evidence, profile }) => profile.fill === 1 && Object.values(evidence).every((weight) => weight < known),
+    ({ evidence, profile }) =>
+      profile.fill === 1 && ((evidence.price ?? 0) > 1 || Object.values(evidence).every((weight) => weight < known)),
   );
   // Of two that are both called a price, one in every row and the other, where it stands, never less: that was asked before.
   const named = saysNow ? [] : amounts.filter(({ evidence }) => (evidence.price ?? 0) > 1);
@@ -295,12 +301,13 @@ function settlePrices(
   taken.set('price', price.index);
 }
 
+/** What is as unlikely as this gives way to what a heading says. */
+const hardly = 0.5;
+
 /** Whether what stands in one column is never more than what stands beside it in another, and mostly less: an offer, by whatever name. */
 function isLess(rows: readonly (readonly Cell[])[], offer: number, usual: number): boolean {
   const [offers, others] = [amountsIn(rows, offer), amountsIn(rows, usual)];
-  const pairs = offers
-    .map((now, i) => [now, others[i] ?? 0] as const)
-    .filter(([now, before]) => now > 0 && before > 0);
+  const pairs = offers.map((now, i) => [now, others[i] ?? 0] as const).filter(([now, before]) => now > 0 && before > 0);
   const less = pairs.filter(([now, before]) => now < before).length;
   return pairs.length >= fewestOffers && less > pairs.length / 2 && pairs.every(([now, before]) => now <= before);
 }

@@ -20,6 +20,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
+          !(as === 'title' && isOfCodes(profile) && columns.some(couldName)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
@@ -32,13 +33,25 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
         ? 'optionName'
         : candidates.some(({ as }) => as === said)
           ? said
-          : formOf(profile);
+          : groupsNames(profile, features[i] ?? {})
+            ? 'group'
+            : formOf(profile);
       const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
     }),
   );
 }
+
+const fewRowsEach = 0.25;
+const isOfCodes = ({ code }: Profile): boolean => code > plainly;
+
+/** Words of which each stands in few rows: where there are such, no code is what a thing is called. */
+const couldName = ({ profile }: Seen): boolean => profile.text > plainly && profile.distinct > fewRowsEach && !isOfCodes(profile);
+
+/** A code that is the same in all rows of a thing, and another for each thing, is what brings them together. */
+const groupsNames = (profile: Profile, features: Features): boolean =>
+  isOfCodes(profile) && features['same for a name'] === 1 && features['one for each name'] === 1;
 
 /** "Grams (g/m²)" are no grams. */
 const isMass = (unit: string): boolean => !/[/²³%]/.test(unit);
@@ -54,8 +67,10 @@ const namesOptions = (said: HeadingTopic | null, { optionNames }: Profile): bool
   optionNames > plainly && (said === 'option' || said === 'optionName');
 
 /** Words that hardly ever say how many there are say so only under a whole word for it. */
-const couldCount = ({ whole, stockWords, filled }: Profile, { stock }: Evidence): boolean =>
-  !filled || whole + stockWords > someCells || (stock ?? 0) >= theWordItself;
+const couldCount = ({ whole, stockWords, decimals, filled }: Profile, { stock }: Evidence): boolean =>
+  !filled || (whole + stockWords > someCells && decimals < someCents) || (stock ?? 0) >= theWordItself;
+/** What has cents is counted in no pieces. */
+const someCents = 0.5;
 const someCells = 0.2;
 /** Words that only begin like one weigh less than it: "canto" is no "cantidad". */
 const theWordItself = 2.36;

@@ -26,6 +26,14 @@ function likeliestCharge(amounts: readonly ColumnProposal[]): ColumnProposal | u
   return [...amounts].sort((a, b) => place(a) - place(b) || variety(b) - variety(a))[0];
 }
 
+/**
+ * Of two columns of whole numbers without a heading, that of the larger: prices are larger than what counts pieces. Where it was not taken
+ * for the price, it is asked about.
+ */
+const isLargerBeside = (column: ColumnProposal, price: ColumnProposal): boolean =>
+  [column, price].every(({ heading, profile }) => !heading && profile.whole === 1 && profile.signed === 0 && !profile.rising) &&
+  column.profile.largest > price.profile.largest;
+
 /** What is said of each thing until it is known which column is the price. */
 export const whichIsOpen = 'Which column is the price has to be said first.';
 
@@ -88,12 +96,12 @@ export class Doubts {
       ? open.filter(
           (column) =>
             column.profile.money > 0.8 &&
-            (column.profile.signed > 0.5
+            (isLargerBeside(column, price) || column.profile.signed > 0.5
               ? price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3)
               : // Bare numbers that are always a little less, where they stand, are hardly anything else.
-                !column.unit &&
+                (!column.unit || column.priceWords > 0) &&
                 column.profile.fill < 1 &&
-                column.profile.filled >= someOffers &&
+                (column.profile.filled >= someOffers || column.profile.decimals === 1) &&
                 this.couldBeCharged(main, price, column, 0.5)),
         )
       : [];

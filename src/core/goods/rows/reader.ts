@@ -1,9 +1,11 @@
+import { minorDigits } from '../../till';
 import { parseKind, parseTaxClass } from '../cells';
 import { numberFormOf, valueUnder } from '../cells/number';
 import { lineOf, proseOf } from '../cells/prose';
 import { gramsPer, hasGtinLength, isGtin, understandMeasure, understandStock } from '../cells/quantities';
 import { isLastingId, productOf } from '../lasting';
 import { type Layout } from '../columns/head';
+import { unheaded } from '../columns/keys';
 import { type Meaning } from '../columns/meaning';
 import { type ColumnProposal } from '../columns/propose';
 import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
@@ -45,7 +47,8 @@ export class RowReader {
       if (what === 'note')
         this.remarks.note(at(row), '', 'look', `“${text.slice(0, 80)}” stands alone in its row and is taken for a remark.`, text);
       else if (what === 'total') this.remarks.note(at(row), '', 'look', 'A row of totals; it is no product.', text);
-      else if (what === 'above') this.remarks.leave(at(row), '', 'It stands above the headings, so it is taken for no product.', text);
+      else if (what === 'above')
+        this.remarks.leave(at(row), '', 'It stands above the headings, so it is taken for no product.', text);
     const columnsBy = new Map<Meaning, ColumnProposal[]>();
     for (const column of columns) columnsBy.set(column.as, [...(columnsBy.get(column.as) ?? []), column]);
     const by = (as: Meaning): readonly ColumnProposal[] => columnsBy.get(as) ?? [];
@@ -191,6 +194,17 @@ export class RowReader {
     const [before] = onSale ? [price] : columns.filter(({ as }) => as === 'earlierPrice');
     if (before && !isBlank(at(before)) && before !== now)
       record.earlierPrice = this.quietPrice(record, at(before), before, forms.get(before.index) ?? pricing);
+    if (
+      before &&
+      !before.saysBefore &&
+      record.earlierPrice !== null &&
+      record.price !== null &&
+      record.earlierPrice < record.price
+    ) {
+      const [lower, price] = [record.earlierPrice, record.price];
+      record.price = this.whicheverIsPaid(record, before, lower, price);
+      record.earlierPrice = record.price === lower ? price : null;
+    }
     if (record.earlierPrice !== null && record.price !== null && record.earlierPrice <= record.price) {
       this.remarks.note(
         record,
@@ -203,6 +217,28 @@ export class RowReader {
     }
     const [cost] = columns.filter(({ as }) => as === 'cost');
     if (cost && !isBlank(at(cost))) record.cost = this.quietPrice(record, at(cost), cost, forms.get(cost.index) ?? pricing);
+  }
+
+  /** What is called the earlier price is less than the price: one of them is not what it is called, or both are asked now. */
+  private whicheverIsPaid(record: Record, { heading, index }: ColumnProposal, lower: number, price: number): number | null {
+    const digits = minorDigits(this.code);
+    const show = (minor: number) => `${(minor / 10 ** digits).toFixed(digits)} ${this.code}`.trim();
+    const name = heading || unheaded(index);
+    return this.remarks.asker(
+      record,
+      heading,
+      record,
+    )({
+      about: 'price',
+      alike: `less in ${name}`,
+      found: show(lower),
+      say: `“${name}” is less than the price: ${show(lower)} and ${show(price)}. Which is charged?`,
+      choices: [
+        unsold,
+        { value: 'lower', say: `The lower: ${show(lower)}`, minor: lower },
+        { value: 'price', say: `The price: ${show(price)}`, minor: price },
+      ],
+    });
   }
 
   /** A price that nobody pays: where it is not understood it is left away and said. */

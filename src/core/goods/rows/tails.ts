@@ -110,8 +110,7 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
     ((one.isPlain && plain.has(one.mark)) ||
       (taught.filter(({ mark, tails }) => mark === one.mark && tails.length === one.tails.length).length >= enoughHeads &&
         one.tails.every((value, at) => choiceKind(value) || seenBehind(one.mark, at, key(value)) > 0)));
-  const hasCompany = (one: Parting): boolean =>
-    isLikeOthers(one) || (isTaught(one) && (parted.get(headKey(one)) ?? 0) > 1);
+  const hasCompany = (one: Parting): boolean => isLikeOthers(one) || (isTaught(one) && (parted.get(headKey(one)) ?? 0) > 1);
 
   const result = new Map<number, Tail>();
   all.forEach((found, i) => {

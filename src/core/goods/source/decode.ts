@@ -1,6 +1,7 @@
 import { TextDecoder } from '@exodus/bytes/encoding.js';
 import { analyse } from 'chardet';
 import { fail, ok, type Result } from '../../result';
+import { headingLanguages } from '../columns/heading';
 
 /** Largest file that is read, in bytes. */
 export const largestList = 64 * 1024 * 1024;
@@ -106,12 +107,26 @@ const sampled = 20_000;
 function likeliest(bytes: Uint8Array): OlderEncoding {
   const sample = sampleOf(bytes);
   const guessed = new Map(analyse(sample).map(({ name, confidence }) => [name.toLowerCase(), confidence / 100]));
+  const languages = languagesOf(bytes);
   let best: { encoding: OlderEncoding; score: number } = { encoding: 'windows-1252', score: -Infinity };
   for (const [i, encoding] of olderEncodings.entries()) {
-    const score = likeness(decode(sample, encoding)) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
+    const score = likeness(decode(sample, encoding), languages) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
     if (score > best.score) best = { encoding, score };
   }
   return best.encoding;
+}
+
+const headed = 2000;
+/** Cells, whatever parts them. */
+const parted = /[\t\n\r;,|"]+|\s{2,}/;
+
+/** Languages that the first cells are headed in, by those of their words that ASCII can write; the one with most of them, and its equals. */
+function languagesOf(bytes: Uint8Array): Set<string> {
+  const found = new Map<string, number>();
+  for (const cell of String.fromCharCode(...bytes.subarray(0, headed)).split(parted))
+    for (const language of headingLanguages(cell)) found.set(language, (found.get(language) ?? 0) + 1);
+  const most = Math.max(0, ...found.values());
+  return new Set([...found].filter(([, n]) => n === most).map(([language]) => language));
 }
 
 /** Lines that hold something else than ASCII, for those alone tell encodings apart. */
@@ -131,7 +146,7 @@ function sampleOf(bytes: Uint8Array): Uint8Array {
  * How much a text looks like one that somebody wrote: letters of one alphabet, small ones after small ones, signs where signs stand.
  * Per character that is not ASCII.
  */
-function likeness(text: string): number {
+function likeness(text: string, languages: ReadonlySet<string>): number {
   let score = 0;
   let counted = 0;
   const letters = new Map<string, number>();
@@ -150,49 +165,56 @@ function likeness(text: string): number {
     else if (/[–—’‘“”„…°×½¼¾«»·•®™²³ \u00a0]/u.test(char)) score += 0.5;
     else score -= 1;
   }
-  return counted ? (score + oneAlphabet(letters)) / counted : 0;
+  return counted ? (score + oneAlphabet(letters, languages)) / counted : 0;
 }
 
 const currencySign = /\p{Sc}/u;
 const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u];
 const scriptOf = (char: string): number => scripts.findIndex((script) => script.test(char));
 
-/** Letters beyond a to z of languages in Latin script, and the alphabets of others (exemplar characters of CLDR, from memory). */
-const alphabets = [
-  'äöüß',
-  'àâæçéèêëîïôœùûüÿ',
-  'áéíñóúü',
-  'àèéìíòóùú',
-  'áàâãçéêíóôõú',
-  'áéëèïóöüĳ',
-  'æøåé',
-  'åäöé',
-  'áðéíóúýþæö',
-  'šžõäöü',
-  'āčēģīķļņšūž',
-  'ąčęėįšųūž',
-  'ąćęłńóśźż',
-  'áčďéěíňóřšťúůýž',
-  'áäčďéíĺľňóôŕšťúýž',
-  'áéíóöőúüű',
-  'ăâîșțşţ',
-  'čćđšž',
-  'çğıöşüâî',
-  'ëç',
-  'áàảãạăâđéêíóôơưúý',
-  'абвгдеёжзийклмнопрстуфхцчшщъыьэюя',
-  'абвгґдеєжзиіїйклмнопрстуфхцчшщьюя',
-  'абвгдежзийклмнопрстуфхцчшщъьюя',
-  'абвгдђежзијклљмнњопрстћуфхцчџш',
-  'αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ',
+/**
+ * Letters beyond a to z of languages in Latin script, and the alphabets of others (exemplar characters of CLDR, from memory), with the
+ * languages that are written with them (ISO 639-1).
+ */
+const alphabets: readonly [languages: string, letters: string][] = [
+  ['de', 'äöüß'],
+  ['fr', 'àâæçéèêëîïôœùûüÿ'],
+  ['es', 'áéíñóúü'],
+  ['it', 'àèéìíòóùú'],
+  ['pt', 'áàâãçéêíóôõú'],
+  ['nl', 'áéëèïóöüĳ'],
+  ['da no', 'æøåé'],
+  ['sv fi', 'åäöé'],
+  ['is', 'áðéíóúýþæö'],
+  ['et', 'šžõäöü'],
+  ['lv', 'āčēģīķļņšūž'],
+  ['lt', 'ąčęėįšųūž'],
+  ['pl', 'ąćęłńóśźż'],
+  ['cs', 'áčďéěíňóřšťúůýž'],
+  ['sk', 'áäčďéíĺľňóôŕšťúýž'],
+  ['hu', 'áéíóöőúüű'],
+  ['ro', 'ăâîșțşţ'],
+  ['hr sl', 'čćđšž'],
+  ['tr', 'çğıöşüâî'],
+  ['sq', 'ëç'],
+  ['vi', 'áàảãạăâđéêíóôơưúý'],
+  ['ru', 'абвгдеёжзийклмнопрстуфхцчшщъыьэюя'],
+  ['uk', 'абвгґдеєжзиіїйклмнопрстуфхцчшщьюя'],
+  ['bg', 'абвгдежзийклмнопрстуфхцчшщъьюя'],
+  ['sr', 'абвгдђежзијклљмнњопрстћуфхцчџш'],
+  ['el', 'αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ'],
 ];
 
-/** What speaks for a text whose letters all belong to one language. */
-function oneAlphabet(letters: ReadonlyMap<string, number>): number {
+/** How many times more the letters of a language count in which the list is headed. */
+const headedIn = 1.5;
+
+/** What speaks for a text whose letters all belong to one language, the more if words in its headings are of that. */
+function oneAlphabet(letters: ReadonlyMap<string, number>, languages: ReadonlySet<string>): number {
   const total = [...letters.values()].reduce((sum, n) => sum + n, 0);
-  const held = alphabets.map((alphabet) =>
-    [...letters].reduce((sum, [letter, n]) => sum + (alphabet.includes(letter) ? n : 0), 0),
-  );
+  const held = alphabets.map(([spoken, alphabet]) => {
+    const own = [...letters].reduce((sum, [letter, n]) => sum + (alphabet.includes(letter) ? n : 0), 0);
+    return spoken.split(' ').some((language) => languages.has(language)) ? own * headedIn : own;
+  });
   const best = Math.max(0, ...held);
   return best - (total - best) * 1.2;
 }
