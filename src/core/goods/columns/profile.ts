@@ -204,7 +204,8 @@ function isCode(one: Counted): boolean {
   // Words are no codes, even with a number after them.
   if (/\s/.test(text) && /\p{Ll}{2}/u.test(text)) return false;
   const joined = text.replace(/[\s_./-]/g, '');
-  if (!/^[\p{L}\d]+$/u.test(joined)) return false;
+  // A word of a script without capitals is no code for the number after it.
+  if (!/^[\p{Lu}\p{Ll}\d]+$/u.test(joined)) return false;
   return (
     (/\d/.test(joined) && /\p{L}/u.test(joined) && (/^[A-Z\d]/.test(joined) || joined.length >= shortestId)) ||
     (/^[A-Z]{2,}[-_.]?[A-Z\d]*$/.test(text) && /[-_.\d]/.test(text)) ||

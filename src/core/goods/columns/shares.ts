@@ -11,7 +11,9 @@ export type Shares = ReadonlyMap<Meaning, number>;
 
 /** How likely each column is each meaning that its contents allow. */
 export function judgedShares(columns: readonly Seen[], told: readonly string[]): Map<number, Shares> {
-  const features = featuresOf(columns, namesAmong(columns), told);
+  const names = namesAmong(columns);
+  const features = featuresOf(columns, names, told);
+  const isBare = columns.every(({ heading }) => !heading);
   return new Map(
     columns.map(({ index, heading, candidates, evidence, profile, values }, i) => {
       const said = saidPlainly(evidence);
@@ -20,7 +22,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
-          !(as === 'title' && isOfCodes(profile) && columns.some(couldName)) &&
+          !(as === 'title' && (isOfCodes(profile) || said === 'option') && columns.some(couldName)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
@@ -31,11 +33,11 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
       // What a heading says plainly, and its cells allow, is believed before anything that is learned; then what its cells alone say plainly.
       const believed = namesOptions(said, profile)
         ? 'optionName'
-        : candidates.some(({ as }) => as === said)
-          ? said
-          : groupsNames(profile, features[i] ?? {})
-            ? 'group'
-            : formOf(profile);
+        : groupsNames(profile, features[i] ?? {})
+          ? 'group'
+          : candidates.some(({ as }) => as === said)
+            ? said
+            : (formOf(profile) ?? (isBare && index === names ? 'title' : null));
       const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
@@ -47,7 +49,8 @@ const fewRowsEach = 0.25;
 const isOfCodes = ({ code }: Profile): boolean => code > plainly;
 
 /** Words of which each stands in few rows: where there are such, no code is what a thing is called. */
-const couldName = ({ profile }: Seen): boolean => profile.text > plainly && profile.distinct > fewRowsEach && !isOfCodes(profile);
+const couldName = ({ profile, evidence }: Seen): boolean =>
+  profile.text > plainly && profile.distinct > fewRowsEach && !isOfCodes(profile) && !evidence.option;
 
 /** A code that is the same in all rows of a thing, and another for each thing, is what brings them together. */
 const groupsNames = (profile: Profile, features: Features): boolean =>

@@ -88,8 +88,14 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   /** Whether in each place behind a head stand several that say what they are or stand behind other heads as well, or none but such. */
   const hasOthersTails = (one: Parting): boolean => {
     const tails = heads.get(headKey(one))?.tails ?? new Set();
+    const told = [...tails].map((tail) => tail.split('\u0000'));
+    // Of what is chosen by in two ways each value comes again with others.
+    const comesAgain = (value: string, at: number) =>
+      one.tails.length > 1 && told.filter((tail) => tail[at] === value).length > 1;
     const places = placesOf(tails).map((values, at) => {
-      const known = [...values].filter((value) => choiceKind(value) || seenBehind(one.mark, at, value) > 1);
+      const known = [...values].filter(
+        (value) => choiceKind(value) || seenBehind(one.mark, at, value) > 1 || comesAgain(value, at),
+      );
       return { all: values.size, known: known.length };
     });
     return places.some(({ known }) => known > 1) && places.every(({ known, all: count }) => known > 1 || known === count);
