@@ -3,6 +3,7 @@ import { once } from '../../once';
 import { bare, saysManner } from './manners';
 import { numberPattern, plainDigits } from './number';
 import numerals from './numerals.json';
+import units from './units.json';
 
 /** What a cell says of how many there are. */
 export type Stock =
@@ -118,13 +119,40 @@ const grams: Readonly<Record<string, number>> = {
   pound: 453.59237,
   pounds: 453.59237,
 };
+
+/** What units measure, by their words in many languages (CLDR 48, units of mass, length and volume). */
+const kinds: Readonly<Record<keyof typeof units, 'mass' | 'length' | 'volume'>> = {
+  gram: 'mass',
+  kilogram: 'mass',
+  ounce: 'mass',
+  pound: 'mass',
+  millimeter: 'length',
+  centimeter: 'length',
+  meter: 'length',
+  inch: 'length',
+  foot: 'length',
+  yard: 'length',
+  milliliter: 'volume',
+  liter: 'volume',
+  gallon: 'volume',
+  'fluid-ounce': 'volume',
+};
+const unitsBy = once(
+  () =>
+    new Map(
+      (Object.keys(kinds) as (keyof typeof units)[]).flatMap((unit) =>
+        units[unit].split(', ').map((word) => [word, unit] as const),
+      ),
+    ),
+);
+
 const lengths = /^(mm|cm|m|km|in|inch|inches|ft|feet|["″]|''|['′]|мм|см|м|yd|yards?)$/i;
 const volumes = /^(ml|cl|dl|l|ltr|litres?|liters?|fl ?oz|pt|gal|мл|л|cc)$/i;
 
 export type Measure = { kind: 'mass' | 'length' | 'volume' | 'other'; number: string; unit: string };
 
 const measured = new RegExp(
-  `^(${numberPattern.source}|\\d+ \\d+/\\d+|\\d+/\\d+)\\s*(\\p{L}[\\p{L}\\p{M}]{0,9}\\.?|["″′']{1,2}|%|°)$`,
+  `^(${numberPattern.source}|\\d+ \\d+/\\d+|\\d+/\\d+)\\s*(\\p{L}[\\p{L}\\p{M}]{0,13}\\.?|["″′']{1,2}|%|°)$`,
   'u',
 );
 
@@ -136,13 +164,17 @@ export function understandMeasure(cell: Cell): Measure | null {
   if (!match) return null;
   const [, number = '', given = ''] = match;
   const unit = given.toLowerCase().replace(/\.$/, '');
+  const named = unitsBy().get(unit);
   const kind = Object.hasOwn(grams, unit) ? 'mass' : lengths.test(unit) ? 'length' : volumes.test(unit) ? 'volume' : 'other';
-  return { kind, number, unit };
+  return { kind: named ? kinds[named] : kind, number, unit };
 }
 
+/** The grams of a unit of mass. Pounds and ounces weigh otherwise in other languages (“ein Pfund” is 500 g): only those in English are. */
 export const gramsPer = (unit: string): number | null => {
   const key = unit.toLowerCase().replace(/\.$/, '');
-  return Object.hasOwn(grams, key) ? (grams[key] ?? null) : null;
+  if (Object.hasOwn(grams, key)) return grams[key] ?? null;
+  const named = unitsBy().get(key);
+  return named === 'gram' ? 1 : named === 'kilogram' ? 1000 : null;
 };
 
 /** "30 x 40 cm", "12×18", "1:87", "2-tier": how big a thing is, in more than one number. */

@@ -36,6 +36,8 @@ export interface Profile {
   /** Cells that are told in whole sentences, or in several lines. */
   sentences: number;
   mass: number;
+  /** Cells with a unit of mass, length or volume. */
+  united: number;
   measure: number;
   /** Cells that say in words how many there are. */
   stockWords: number;
@@ -134,6 +136,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
     sentences: share((text) => isTold(text)),
     mass: share((_, { measure }) => measure?.kind === 'mass'),
+    united: share((_, { measure }) => measure !== null && measure.kind !== 'other'),
     measure: share((_, one) => isMeasured(one)),
     // A number in words alone counts anything: strings, drawers, edges.
     stockWords: share(isStockInWords) * (share((text) => isStockInWords(text) && !isNumeral(text)) > 0 ? 1 : 0),

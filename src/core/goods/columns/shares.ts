@@ -69,10 +69,9 @@ function isMeasured(heading: string): boolean {
 const namesOptions = (said: HeadingTopic | null, { optionNames }: Profile): boolean =>
   optionNames > plainly && (said === 'option' || said === 'optionName');
 
-/** Words that hardly ever say how many there are say so only under a whole word for it. */
-const couldCount = ({ whole, stockWords, decimals, filled }: Profile, { stock }: Evidence): boolean =>
-  !filled || (whole + stockWords > someCells && decimals < someCents) || (stock ?? 0) >= theWordItself;
-/** What has cents is counted in no pieces. */
+/** Words that hardly ever say how many there are say so only under a whole word for it; what has a unit, or cents, counts nothing. */
+const couldCount = ({ whole, stockWords, decimals, united, filled }: Profile, { stock }: Evidence): boolean =>
+  !filled || (united < plainly && ((whole + stockWords > someCells && decimals < someCents) || (stock ?? 0) >= theWordItself));
 const someCents = 0.5;
 const someCells = 0.2;
 /** Words that only begin like one weigh less than it: "canto" is no "cantidad". */
