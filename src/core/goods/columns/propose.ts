@@ -90,6 +90,7 @@ export function proposeColumns(
   }
   const shares = judgedShares(columns, told);
   claim(columns, shares, chosen, taken);
+  settleCharged(columns, rows, chosen, taken, given);
   settlePrices(columns, rows, chosen, taken, given);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   pairChoices(columns, rows, chosen, taken.get('title'), given);
@@ -212,6 +213,46 @@ const reasonFor = ({ candidates, heading }: Seen, as: Meaning): string =>
     ? `It is headed “${heading}”, and its cells and those beside it go with that.`
     : 'Its cells and those beside it go with that.');
 
+/** What was taken for the price, held against the cells of the others: signs, cents and which is less say more than few letters of a heading. */
+function settleCharged(
+  columns: readonly Seen[],
+  rows: readonly (readonly Cell[])[],
+  chosen: Map<number, Candidate>,
+  taken: Map<Meaning, number>,
+  given: ReadonlyMap<number, Given>,
+): void {
+  const set = (as: Meaning, index: number, because: string) => {
+    chosen.set(index, { as, score: 2, because });
+    taken.set(as, index);
+  };
+  const paid = columns.find(({ index }) => index === taken.get('price'));
+  if (!paid || given.has(paid.index)) return;
+  const isOnly = paid.profile.signed === 0 && paid.profile.whole > 0.95;
+  const rather = (fits: (column: Seen) => boolean): Seen | undefined => {
+    const [one, ...others] = columns.filter((column) => column !== paid && !given.has(column.index) && fits(column));
+    return others.length ? undefined : one;
+  };
+  const signed = isOnly
+    ? rather(
+        ({ evidence, profile }) => profile.signed > 0.5 && profile.money > 0.8 && !evidence.old && (evidence.cost ?? 0) < known,
+      )
+    : undefined;
+  const exact =
+    isOnly && !paid.evidence.price
+      ? rather((one) => isExact(one) && [undefined, 'option'].includes(chosen.get(one.index)?.as))
+      : undefined;
+  if (signed ?? exact) {
+    const better = (signed ?? exact) as Seen;
+    for (const [as, index] of taken) if (index === better.index) taken.delete(as);
+    chosen.delete(paid.index);
+    return set('price', better.index, signed ? 'Its amounts have a sign.' : 'Of the columns of numbers it alone has cents.');
+  }
+  const full = columns.find(({ index }) => index === taken.get('earlierPrice'));
+  if (!full || full.evidence.old || given.has(full.index) || !isLess(rows, full.index, paid.index)) return;
+  set('earlierPrice', paid.index, `It is charged where “${full.heading}” is empty.`);
+  set('price', full.index, `Wherever it stands, it is less than “${paid.heading}”.`);
+}
+
 /** A price that is charged now leaves the other one as that from before; one that stands alone is the price, whatever it is called. */
 function settlePrices(
   columns: readonly { index: number; heading: string; evidence: Evidence; profile: Profile }[],
@@ -225,23 +266,16 @@ function settlePrices(
     taken.delete(from);
     taken.set(to, index);
   };
-  const paid = columns.find(({ index }) => index === taken.get('price'));
-  if (paid && !given.has(paid.index)) {
-    const [exact, ...further] = isBare(paid) ? columns.filter((one) => isExact(one) && !isTold(chosen.get(one.index))) : [];
-    if (exact && !further.length) {
-      chosen.delete(paid.index);
-      move('price', 'price', exact.index, 'Of the columns of numbers it alone has cents.');
-    }
-    const full = columns.find(({ index }) => index === taken.get('earlierPrice'));
-    if (full && !full.evidence.old && !given.has(full.index) && isLess(rows, full.index, paid.index)) {
-      move('price', 'earlierPrice', paid.index, `It is charged where “${full.heading}” is empty.`);
-      move('price', 'price', full.index, `Wherever it stands, it is less than “${paid.heading}”.`);
-    }
-  }
   const earlier = taken.get('earlierPrice');
   const before = columns.find(({ index, evidence }) => (evidence.old ?? 0) > 0 && index === (taken.get('price') ?? earlier));
   const [now, ...others] = columns.filter(
-    ({ index, profile }) => !chosen.has(index) && profile.money > 0.8 && profile.gtinLong < 0.5 && !profile.rising,
+    ({ index, evidence, profile }) =>
+      !chosen.has(index) &&
+      profile.money > 0.8 &&
+      profile.gtinLong < 0.5 &&
+      !profile.rising &&
+      !evidence.cost &&
+      (!before || isLike(rows, index, before.index)),
   );
   // What the seller has said of it holds.
   if (before && !given.has(before.index) && now && !others.length && !(taken.has('price') && earlier !== undefined)) {
@@ -283,7 +317,7 @@ function settlePrices(
   // Of two that are both called a price, one in every row and the other, where it stands, never less: that was asked before.
   const named = saysNow ? [] : amounts.filter(({ evidence }) => (evidence.price ?? 0) > 1);
   const isBefore = (one: typeof price, now: typeof price) =>
-    one.profile.fill < 1 && now.profile.fill === 1 && isLess(rows, now.index, one.index);
+    one.profile.fill < 1 && now.profile.fill === 1 && isLess(rows, now.index, one.index) && isLike(rows, now.index, one.index);
   const [charged] = named.filter((one) => isBefore(price, one));
   const [asked] = charged ? [price] : named.filter((one) => isBefore(one, price));
   if (asked) {
@@ -312,6 +346,16 @@ function isLess(rows: readonly (readonly Cell[])[], offer: number, usual: number
   return pairs.length >= fewestOffers && less > pairs.length / 2 && pairs.every(([now, before]) => now <= before);
 }
 
+/** The least and the most of what was asked before that somebody asks now. */
+const [leastNow, mostNow] = [0.2, 1.5];
+
+/** Whether two columns hold amounts of about one size: a number of seams is no price beside one of forty. */
+function isLike(rows: readonly (readonly Cell[])[], one: number, other: number): boolean {
+  const others = amountsIn(rows, other);
+  const shares = amountsIn(rows, one).flatMap((amount, i) => (amount && others[i] ? [amount / (others[i] ?? 1)] : []));
+  return shares.filter((share) => share >= leastNow && share <= mostNow).length >= shares.length / 2;
+}
+
 /** The amounts of a column in hundredths, to be held against others; 0 where there is none. */
 function amountsIn(rows: readonly (readonly Cell[])[], index: number): number[] {
   const said = rows.map((row) => {
@@ -325,16 +369,9 @@ function amountsIn(rows: readonly (readonly Cell[])[], index: number): number[] 
   return said.map((number) => (typeof number === 'number' ? number * 100 : (valueUnder(number, mark, 2) ?? 0)));
 }
 
-/** Whole numbers of which no heading and no sign says that they are money. */
-const isBare = ({ evidence, profile }: { evidence: Evidence; profile: Profile }): boolean =>
-  !evidence.price && profile.signed < 0.3 && profile.whole > 0.95;
-
 /** Amounts with cents, whatever their heading says of them: nothing. */
 const isExact = ({ evidence, profile }: { evidence: Evidence; profile: Profile }): boolean =>
   profile.money > 0.8 && profile.decimals > 0.6 && Object.values(evidence).every((weight) => weight < known);
-
-/** Whether a column has been taken for something that is no remainder. */
-const isTold = (candidate: Candidate | undefined): boolean => candidate !== undefined && candidate.as !== 'option';
 
 /** Of one row nothing follows. */
 const fewestOffers = 2;

@@ -45,6 +45,7 @@ export function likeliestNames<C extends Pick<Seen, 'profile' | 'index' | 'headi
     profile.link * 3 -
     (profile.colours + profile.sizes) * 1.5 -
     (profile.length > 80 ? 2 : 0) -
+    profile.sentences * 2 -
     // Where nothing is headed, the name of a thing comes first.
     index * (heading ? 0.15 : 0.3);
   return columns.filter(({ profile }) => profile.filled > 0 && profile.text > 0.5).sort((a, b) => fit(b) - fit(a))[0];

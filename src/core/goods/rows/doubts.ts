@@ -27,12 +27,13 @@ function likeliestCharge(amounts: readonly ColumnProposal[]): ColumnProposal | u
 }
 
 /**
- * Of two columns of whole numbers without a heading, that of the larger: prices are larger than what counts pieces. Where it was not taken
- * for the price, it is asked about.
+ * Of two columns of numbers without a heading, that of the larger, or of those that are not all whole: pieces are, and are fewer.
+ * Where whole numbers were taken for the price instead, it is asked about.
  */
-const isLargerBeside = (column: ColumnProposal, price: ColumnProposal): boolean =>
-  [column, price].every(({ heading, profile }) => !heading && profile.whole === 1 && profile.signed === 0 && !profile.rising) &&
-  column.profile.largest > price.profile.largest;
+const isPriceRather = (column: ColumnProposal, price: ColumnProposal): boolean =>
+  [column, price].every(({ heading, profile }) => !heading && profile.money > 0.8 && profile.signed === 0 && !profile.rising) &&
+  price.profile.whole === 1 &&
+  (column.profile.whole < 1 || column.profile.largest > price.profile.largest);
 
 /** What is said of each thing until it is known which column is the price. */
 export const whichIsOpen = 'Which column is the price has to be said first.';
@@ -96,7 +97,7 @@ export class Doubts {
       ? open.filter(
           (column) =>
             column.profile.money > 0.8 &&
-            (isLargerBeside(column, price) || column.profile.signed > 0.5
+            (isPriceRather(column, price) || column.profile.signed > 0.5
               ? price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3)
               : // Bare numbers that are always a little less, where they stand, are hardly anything else.
                 (!column.unit || column.priceWords > 0) &&
