@@ -6,7 +6,13 @@ const knife = ['Nóż oracza', 'Nóż pasterski', 'Składak', 'Kozik', 'Nóż do
 const wood = ['jesion', 'orzech', 'śliwa', 'dąb'] as const;
 const pan = ['Skillet', 'Dutch oven', 'Griddle', 'Chicken fryer', 'Muffin pan', 'Loaf pan'] as const;
 const maker = ['Ohio', 'Tennessee', 'Erie', 'Sidney', 'Quincy'] as const;
-const lamp = ['Dragonfly desk lamp', 'Planter desk lamp', 'Clerk desk lamp', 'Colombo Fort desk lamp', 'Banker desk lamp'] as const;
+const lamp = [
+  'Dragonfly desk lamp',
+  'Planter desk lamp',
+  'Clerk desk lamp',
+  'Colombo Fort desk lamp',
+  'Banker desk lamp',
+] as const;
 const rack = ['Tostadora de rejilla', 'Portatostadas', 'Portatostadas de viaje', 'Portatostadas de bronce'] as const;
 
 /** Drawn (291602) and written on 29 November 2026, before the reader was run on any. */
@@ -62,10 +68,11 @@ Pastel azul | 1 onza / gruesa | 3900000 | ∞`,
   {
     drawn: '291602/3 wedding sarees, Plovdiv',
     file: 'sarees.jsonl',
-    brief: 'We lend and sell wedding sarees in Plovdiv, Bulgaria, and five euro of each go to the shelter on Otets Paisiy street.',
+    brief:
+      'We lend and sell wedding sarees in Plovdiv, Bulgaria, and five euro of each go to the shelter on Otets Paisiy street.',
     text: jsonLines(
       made(35, (i) => ({
-        saree: `${pick(saree, Math.floor(i / 7))} no. ${Math.floor(i / 2) % 3 === 0 ? 1 : 2 + (i % 7)} – ${i % 2 ? 'sold' : 'hired for a week'}`,
+        saree: `${pick(saree, Math.floor(i / 7))} no. ${1 + Math.floor(i / 2)} – ${i % 2 ? 'sold' : 'hired for a week'}`,
         colour: ['peacock', 'brick', 'saffron', 'rose apple', 'ash'][Math.floor(i / 7)],
         'will your aunt approve': ['yes', 'she will cry', 'no'][i % 3],
         'price in euro': i % 2 ? 240 + i * 10 : 60 + i,
@@ -74,7 +81,7 @@ Pastel azul | 1 onza / gruesa | 3900000 | ∞`,
     currency: 'EUR',
     columns: 'title particular/option particular price',
     want: made(35, (i) => {
-      const title = `${pick(saree, Math.floor(i / 7))} no. ${Math.floor(i / 2) % 3 === 0 ? 1 : 2 + (i % 7)}`;
+      const title = `${pick(saree, Math.floor(i / 7))} no. ${1 + Math.floor(i / 2)}`;
       return `${title} | ${i % 2 ? 'sold' : 'hired for a week'} | ${(i % 2 ? 240 + i * 10 : 60 + i) * 100} | ∞`;
     }).join('\n'),
   },
@@ -191,7 +198,8 @@ Pastel azul | 1 onza / gruesa | 3900000 | ∞`,
   {
     drawn: '291602/10 toast racks, Montevideo',
     file: 'racks.json',
-    brief: 'Eh, bueno, we bend toast racks, well my father bends them, in Montevideo, Uruguay, and one peso in ten goes to the club.',
+    brief:
+      'Eh, bueno, we bend toast racks, well my father bends them, in Montevideo, Uruguay, and one peso in ten goes to the club.',
     text: JSON.stringify({
       items: made(700, (i) => ({
         art: `${pick(rack, Math.floor(i / 4))} ${1 + Math.floor(i / 16)}, ${['4', '5', '6', '8'][i % 4]} rebanadas`,
@@ -213,7 +221,8 @@ Pastel azul | 1 onza / gruesa | 3900000 | ∞`,
   {
     drawn: '291602/11 rocking horses, Belfast',
     file: 'horses.csv',
-    brief: 'rocking horses -> Belfast, N. Ireland / each = 1 of a kind / dapple grey is also the colour we like. mail: sales@lagan.example',
+    brief:
+      'rocking horses -> Belfast, N. Ireland / each = 1 of a kind / dapple grey is also the colour we like. mail: sales@lagan.example',
     text: `Name,Size,Colour,Price,Stock,Mane,Hands high,Runners,Saddle,Eyes,Took (hours)
 Fergus,large,dapple grey,"1,450.00",just the one,horsehair,9,bow,English,glass,140
 Fergus,small,dapple grey,780.00,none,wool,6,bow,felt,glass,75
@@ -262,11 +271,12 @@ Fergus | large / bay | 139000 | ∞`,
     columns: 'title',
     want: made(11, (i) => i)
       .filter((i) => i !== 9)
-      .flatMap((i) =>
-        [['S', 'M', 'L'], ['M', 'L'], ['M']][i % 3]?.map(
-          (size) =>
-            `${['Mandolinfodral', 'Mandolafodral', 'Ukulelefodral'][i % 3]} ${'ABCDEFGHIJK'[i]} | ${size} | ${((i % 4 === 0 ? 390 : 490) + i * 40) * 100} | ∞`,
-        ) ?? [],
+      .flatMap(
+        (i) =>
+          [['S', 'M', 'L'], ['M', 'L'], ['M']][i % 3]?.map(
+            (size) =>
+              `${['Mandolinfodral', 'Mandolafodral', 'Ukulelefodral'][i % 3]} ${'ABCDEFGHIJK'[i]} | ${size} | ${((i % 4 === 0 ? 390 : 490) + i * 40) * 100} | ∞`,
+          ) ?? [],
       )
       .join('\n'),
     leftOut: 1,

@@ -1,4 +1,4 @@
-import { feed, gtin, made, pick, product, savedPage, type ListCase } from './case';
+import { feed, gtin, made, pick, savedPage, type ListCase } from './case';
 
 const knife = ['Navaja de injertar', 'Navaja de escudete', 'Tranchete', 'Hocino', 'Cuchillo de púa'] as const;
 const patch = [
@@ -37,7 +37,7 @@ export const batch27: ListCase[] = [
     columns: 'group title option category earlierPrice price',
     want: `Le conteur | djellaba bleue | 120000 | ∞
 Le conteur | djellaba blanche | 145000 | ∞
-L’âne | | 89000 | ∞`,
+L’âne | nu | 89000 | ∞`,
   },
   {
     drawn: '291604/2 grafting knives, Zaragoza',
@@ -281,7 +281,7 @@ Bilge paint | 5 l / red | 15000 | ?`,
       ],
     ]),
     currency: 'SEK',
-    columns: 'title option particular/description particular/description price',
+    columns: 'title option particular/description price',
     want: made(
       10,
       (i) =>

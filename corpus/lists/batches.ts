@@ -13,6 +13,9 @@ import { batch21 } from './batch21';
 import { batch22 } from './batch22';
 import { batch23 } from './batch23';
 import { batch24 } from './batch24';
+import { batch25 } from './batch25';
+import { batch26 } from './batch26';
+import { batch27 } from './batch27';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -51,5 +54,8 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '22', lists: batch22 },
   { name: '23', lists: batch23 },
   { name: '24', lists: batch24 },
+  { name: '25', lists: batch25 },
+  { name: '26', lists: batch26 },
+  { name: '27', lists: batch27 },
   { name: 'frozen', lists: frozen },
 ];

@@ -1,10 +1,23 @@
 import { batches } from './batches';
 import { look } from './look';
+import { madeList } from './made/made';
 import { figuresOf, scoreOf } from './score';
 
 const [, , flag, path, brief] = process.argv;
 if (flag === '--look' && path) {
   look(path, brief);
+  process.exit(0);
+}
+
+if (flag === '--made') {
+  // Lists that chance has made: --made HOW-MANY FROM
+  const [count, from] = [Number(path ?? 200), Number(brief ?? 1)];
+  const scores = [];
+  for (let seed = from; seed < from + count; seed++) scores.push(await scoreOf(madeList(seed).list));
+  for (const { drawn, columns, missing, surplus, silent } of scores.filter(({ whole }) => !whole))
+    console.log([`✘ ${drawn}`, ...columns.wrong, ...missing.slice(0, 1), ...surplus.slice(0, 1), ...silent.slice(0, 1).map((line) => `SILENT ${line}`)].join('\n   ')); // prettier-ignore
+  const { whole, columns, silent } = figuresOf(scores);
+  console.log(`${count} made: ${whole} wholly right, columns ${columns.toFixed(3)}, wrong without a word ${silent}`);
   process.exit(0);
 }
 

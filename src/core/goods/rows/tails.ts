@@ -75,15 +75,10 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   });
   const several = [...heads.values()].filter(({ rows }) => rows.size > 1);
   const plain = new Set<Mark>();
-  const seen = new Map<string, number>();
-  for (const { one, rows, tails } of several) {
+  for (const { one, rows } of several)
     if ([...rows].every((i) => all[i]?.some((other) => headKey(other) === headKey(one) && other.isPlain))) plain.add(one.mark);
-    for (const [at, values] of placesOf(tails).entries())
-      for (const value of values) {
-        const where = seenKey(one.mark, at, value);
-        seen.set(where, (seen.get(where) ?? 0) + 1);
-      }
-  }
+  const seen = countedBehind(several);
+  const seenBehindAny = countedBehind([...heads.values()]);
   const seenBehind = (mark: Mark, at: number, value: string): number => seen.get(seenKey(mark, at, value)) ?? 0;
   /** Whether in each place behind a head stand several that say what they are or stand behind other heads as well, or none but such. */
   const hasOthersTails = (one: Parting): boolean => {
@@ -96,9 +91,15 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
       const known = [...values].filter(
         (value) => choiceKind(value) || seenBehind(one.mark, at, value) > 1 || comesAgain(value, at),
       );
-      return { all: values.size, known: known.length };
+      // A mark that seldom stands in names parts one off already where what stands behind it stands behind another, too.
+      const isShared =
+        parting.has(one.mark) && [...values].some((value) => (seenBehindAny.get(seenKey(one.mark, at, value)) ?? 0) > 1);
+      return { isShared, all: values.size, known: known.length };
     });
-    return places.some(({ known }) => known > 1) && places.every(({ known, all: count }) => known > 1 || known === count);
+    return (
+      places.some(({ known, isShared }) => known > 1 || isShared) &&
+      places.every(({ known, isShared, all: count }) => known > 1 || isShared || known === count)
+    );
   };
   const taught = several.map(({ one }) => one).filter(hasOthersTails);
   for (const { mark } of taught)
@@ -114,7 +115,8 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const isLikeOthers = (one: Parting): boolean =>
     heads.get(headKey(one))?.rows.size === 1 &&
     ((one.isPlain && plain.has(one.mark)) ||
-      (taught.filter(({ mark, tails }) => mark === one.mark && tails.length === one.tails.length).length >= enoughHeads &&
+      (taught.filter(({ mark, tails }) => mark === one.mark && tails.length === one.tails.length).length >=
+        (parting.has(one.mark) ? 1 : enoughHeads) &&
         one.tails.every((value, at) => choiceKind(value) || seenBehind(one.mark, at, key(value)) > 0)));
   const hasCompany = (one: Parting): boolean => isLikeOthers(one) || (isTaught(one) && (parted.get(headKey(one)) ?? 0) > 1);
 
@@ -140,6 +142,18 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
 }
 
 const seenKey = (mark: Mark, at: number, value: string): string => `${mark}\u0000${at}\u0000${stems(value)}`;
+
+/** Behind how many heads each value stands. */
+function countedBehind(heads: readonly { one: Parting; tails: ReadonlySet<string> }[]): Map<string, number> {
+  const counted = new Map<string, number>();
+  for (const { one, tails } of heads)
+    for (const [at, values] of placesOf(tails).entries())
+      for (const value of values) {
+        const where = seenKey(one.mark, at, value);
+        counted.set(where, (counted.get(where) ?? 0) + 1);
+      }
+  return counted;
+}
 
 /** What stands in each place behind a head. */
 function placesOf(tails: ReadonlySet<string>): Set<string>[] {

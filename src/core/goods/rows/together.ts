@@ -114,6 +114,10 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   );
   // A weight or a code that differs with what is chosen by is not what is chosen by.
   const isSpare = (index: number) => rows.every(({ particulars }) => !particulars.has(index));
+  // Nor is a bare number, where words tell the rows apart as well.
+  const isNumber = (index: number) => rows.every((record) => /^[\d.,\s]+$/.test(told(record, index)?.value ?? ''));
+  const ranks = new Map([...open].map((index) => [index, isSpare(index) ? 2 : isNumber(index) ? 1 : 0]));
+  const rank = (index: number) => ranks.get(index) ?? 0;
   if (!promoted.size && rows.every(({ options }) => !options.size)) {
     const crossed = crossing(
       rows,
@@ -123,7 +127,7 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   }
   while (different() < rows.length && open.size) {
     let best: { index: number; apart: number } | null = null;
-    for (const index of [...open].sort((a, b) => Number(isSpare(a)) - Number(isSpare(b)) || a - b)) {
+    for (const index of [...open].sort((a, b) => rank(a) - rank(b) || a - b)) {
       // What every row has can be chosen by; what some lack can not.
       if (!rows.every((record) => told(record, index)?.value)) continue;
       chosen.push(index);
