@@ -27,11 +27,14 @@ function likeliestCharge(amounts: readonly ColumnProposal[]): ColumnProposal | u
 }
 
 /**
- * Of two columns of numbers without a heading, that of the larger, or of those that are not all whole: pieces are, and are fewer.
+ * Of two columns of numbers whose headings say nothing, that of the larger, or of those that are not all whole: pieces are, and are fewer.
  * Where whole numbers were taken for the price instead, it is asked about.
  */
 const isPriceRather = (column: ColumnProposal, price: ColumnProposal): boolean =>
-  [column, price].every(({ heading, profile }) => !heading && profile.money > 0.8 && profile.signed === 0 && !profile.rising) &&
+  [column, price].every(
+    ({ isKnown, priceWords, profile }) =>
+      !isKnown && priceWords < 1 && profile.money > 0.8 && profile.signed === 0 && !profile.rising,
+  ) &&
   price.profile.whole === 1 &&
   (column.profile.whole < 1 || column.profile.largest > price.profile.largest);
 
