@@ -24,6 +24,12 @@ test.each([
   ['19', 15, 0.98],
   ['20', 13, 0.97],
   ['21', 15, 0.97],
+  ['22', 6, 0.97],
+  ['23', 5, 0.97],
+  ['24', 3, 0.98],
+  ['25', 10, 0.98],
+  ['26', 10, 0.98],
+  ['27', 13, 0.98],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

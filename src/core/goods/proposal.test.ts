@@ -31,6 +31,21 @@ describe('which rows are one product', () => {
       'title,price\nMug – blue – large,8\nMug – red – small,7\nJug,12\n',
       ['Mug: blue/large 800, red/small 700', 'Jug:  1200'],
     ],
+    [
+      'tails in brackets and a lone one that is written as the others are',
+      'title,price\n"Mug (small, moss)",7\n"Mug (large, moss)",8\n"Jug (small, rust)",12\n"Jug (large, rust)",14\n"Cup (small, rust)",5\n',
+      ['Mug: small/moss 700, large/moss 800', 'Jug: small/rust 1200, large/rust 1400', 'Cup: small/rust 500'],
+    ],
+    [
+      'tails of which one is shared, in three rows',
+      'title,price\nCutter – ash,64\nCutter – hickory,72\nSpade – ash,88\n',
+      ['Cutter: ash 6400, hickory 7200', 'Spade: ash 8800'],
+    ],
+    [
+      'words rather than a number or a weight that differ with them',
+      'title,price,hours,weight,sheen\nOil,8,8,450 g,matt\nOil,9,6,500 g,gloss\nWax,5,2,90 g,matt\n',
+      ['Oil: matt 800, gloss 900', 'Wax: matt 500'],
+    ],
     ['pairs of name and value', 'title,price,Option 1 name,Option 1 value\nCap,4,Size,S\nCap,5,Size,M\n', ['Cap: S 400, M 500']],
     [
       'several sizes in a cell',
@@ -546,4 +561,56 @@ test('where several columns could be the price, that is asked once, with the lik
   expect(new Set(read.value.problems.filter(({ kind }) => kind === 'asked').map(({ say }) => say))).toContain(
     'Which column is the price has to be said first.',
   );
+});
+
+describe('what is charged, where headings say little', () => {
+  const prices = (proposal: Proposal) =>
+    proposal.products.map(({ variants: [one] }) => (one?.asks.includes('price') ? '?' : one?.price));
+  test('a line that a hand typed keeps its decimal comma', () =>
+    expect(shown(read('Ahle Grete … 47,80\nKrug Liesl … 8,90\nKrug, groß … 12,00\n'))).toEqual([
+      'Ahle Grete:  4780',
+      'Krug Liesl:  890',
+      'Krug, groß:  1200',
+    ]));
+  test('what is in other money says nothing of how the list writes its numbers', () =>
+    expect(prices(read('Nom;Prix\nCruche;84,300 DT\nPanier;91,600 DT\nLouche;€26.31\n', 'TND'))).toEqual([84300, 91600, '?']));
+  test('whole numbers without a heading give way to those with cents', () =>
+    expect(prices(read('Krug;12;25,90\nSchemel;10;33,20\nAhle;1;40,50\n'))).toEqual([2590, 3320, 4050]));
+  test('of two that are whole, the larger is asked about', () => {
+    const { products, questions } = read('お代わり,これ,あと\n9,Ferrule,3110\n2,Kettle,3840\n7,Float,4570\n', 'JPY');
+    expect(products.map(({ variants: [one] }) => one?.asks.includes('price') || one?.price)).not.toContain(9);
+    expect(questions.length).toBeGreaterThan(0);
+  });
+  test('an offer in one row, under a heading that nobody knows, is asked about; the answer is what is charged', () => {
+    const list = 'Réf;Nom;Prix;Ce mois-ci seulement\n1;Cruche;348,50;\n2;Panier;421,50;\n3;Louche;494,50;395,60\n';
+    const open = read(list);
+    expect(prices(open)[2]).toBe('?');
+    expect(open.questions.length).toBe(1);
+  });
+  test('a row of goods above what was taken for headings is told of', () => {
+    const { problems } = read('Kettle;47,80;EN-1\nItem;Price;SKU\nStool;12,00;EN-2\nAwl;9,00;EN-3\n');
+    expect(problems.some(({ row, kind }) => row === 1 && kind === 'left-out')).toBe(true);
+  });
+  test('no line of a list without headings is taken for them', () =>
+    expect(read('Uzun kepçe … 2310\nKüçük iğ … from 2529\nEski yüksük … 267\n', 'TRY').products).toHaveLength(3));
+});
+
+test('codes that are the same for all rows of a thing bring them together, whatever their heading says', () => {
+  const { columns } = read('Familia,Nombre,Talla,Precio\nG1,Jarra,S,4\nG1,Jarra,M,5\nG2,Cesta,S,6\nG2,Cesta,M,7\n');
+  expect(columns[0]?.as).toBe('group');
+});
+
+test('a code is no name where there are names', () => {
+  const { columns } = read('Drawer label,Ta rzecz,Cena\nPL-200,Kasia okrągły,20\nPL-201,Żuraw mały,30\nPL-202,Wrona stary,40\n');
+  expect(columns.slice(0, 2).map(({ as }) => as)).toEqual(['sku', 'title']);
+});
+
+test('ounces in Spanish are no pieces (CLDR 48, unit “ounce”)', () => {
+  const { products } = read('Nombre,Cantidad,Precio\nPastel,1 onza,48\nPastel,4 onzas,165\n');
+  expect(products.map(({ variants }) => variants.map(({ values, stock }) => [values, stock]))).toEqual([
+    [
+      [['1 onza'], null],
+      [['4 onzas'], null],
+    ],
+  ]);
 });

@@ -316,9 +316,11 @@ class Reading {
     doubts.fileOnShelves(kept);
     const opened = openChoices(kept, this.remarks);
     const { products, promoted, doubles } = bringTogether(opened);
+    const columns = this.finalColumns(main, promoted, products);
+    const steps = stepsOf(products, promoted);
     doubts.askStock(
       main,
-      stepsOf(products, promoted),
+      main.columns.filter(({ as, index }) => (as === 'particular' || columns[index]?.as === 'particular') && !steps.has(index)),
       products.flatMap(({ rows: alike }) => alike),
     );
     for (const double of doubles) doubts.sayDouble(double);
@@ -327,7 +329,6 @@ class Reading {
     const ids = products.flatMap(({ rows }) => rows.map(({ id }) => id));
     this.namesIds = ids.every(Boolean) && new Set(ids).size === ids.length;
     const made = this.productsOf(products);
-    const columns = this.finalColumns(main, promoted, products);
     this.remarks.problems.sort((a, b) => a.row - b.row);
     const digits = this.code ? minorDigits(this.code) : 2;
     const count = (kind: Problem['kind']) => this.remarks.problems.filter((problem) => problem.kind === kind).length;

@@ -187,6 +187,16 @@ function evidenceOf(heading: string): Evidence {
   return evidence;
 }
 
+/** What weighs less is guessed from a few letters, as is what weighs much and of which little is there. */
+const leastSaid = 1.6;
+const mostOfWord = 0.6;
+
+/** Whether a heading says something that is known, more surely than by a few letters. */
+export const saysKnown = (evidence: Evidence): boolean =>
+  (Object.entries(evidence) as [HeadingTopic, number][]).some(
+    ([topic, weight]) => weight >= leastSaid && weight >= weights[topic] * mostOfWord,
+  );
+
 /** Whether a cell is likely to be a heading at all. */
 export function headingKnown(cell: string): boolean {
   const text = cell.trim();

@@ -3,7 +3,7 @@ import { understandMoney } from '../cells/money';
 import { numberFormOf, valueUnder } from '../cells/number';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
-import { unitOf, type Evidence } from './heading';
+import { saysKnown, unitOf, type Evidence } from './heading';
 import { columnKeys, unheaded } from './keys';
 import { single, type Meaning } from './meaning';
 import { likeliestNames, seenIn } from './seen';
@@ -125,7 +125,7 @@ export function proposeColumns(
       isSale: (evidence.now ?? 0) > 0 || (index === taken.get('price') && profile.fill < 1 && usual?.profile.fill === 1),
       saysBefore: (evidence.old ?? 0) > 0,
       priceWords: evidence.price ?? (isMoney ? 2 : 0),
-      isKnown: Object.values(evidence).some((weight) => weight >= known),
+      isKnown: saysKnown(evidence),
       mayBeStock,
       isGuessed: isGuessed && !mayBeStock,
       unit: unitOf(heading),

@@ -22,7 +22,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
           !(as === 'group' && !couldGroup(features[i] ?? {}, evidence)) &&
-          !(as === 'title' && (isOfCodes(profile) || said === 'option' || said === 'category') && columns.some(couldName)) &&
+          !(as === 'title' && (isOfCodes(profile) || namesNothing(said)) && columns.some(couldName)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
@@ -50,7 +50,10 @@ const isOfCodes = ({ code }: Profile): boolean => code > plainly;
 
 /** Words of which each stands in few rows: where there are such, no code is what a thing is called. */
 const couldName = ({ profile, evidence }: Seen): boolean =>
-  profile.text > plainly && profile.distinct > fewRowsEach && !isOfCodes(profile) && !evidence.option && !evidence.category;
+  profile.text > plainly && profile.distinct > fewRowsEach && !isOfCodes(profile) && !namesNothing(saidPlainly(evidence));
+
+/** What things are chosen by and where they are filed is not what they are called. */
+const namesNothing = (said: HeadingTopic | null): boolean => said === 'option' || said === 'category';
 
 /** A code that is the same in all rows of a thing, and another for each thing, is what brings them together. */
 const groupsNames = (profile: Profile, features: Features): boolean =>

@@ -153,10 +153,9 @@ export class Doubts {
   /**
    * Whole numbers that nothing explains may be what is in stock: with a zero among them, or without a heading, that is asked.
    *
-   * @param steps columns, by index, that go up from row to row of each product, as sizes do
+   * @param open columns that are taken for nothing that decides the sale
    */
-  askStock(main: Sheet, steps: ReadonlySet<number>, records: readonly Record[]): void {
-    const open = main.columns.filter(({ as, index }) => as === 'particular' && !steps.has(index));
+  askStock(main: Sheet, open: readonly ColumnProposal[], records: readonly Record[]): void {
     const taken = main.columns.find(({ as }) => as === 'stock');
     if (taken?.isGuessed)
       this.remarks.note(

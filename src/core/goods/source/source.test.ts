@@ -316,3 +316,11 @@ test('a quotation mark after a separator and a space opens a cell, where a hand 
     ['Rug', '90', 'plain'],
   ]);
 });
+
+test('letters that two old encodings have at one place are those of the language that the list is headed in', () => {
+  const latin1 = (text: string) => Uint8Array.from([...text].map((char) => char.charCodeAt(0)));
+  const swedish = opened(latin1('Vara;Pris;Antal\nDubbel slända Åke;12;3\nLång krus;14;2\n'));
+  expect([swedish.encoding, swedish.grids[0]?.rows[1]?.[0]]).toEqual(['windows-1252', 'Dubbel slända Åke']);
+  const spanish = opened(latin1('Producto;Precio\nÑuñoa chica;12\n'));
+  expect([spanish.encoding, spanish.grids[0]?.rows[1]?.[0]]).toEqual(['windows-1252', 'Ñuñoa chica']);
+});
