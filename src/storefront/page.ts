@@ -13,6 +13,7 @@ import {
   type Target,
   type View,
 } from '@/core/site';
+import { menuOf, type Page } from '@/core/plan';
 import { type Picture } from '@/core/project';
 import { type WrittenPage, type WrittenSection } from '@/core/writing';
 import { isThere, say, thing, type Context, type Drawing } from './context';
@@ -186,10 +187,23 @@ const waysOut = (context: Context, stands: (link: OutsideLink) => boolean): Mark
       </li>`,
   );
 
+/** A page as the menu names it. */
+const entry = (context: Context, { id, path, name }: Page): Markup =>
+  html`<a
+    href="${context.addresses.page(path)}"
+    ${thing(context, { kind: 'entry', page: id })}
+    ${id === context.page.id ? html` aria-current="page"` : null}
+    ${breaks(name)}
+    >${name}</a
+  >`;
+
 function header(context: Context): Markup {
   const { shop, page, addresses } = context;
   const { drawn } = say(context);
-  const menu = shop.pages.filter((candidate) => candidate.inMenu && isThere(context, candidate));
+  const menu = menuOf(
+    shop.pages.filter((candidate) => isThere(context, candidate)),
+    shop.shelvesInMenu,
+  );
   return html`<header class="top" ${thing(context, { kind: 'header' })}>
     <a
       class="brand"
@@ -201,15 +215,19 @@ function header(context: Context): Markup {
     <nav aria-label="${drawn.mainMenu}" ${thing(context, { kind: 'menu' })}>
       <ul>
         ${menu.map(
-          (item) =>
+          ({ page: item, under }) =>
             html`<li>
-              <a
-                href="${addresses.page(item.path)}"
-                ${thing(context, { kind: 'entry', page: item.id })}
-                ${item.id === page.id ? html` aria-current="page"` : null}
-                ${breaks(item.name)}
-                >${item.name}</a
-              >
+              ${entry(context, item)}
+              ${
+                under.length
+                  ? html`<details name="menu">
+                      <summary aria-label="${drawn.under(item.name)}"></summary>
+                      <ul>
+                        ${under.map((one) => html`<li>${entry(context, one)}</li>`)}
+                      </ul>
+                    </details>`
+                  : null
+              }
             </li>`,
         )}
         ${waysOut(context, ({ inMenu }) => inMenu)}

@@ -149,6 +149,7 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
       // Nor is what is being set.
       onBeforeElUpdated: (from, to) =>
         !isBeingSet(from, to) &&
+        staysOpen(from, to) &&
         !from.isEqualNode(to) &&
         !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
     });
@@ -157,6 +158,12 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
   light(false);
   document.dispatchEvent(new Event('arcatum:repaint'));
   tell({ kind: 'painted', path });
+}
+
+/** What has been opened stays so. */
+function staysOpen(from: Element, to: Element): true {
+  if (from instanceof HTMLDetailsElement && from.open) to.setAttribute('open', '');
+  return true;
 }
 
 /** Marks the texts that are pointed at in the brief. */
@@ -247,7 +254,8 @@ document.addEventListener(
   'click',
   (event) => {
     const target = event.target instanceof Element ? event.target : null;
-    if (target && points(event)) {
+    // What the menu has under an entry is not in sight before that is opened.
+    if (target && points(event) && !target.closest('.top summary')) {
       event.preventDefault();
       event.stopPropagation();
       if (isSet(target)) return;

@@ -65,6 +65,11 @@ export interface OutlinePage {
   name: string;
   path: string;
   inMenu: boolean;
+  /** Where it can stand in the menu, and under which page it does; by id. */
+  under: string | null;
+  holders: { id: string; name: string }[];
+  /** Whether shelves stand under it in the menu; null where they can't. */
+  shelves: boolean | null;
   inFooter: boolean;
   added: boolean;
   /** What it takes to have it out of the shop; null where a shop needs it. */

@@ -1,5 +1,5 @@
 import { findingsOf } from '@/core/proof';
-import { ownerOf, pageDefinitions, type Page } from '@/core/plan';
+import { canListShelves, holdersFor, ownerOf, pageDefinitions, type Page } from '@/core/plan';
 import { Decided, planPlaces, type Names } from '@/core/places';
 import { type Product, type Project } from '@/core/project';
 import { contentTexts, sectionAbout, textIn } from '@/core/sections';
@@ -38,6 +38,9 @@ function outlinePage(shop: Shop, page: Page, decided: Decided, names: Names): Ou
     name,
     path,
     inMenu,
+    under: page.under,
+    holders: holdersFor(shop.pages, page).map((one) => ({ id: one.id, name: one.name })),
+    shelves: kind === 'shop' && canListShelves(shop.pages) ? shop.shelvesInMenu : null,
     inFooter,
     added,
     out: out && { say: sayLinks(out.links), wishes: out.wishes },

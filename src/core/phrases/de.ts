@@ -368,6 +368,7 @@ export const de: Phrases = {
   drawn: {
     toContent: 'Zum Inhalt',
     mainMenu: 'Hauptmenü',
+    under: (page) => `Unter ${page}`,
     allPages: 'Alle Seiten',
     search: 'Suche',
     cart: 'Warenkorb',

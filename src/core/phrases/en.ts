@@ -367,6 +367,7 @@ export const en = {
   drawn: {
     toContent: 'To the content',
     mainMenu: 'Main',
+    under: (page: string) => `Under ${page}`,
     allPages: 'All pages',
     search: 'Search',
     cart: 'Cart',

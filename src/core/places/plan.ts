@@ -40,6 +40,19 @@ export const inFooter = definePlace({
   value: z.boolean(),
   says: (_, after, at: OfPage) => `${pageOf(at)} is ${after ? 'in' : after === undefined ? 'as usual in' : 'out of'} the footer`,
 });
+/** The page under which a page stands in the menu: one step down, and no further. */
+export const under = definePlace({
+  address: ['plan', ':page', 'under'],
+  value: z.string().min(1).max(200),
+  says: (_, after, at: OfPage) =>
+    after ? `${pageOf(at)} stands under ${at.names.page(after)} in the menu` : `${pageOf(at)} stands in the menu by itself`,
+});
+/** The shelves of the shop, under the page that shows all goods. */
+export const shelvesInMenu = definePlace({
+  address: ['plan', 'shelves'],
+  value: z.boolean(),
+  says: (_, after) => `Shelves are ${after ? 'in' : 'out of'} the menu`,
+});
 export const pageHidden = definePlace({
   address: ['plan', ':page', 'hidden'],
   value: z.boolean(),

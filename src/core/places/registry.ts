@@ -44,6 +44,8 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.addedSection,
   plan.pageName,
   plan.inMenu,
+  plan.under,
+  plan.shelvesInMenu,
   plan.inFooter,
   plan.pageHidden,
   plan.pageOrder,

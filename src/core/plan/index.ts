@@ -1,2 +1,3 @@
+export { canListShelves, holdersFor, menuOf, mostShelves, type MenuEntry } from './menu';
 export * from './about';
 export { planShop } from './plan';

@@ -69,6 +69,8 @@ export interface Page {
   /** Folder under the shop's address: "" for home, "goods/larch/" for a product. */
   path: string;
   inMenu: boolean;
+  /** The page that it is to stand under in the menu, by id. */
+  under: string | null;
   inFooter: boolean;
   /** Whether search engines are asked to list it. */
   listed: boolean;
@@ -81,6 +83,19 @@ export interface Page {
   category?: Category;
   product?: Product;
 }
+
+/** Pages that menus can't name: they are reached from where they are needed. */
+const unnamed: ReadonlySet<PageKind> = new Set([
+  'home',
+  'product',
+  'category',
+  'cart',
+  'checkout',
+  'thanks',
+  'missing',
+  'search',
+]);
+export const isNamed = ({ kind }: Pick<Page, 'kind'>): boolean => !unnamed.has(kind);
 
 /** Whose decisions hold for the sections of a page: products have theirs together. */
 export const ownerOf = ({ kind, id }: Pick<Page, 'kind' | 'id'>): string => (kind === 'product' ? 'product' : id);

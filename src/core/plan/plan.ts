@@ -20,6 +20,7 @@ const {
   sectionHidden,
   sectionOrder,
   sectionPictures,
+  under,
 } = planPlaces;
 
 /**
@@ -67,6 +68,7 @@ export function planShop(known: Known, decided: Decided, leads: readonly Section
     name: product.title,
     path: `goods/${product.slug}/`,
     inMenu: false,
+    under: null,
     inFooter: false,
     listed: true,
     because: reason('It is on your list.'),
@@ -129,6 +131,7 @@ function makePage(
     name: decided.get(pageName(id)) ?? name,
     path,
     inMenu: decided.get(inMenu(id)) ?? definition.inMenu,
+    under: decided.get(under(id)) ?? null,
     inFooter: decided.get(inFooter(id)) ?? definition.inFooter,
     listed,
     because,

@@ -25,6 +25,8 @@ export const requestKinds = [
   'remove-section',
   'page-name',
   'page-place',
+  'page-under',
+  'shelves-in-menu',
   'link-itself',
   'link-place',
   'link-out',

@@ -1,6 +1,6 @@
 export * from './about';
 export { allRequests, requests } from './registry';
-export { canMove, isNamed, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
+export { canMove, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
 export { leadsToSection, pageOut, sayLinks } from './going';
 export { reorder } from './rows';
 export { slipOf } from './slip';

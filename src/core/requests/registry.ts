@@ -30,6 +30,8 @@ import { pageName } from './kinds/page-name';
 import { itemOrder } from './kinds/item-order';
 import { pageOrder } from './kinds/page-order';
 import { pagePlace } from './kinds/page-place';
+import { pageUnder } from './kinds/page-under';
+import { shelvesInMenu } from './kinds/shelves-in-menu';
 import { phones } from './kinds/phones';
 import { productHidden } from './kinds/product-hidden';
 import { productPicture } from './kinds/product-picture';
@@ -69,6 +71,8 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'remove-section': removeSection,
   'page-name': pageName,
   'page-place': pagePlace,
+  'page-under': pageUnder,
+  'shelves-in-menu': shelvesInMenu,
   'link-itself': linkItself,
   'link-place': linkPlace,
   'link-out': linkOut,

@@ -1,5 +1,5 @@
 import { Decided, standsAt } from '../places';
-import { ownerOf, type Page, type PageKind, type Section } from '../plan';
+import { ownerOf, type Page, type Section } from '../plan';
 import { type Product, type Project } from '../project';
 import { contentTexts, sectionAbout } from '../sections';
 import { type Shop } from '../site';
@@ -78,19 +78,6 @@ export const canMove = ({ page, section }: Spot): boolean => page !== null && se
 /** Without it the page would be for nothing: the goods of a shelf, the thing of a product page, the cart. */
 export const isWhatThePageIsFor = ({ section }: Spot): boolean =>
   section !== null && !sectionAbout(section.kind).library && !['opening', 'assurance', 'related'].includes(section.kind);
-
-/** Pages that menus can't name: they are reached from where they are needed. */
-const unnamed: ReadonlySet<PageKind> = new Set([
-  'home',
-  'product',
-  'category',
-  'cart',
-  'checkout',
-  'thanks',
-  'missing',
-  'search',
-]);
-export const isNamed = ({ kind }: Pick<Page, 'kind'>): boolean => !unnamed.has(kind);
 
 /** The order of a page with a section put at another place. */
 export function ordered(spot: Spot, section: string, to: number): string[] {

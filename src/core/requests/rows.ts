@@ -1,4 +1,5 @@
 import { goodsFirst, mostFirst, planPlaces, set, type Wish } from '../places';
+import { menuOf } from '../plan';
 import { itemsIn, type SectionKind } from '../sections';
 import { movedTo, reseated } from '../order';
 import { fail, ok, type Result } from '../result';
@@ -72,7 +73,7 @@ function rowOf(spot: Spot): readonly string[] {
     case 'own-picture':
       return section?.pictures ?? [];
     case 'entry':
-      return shop.pages.filter(({ inMenu }) => inMenu).map(({ id }) => id);
+      return besideInMenu(spot);
     case 'footer-entry':
       return shop.pages.filter(({ inFooter }) => inFooter).map(({ id }) => id);
     case 'section':
@@ -80,6 +81,14 @@ function rowOf(spot: Spot): readonly string[] {
     default:
       return [];
   }
+}
+
+/** The pages that an entry of the menu stands beside: those of the menu itself, or those under one of them. */
+function besideInMenu({ shop, thing }: Spot): readonly string[] {
+  if (thing.kind !== 'entry') return [];
+  const menu = menuOf(shop.pages, false);
+  const rows = [menu.map(({ page }) => page), ...menu.map(({ under }) => under)];
+  return (rows.find((row) => row.some(({ id }) => id === thing.page)) ?? []).map(({ id }) => id);
 }
 
 /** Acts that move a thing within its row; null where it stands alone. */

@@ -198,6 +198,7 @@ function onPage(shop: Shop, page: Page, decided: Decided, now: Now): PlaceNow[] 
       ? [
           now(planPlaces.pageName(page.id), page.name, page.because.say),
           now(planPlaces.inMenu(page.id), page.inMenu, page.because.say),
+          now(planPlaces.under(page.id), page.under, 'It stands by itself.'),
           now(planPlaces.inFooter(page.id), page.inFooter, page.because.say),
           now(planPlaces.pageHidden(page.id), false, page.because.say),
         ]

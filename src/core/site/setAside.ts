@@ -69,7 +69,13 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
   const find = finder(pages);
   const known = new Set(pages.map((page) => page.id));
   const there = (id: string) => id === 'product' || known.has(id);
-  const ofPages = [planPlaces.pageName, planPlaces.inMenu, planPlaces.inFooter, planPlaces.sectionOrder] as const;
+  const ofPages = [
+    planPlaces.pageName,
+    planPlaces.inMenu,
+    planPlaces.under,
+    planPlaces.inFooter,
+    planPlaces.sectionOrder,
+  ] as const;
   for (const place of ofPages)
     for (const { address, parts } of decided.all<[string], unknown>(place))
       if (!there(parts[0])) yield [address, 'The page is not in the shop.'];

@@ -46,6 +46,8 @@ export interface Shop {
   textLeads: readonly Lead[];
   /** Pictures that stand with items of lists, by page, section, list and item. */
   itemPictures: ReadonlyMap<string, string>;
+  /** Whether its shelves stand in the menu. */
+  shelvesInMenu: boolean;
   /** Where menu and footer lead out of it. */
   links: readonly OutsideLink[];
   /** Origins of the frames of others that it shows. */
@@ -124,6 +126,7 @@ export class Workshop {
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
       itemPictures: new Map(decided.all(planPlaces.itemPicture).map(({ parts, value }) => [parts.join('/'), value])),
+      shelvesInMenu: decided.get(planPlaces.shelvesInMenu) ?? false,
       links: linksOf(decided),
       frames: framesOf(decided),
       files: new Map(decided.all(givenAway).map(({ parts: [hash], value }) => [hash, value])),

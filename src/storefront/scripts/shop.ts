@@ -77,6 +77,14 @@ async function sayAdded(said: Element, n: number, full: boolean): Promise<void> 
   said.replaceChildren(fill(full ? inCartAll : inCart, { n }), make('a', { href: address('cart/') }, seeCart));
 }
 
+/** What the menu has opened is closed by Escape, and by a press beside it. */
+const closeMenu = (but: EventTarget | null): void =>
+  document.querySelectorAll<HTMLDetailsElement>('.top [open]').forEach((menu) => {
+    if (!(but instanceof Node && menu.contains(but))) menu.open = false;
+  });
+document.addEventListener('click', ({ target }) => closeMenu(target));
+document.addEventListener('keydown', ({ key }) => key === 'Escape' && closeMenu(null));
+
 // On a phone the shelves stand in one row that slides; the one that is open is to be seen.
 document.querySelector('.shelf-nav [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
 

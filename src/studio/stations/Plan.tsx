@@ -60,7 +60,7 @@ export function PlanStation({ state, shop, goTo, path }: StationProps) {
           const waiting = page.sections.filter((section) => stateOf(section) === 'waiting').length;
           const where = [
             page.kind === 'category' ? 'category' : '',
-            page.inMenu ? 'menu' : '',
+            page.inMenu ? (page.holders.find(({ id }) => id === page.under) ? 'in the menu, under another' : 'menu') : '',
             page.inFooter ? 'footer' : '',
             waiting ? `${waiting} waiting` : '',
           ].filter(Boolean);

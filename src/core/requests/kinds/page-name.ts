@@ -1,5 +1,6 @@
 import { planPlaces } from '../../places';
-import { defineRequest, isNamed, typed } from '../request';
+import { isNamed } from '../../plan/about';
+import { defineRequest, typed } from '../request';
 
 export const pageName = defineRequest({
   kind: 'page-name',

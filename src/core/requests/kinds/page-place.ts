@@ -1,5 +1,6 @@
 import { planPlaces, set } from '../../places';
-import { defineRequest, isNamed } from '../request';
+import { isNamed } from '../../plan/about';
+import { defineRequest } from '../request';
 
 const options = [
   { id: 'both', label: 'Menu and footer', menu: true, footer: true },

@@ -3,7 +3,8 @@ import { ownKey } from '../../sections/about';
 import { isSmallWord } from '../../words';
 import { tokensOf } from '../tokens';
 import { freshId, pageLibrary, type Page } from '../../plan';
-import { isNamed, pageOut as outOf } from '../../requests';
+import { isNamed } from '../../plan/about';
+import { pageOut as outOf } from '../../requests';
 import {
   asName,
   categoriesNamed,

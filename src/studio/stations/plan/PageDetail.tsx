@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import { GridList, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { planPlaces, set, whyNot } from '@/core/places';
-import { ownerOf } from '@/core/plan/about';
+import { clear, planPlaces, set, whyNot } from '@/core/places';
+import { isNamed, ownerOf } from '@/core/plan/about';
 import { type OutlinePage } from '@/workers/protocol';
-import { Button, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
+import { Button, Choice, Field, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type StationProps } from '../station';
 import { Library } from './Library';
@@ -35,15 +35,12 @@ const Strips = styled(GridList)`
   }
 `;
 
-/** Pages that menus can't name: they are reached from where they are needed. */
-const unnamed: ReadonlySet<string> = new Set(['home', 'product', 'category', 'cart', 'checkout', 'thanks', 'missing', 'search']);
-
 export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & Pick<StationProps, 'state' | 'shop' | 'goTo'>) {
   const [renaming, setRenaming] = useState(false);
   const [library, setLibrary] = useState(false);
   const key = ownerOf(page);
   const ids = page.sections.map((section) => section.id);
-  const named = !unnamed.has(page.kind);
+  const named = isNamed(page);
   const order = (next: string[]) => state.decide(set(planPlaces.sectionOrder(key), next));
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((id) => ({ 'text/plain': String(id) })),
@@ -107,6 +104,23 @@ export function PageDetail({ page, state, shop, goTo }: { page: OutlinePage } & 
           ) : null}
         </Row>
       ) : null}
+      {page.holders.length ? (
+        <Choice
+          label="In the menu"
+          value={page.holders.some(({ id }) => id === page.under) ? (page.under ?? '') : ''}
+          options={[{ id: '', name: 'By itself' }, ...page.holders.map(({ id, name }) => ({ id, name: `Under ${name}` }))]}
+          onChange={(id) => state.decide(id ? set(planPlaces.under(page.id), id) : clear(planPlaces.under(page.id)))}
+        />
+      ) : null}
+      {page.shelves === null ? null : (
+        <Row>
+          <TextButton
+            onPress={() => state.decide(page.shelves ? clear(planPlaces.shelvesInMenu) : set(planPlaces.shelvesInMenu, true))}
+          >
+            {page.shelves ? 'Take the shelves out of the menu' : 'Put the shelves in the menu'}
+          </TextButton>
+        </Row>
+      )}
       <Strips
         aria-label={`Sections of ${page.kind === 'product' ? 'products' : page.name}`}
         // Always: a list that begins or ceases to be dragged while it stands is a fault.
