@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { expectNoAxeFindings, followLinks, openSample, saved, set, settled, shopWindow, slipOf, station } from './support';
+import { expectNoAxeFindings, followLinks, openSample, publish, saved, set, settled, shopWindow, slipOf, station } from './support';
 
 /** Pointing at things in the window, by mouse and by keyboard, and what their slips do. */
 
@@ -309,4 +309,45 @@ test('a gallery shows the seller’s own pictures: brought, put in order, descri
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(gallery.locator('img')).toHaveCount(2);
   await saved(page);
+});
+
+test('a page is put under another in the menu, and the shelves too; they are opened, pointed at and followed', async ({
+  page,
+  context,
+}) => {
+  await openSample(page);
+  const slip = slipOf(page);
+  const menu = shopWindow(page).locator('.top nav');
+  await menu.getByRole('link', { name: 'Shop' }).click();
+  await slip.getByRole('radio', { name: /^There/ }).click();
+  const shelves = menu.locator('details').first();
+  await expect(shelves.locator('a')).not.toHaveCount(0);
+  await expect(shelves.locator('a').first()).toBeHidden();
+  await page.keyboard.press('Escape');
+  await shelves.locator('summary').click();
+  // What it opened stays open while the shop changes.
+  await expect(shelves.locator('a').first()).toBeVisible();
+  await shelves.locator('a').first().click();
+  await expect(slip).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await station(page, 'Plan');
+  const pages = page.getByRole('main');
+  await pages.getByRole('heading', { name: 'Contact', exact: true }).click();
+  await pages.getByRole('combobox', { name: 'In the menu' }).selectOption({ label: 'Under About' });
+  await expect(menu.locator('details')).toHaveCount(2);
+  await saved(page);
+
+  const address = await publish(page, 'one-under-another');
+  const visitor = await context.newPage();
+  await visitor.goto(address);
+  const about = visitor.getByRole('navigation', { name: 'Main' }).locator('details').last();
+  await about.locator('summary').press('Enter');
+  await expect(about.getByRole('link', { name: 'Contact' })).toBeVisible();
+  await visitor.keyboard.press('Escape');
+  await expect(about.getByRole('link', { name: 'Contact' })).toBeHidden();
+  await about.locator('summary').click();
+  await expectNoAxeFindings(visitor, 'a menu that is open');
+  await about.getByRole('link', { name: 'Contact' }).click();
+  await expect(visitor).toHaveURL(/contact/);
 });

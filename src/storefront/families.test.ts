@@ -175,3 +175,20 @@ test('structured data uses types and values that schema.org knows', () => {
   }
   expect(products).toBe(70);
 });
+
+test('what stands under a page of the menu can be opened without a script, and says what it is under', async () => {
+  const shop = makeShop(
+    project(lists['the sample'] ?? '', 'quiet', undefined, {
+      'plan/shelves': true,
+      'plan/contact/menu': true,
+      'plan/contact/under': 'about',
+    }),
+  );
+  const home = [...siteFiles(shop, storefront, target)].find(({ path }) => path === 'index.html');
+  const text = home && 'text' in home ? home.text : '';
+  const menu = /<nav aria-label="Main"[^]*?<\/nav>/.exec(text)?.[0] ?? '';
+  expect([...menu.matchAll(/<summary aria-label="([^"]*)">/g)].map(([, label]) => label)).toEqual(['Under Shop', 'Under About']);
+  expect(menu.match(/<details[^>]*>[^]*?<\/details>/g)?.map((list) => list.match(/<li>/g)?.length)).toEqual([11, 1]);
+  const report = await validator.validateString(text);
+  expect(report.results.flatMap(({ messages }) => messages.map(({ message }) => message))).toEqual([]);
+});

@@ -26,6 +26,7 @@ export function reorder(spot: Spot, row: readonly string[], among: Spot | null =
       return ok([set(planPlaces.itemOrder(owner, thing.section, thing.list), reseated(itemKeys(spot), row, same))]);
     case 'entry':
     case 'footer-entry':
+      if (page?.category) return fail('Shelves stand in the order of your list.');
       return ok([set(planPlaces.pageOrder, reseated(linkedPages(shop.pages), row, same))]);
     case 'card':
       return reorderGoods(spot, thing.product, row, among);

@@ -81,6 +81,12 @@ main>section.opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .top li{width:100%}
 .top li a{display:block;background:var(--third,var(--raised));color:var(--on-third,inherit);border:1px solid var(--line);border-right:0;border-radius:.7rem 0 0 .7rem;padding:.45rem .75rem .45rem .9rem;font-size:var(--small);line-height:1.3;margin-left:.9rem}
 .top li a[aria-current]{margin-left:0;background:var(--link);color:var(--ground);border-color:var(--link);text-decoration:none!important}
+.top li:has(>details){display:block}
+.top li:has(>details)>a{padding-right:2rem}
+.top summary{position:absolute;right:0;top:0;margin:0;padding:.55rem .7rem;color:var(--on-third,var(--text))}
+.top li:has(>[aria-current]) summary{color:var(--ground)}
+.top details>ul{position:static;width:auto;min-width:0;border:0;padding:.35rem 0 0;background:none}
+.top details li a{margin-left:1.9rem}
 :root{--side:max(calc(var(--tab) + 1.5rem),calc((100vw - var(--wide))/2))}
 .top{padding-inline:var(--side)}
 }

@@ -87,12 +87,11 @@ ${standing}
 .top li a,.tools a,.foot li a,.foot address a,.shelf-nav a,.shelf-order a,.crumbs a{display:inline-block;padding:.3rem 0}
 .top [aria-current=page]:not(.brand){text-decoration:underline;text-decoration-thickness:2px;text-underline-offset:.35em}
 .top li:has(>details){display:flex;align-items:baseline;position:relative}
-.top summary{display:block;cursor:pointer;padding:.3rem .6rem;margin-inline-end:-.6rem}
+.top summary{display:block;cursor:pointer;padding:.55rem .6rem;margin:-.25rem -.6rem -.25rem 0}
 .top summary::-webkit-details-marker{display:none}
 .top summary::before{content:"";display:block;width:.45em;height:.45em;border:solid;border-width:0 2px 2px 0;transform:translateY(-.2em) rotate(45deg)}
 .top [open]>summary::before{transform:translateY(.05em) rotate(225deg)}
-.top details>ul{position:absolute;top:100%;inset-inline-start:-1rem;z-index:9;display:grid;gap:0;width:max-content;min-width:11rem;max-width:18rem;padding:.6rem 1rem;background:var(--ground);color:var(--text);border:1px solid var(--line)}
-.top li:last-child:not(:first-child)>details>ul{inset-inline:auto 0}
+.top details>ul{position:absolute;top:100%;inset-inline-start:-1rem;z-index:9;display:grid;gap:0;justify-content:start;text-align:start;width:max-content;min-width:11rem;max-width:18rem;padding:.6rem 1rem;background:var(--ground);color:var(--text);border:1px solid var(--line)}
 .tools{display:flex;gap:1.5rem;white-space:nowrap}
 .foot address{display:flex;flex-wrap:wrap;gap:.25rem 1.5rem;align-items:center}
 .good a{color:inherit;text-decoration:none}
@@ -218,10 +217,11 @@ textarea{display:block}
 .again{display:grid;gap:.6rem;max-width:60ch}
 .follows p{display:flex;flex-wrap:wrap;gap:.35rem 1rem;align-items:center;margin:0}
 @media (max-width:760px){
-.top li:has(>[open]){flex:1 0 100%;flex-wrap:wrap}
-.top [open]>summary{margin-inline-end:auto}
-.top details[open]{display:contents}
-.top details>ul{position:static;flex:1 0 100%;width:auto;max-width:none;border:0;padding:0 0 .5rem 1.25rem;background:none;color:inherit}
+.top li:has(>details){display:block}
+.top li:has(>[open]){flex:1 0 100%}
+.top details{display:inline}
+.top summary{display:inline-block;vertical-align:baseline}
+.top details>ul{position:static;width:auto;max-width:none;border:0;padding:0 0 .5rem 1.25rem;background:none;color:inherit}
 .checkout form{grid-template-columns:minmax(0,1fr)}
 .checkout fieldset,.checkout [data-parcel]{grid-template-columns:minmax(0,1fr)}
 .summary{position:static}
