@@ -88,6 +88,8 @@ export const sentenceKinds = [
   'version-back',
   'compare',
   'go',
+  'menu-under',
+  'menu-shelves',
 ] as const;
 export type SentenceKind = (typeof sentenceKinds)[number];
 

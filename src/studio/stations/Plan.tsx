@@ -3,6 +3,7 @@
 import styled from 'styled-components';
 import { Head, Notice, SheetBody } from '../parts';
 import { tokens } from '../theme';
+import { type OutlinePage } from '@/workers/protocol';
 import { AddPage } from './plan/AddPage';
 import { PageDetail } from './plan/PageDetail';
 import { stateOf } from './plan/SectionStrip';
@@ -37,6 +38,11 @@ const Pages = styled.ol`
 /** How Flesch named the bands of his scale. */
 const easeName = (score: number): string => (score >= 80 ? 'easy' : score >= 60 ? 'plain' : score >= 45 ? 'fairly hard' : 'hard');
 
+function placeInMenu({ under, holders }: OutlinePage): string {
+  const above = holders.find(({ id }) => id === under);
+  return above ? `menu, under ${above.name}` : 'menu';
+}
+
 /** The outline: every page with its sections, why each is there, and what it says. */
 export function PlanStation({ state, shop, goTo, path }: StationProps) {
   const { summary } = shop;
@@ -60,7 +66,7 @@ export function PlanStation({ state, shop, goTo, path }: StationProps) {
           const waiting = page.sections.filter((section) => stateOf(section) === 'waiting').length;
           const where = [
             page.kind === 'category' ? 'category' : '',
-            page.inMenu ? (page.holders.find(({ id }) => id === page.under) ? 'in the menu, under another' : 'menu') : '',
+            page.inMenu ? placeInMenu(page) : '',
             page.inFooter ? 'footer' : '',
             waiting ? `${waiting} waiting` : '',
           ].filter(Boolean);

@@ -2,7 +2,7 @@ import { clear, planPlaces, set, textPlace } from '../../places';
 import { ownKey } from '../../sections/about';
 import { isSmallWord } from '../../words';
 import { tokensOf } from '../tokens';
-import { freshId, pageLibrary, type Page } from '../../plan';
+import { canListShelves, freshId, holdersFor, pageLibrary, type Page } from '../../plan';
 import { isNamed } from '../../plan/about';
 import { pageOut as outOf } from '../../requests';
 import {
@@ -259,6 +259,70 @@ export const menu = defineSentence({
     'take this out of the menu',
   ],
   reads: (said) => linked(said, planPlaces.inMenu),
+});
+
+export const menuUnder = defineSentence({
+  kind: 'menu-under',
+  offers: 'Put a page under another in the menu: “Contact under About in the menu”',
+  at: ['page', 'entry', 'menu'],
+  words: [
+    'put {page} under {page} in the menu',
+    '{page} under {page} in the menu',
+    'in the menu {page} should stand under {page}',
+    'nest {page} below {page} in the menu',
+    'make {page} a sub-entry of {page}',
+    '{page} belongs under {page} in the navigation',
+    'a drop-down under {page} with {page} in it',
+    'tuck {page} beneath {page}',
+    'take {page} out from under {page}',
+    '{page} should stand by itself in the menu again',
+  ],
+  reads: (said): Found | No => {
+    const named = pagesNamed(said).map(({ page }) => page);
+    const isAlone = denies(said) || hears(said, 'itself', 'alone', 'again') || (hears(said, 'out') && hears(said, 'from'));
+    const holds = hears(said, 'dropdown', 'drop', 'with') && named.length > 1;
+    const [one = pageHere(said), above = null] = holds ? [...named].reverse() : named;
+    if (!one) return no(noPage);
+    if (isAlone)
+      return one.under === null
+        ? no(`“${one.name}” stands by itself in the menu already.`)
+        : { wishes: [clear(planPlaces.under(one.id))], of: { page: one.name, on: 'no' } };
+    if (!above || above.id === one.id) return no('Say under which page it is to stand: “Contact under About in the menu”.');
+    if (!holdersFor(said.shop.pages, one).some(({ id }) => id === above.id))
+      return no(
+        `“${one.name}” can’t stand under “${above.name}”: both have to be in the menu, “${above.name}” by itself and nothing under “${one.name}”.`,
+      );
+    return { wishes: [set(planPlaces.under(one.id), above.id)], of: { page: one.name, under: above.name } };
+  },
+});
+
+export const menuShelves = defineSentence({
+  kind: 'menu-shelves',
+  offers: 'List the shelves in the menu, or not: “the categories in the menu”',
+  at: ['page', 'entry', 'menu'],
+  words: [
+    'put the categories in the menu',
+    'list the shelves in the menu',
+    'show all categories under {page} in the menu',
+    'I want the categories in the navigation',
+    'a drop-down with the categories',
+    'a submenu with the shelves',
+    'no categories in the menu',
+    'take the shelves out of the menu',
+    'the menu should not list the categories',
+    'menu without the categories',
+  ],
+  reads: (said) => {
+    const off = denies(said) || hears(said, 'out', 'remove', 'hide', 'delete', 'off', 'without');
+    if (off === !said.shop.shelvesInMenu)
+      return no(off ? 'The shelves are not in the menu.' : 'The shelves are in the menu already.');
+    if (!off && !canListShelves(said.shop.pages))
+      return no('There are no two shelves to list, or the page with all goods is not in the menu.');
+    return {
+      wishes: [off ? clear(planPlaces.shelvesInMenu) : set(planPlaces.shelvesInMenu, true)],
+      of: { on: off ? 'no' : 'yes' },
+    };
+  },
 });
 
 export const footer = defineSentence({
