@@ -1,5 +1,16 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { expectNoAxeFindings, followLinks, openSample, publish, saved, set, settled, shopWindow, slipOf, station } from './support';
+import {
+  expectNoAxeFindings,
+  followLinks,
+  openSample,
+  publish,
+  saved,
+  set,
+  settled,
+  shopWindow,
+  slipOf,
+  station,
+} from './support';
 
 /** Pointing at things in the window, by mouse and by keyboard, and what their slips do. */
 

@@ -93,7 +93,18 @@ function thingNamed(word: string, shop: Shop): string {
   return id;
 }
 
-export const batchNames = ['batch1', 'batch2', 'batch3', 'batch4', 'batch5', 'batch6', 'batch7', 'batch8', 'batch9', 'batch10'] as const;
+export const batchNames = [
+  'batch1',
+  'batch2',
+  'batch3',
+  'batch4',
+  'batch5',
+  'batch6',
+  'batch7',
+  'batch8',
+  'batch9',
+  'batch10',
+] as const;
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

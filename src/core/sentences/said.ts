@@ -223,12 +223,11 @@ export function textNamed({ sentence }: Said, { pages = false } = {}): string | 
     return first ? tidy(text.slice(first.start)) : null;
   };
   const named = tokens.findIndex(({ word }) => namers.has(word));
-  if (named >= 0) return rest(named + 1);
   const changed = tokens.findIndex(({ word }) => changers.has(word));
-  if (changed >= 0) {
-    const to = tokens.findIndex(({ word }, i) => i > changed && connects.has(word));
-    if (to >= 0) return rest(to + 1);
-  }
+  const to = changed >= 0 ? tokens.findIndex(({ word }, i) => i > changed && connects.has(word)) : -1;
+  // "Rename Contact to Write to us": what comes after the first of them is the name, whatever is in it.
+  if (named >= 0 && !(to >= 0 && to < named)) return rest(named + 1);
+  if (to >= 0) return rest(to + 1);
   const noun = tokens.findIndex(({ word }) => namersAsNouns.has(word));
   return noun >= 0 ? rest(noun + 1) : null;
 }

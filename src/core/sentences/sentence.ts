@@ -11,7 +11,7 @@ import { type Product } from '../project';
 import { type SectionKind } from '../sections/about';
 import { type Shop } from '../site';
 import { thingAbouts } from '../things/about';
-import { currenciesOf, isNameOfMoney } from '../till';
+import { currenciesOf, isNameOfMoney, minorSigns } from '../till';
 import { isSmallWord } from '../words';
 import { stem, tokensOf, type Token } from './tokens';
 import { sectionNames } from './words';
@@ -253,6 +253,11 @@ function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: numb
   const isMoney = (word: string) => currenciesOf(word).includes(shop.rules.currency) || isNameOfMoney(word, shop.rules.currency);
   if (before && isMoney(before.text)) return is('money', at + 1, at - 1);
   if (next && isMoney(next.text)) return is('money', at + 2);
+  const hundredth = next ? minorSigns[next.text] : undefined;
+  if (hundredth && isMoney(hundredth)) {
+    const units = value / 100;
+    return { from: at, to: at + 2, count: { value: units, figure: String(units), of: 'money' } };
+  }
   return is('plain', at + 1);
 }
 
