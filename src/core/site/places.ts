@@ -178,6 +178,7 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
       shop.pages.filter(({ inMenu, inFooter }) => inMenu || inFooter).map(({ id }) => id),
       'It is the usual order.',
     ),
+    now(planPlaces.shelvesInMenu, shop.shelvesInMenu, 'The page with all goods leads to its shelves.'),
     now(goodsFirst, decidedFirst(shop), 'Goods stand as the list has them.'),
     now(tillPlaces.country, rules.country || null, 'It follows from your brief.'),
     now(tillPlaces.pricesIncludeTax, rules.pricesIncludeTax, 'It is the usual way.'),

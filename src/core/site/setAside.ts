@@ -79,6 +79,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
   for (const place of ofPages)
     for (const { address, parts } of decided.all<[string], unknown>(place))
       if (!there(parts[0])) yield [address, 'The page is not in the shop.'];
+  for (const { address, parts, value } of decided.all(planPlaces.under))
+    if (there(parts[0]) && !there(value)) yield [address, 'The page that it is to stand under is not in the shop.'];
   const ofSections = [
     planPlaces.sectionHidden,
     planPlaces.arrangement,

@@ -356,9 +356,12 @@ function isLike(rows: readonly (readonly Cell[])[], one: number, other: number):
   return shares.filter((share) => share >= leastNow && share <= mostNow).length >= shares.length / 2;
 }
 
+/** As many rows show which of two columns is less. */
+const heldAgainst = 2000;
+
 /** The amounts of a column in hundredths, to be held against others; 0 where there is none. */
 function amountsIn(rows: readonly (readonly Cell[])[], index: number): number[] {
-  const said = rows.map((row) => {
+  const said = rows.slice(0, heldAgainst).map((row) => {
     const money = understandMoney(row[index] ?? '');
     return money.kind === 'amount' ? money.number : '';
   });

@@ -81,7 +81,15 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const seenBehindAny = countedBehind([...heads.values()]);
   const seenBehind = (mark: Mark, at: number, value: string): number => seen.get(seenKey(mark, at, value)) ?? 0;
   /** Whether in each place behind a head stand several that say what they are or stand behind other heads as well, or none but such. */
+  const othersTails = new Map<string, boolean>();
   const hasOthersTails = (one: Parting): boolean => {
+    const known = othersTails.get(headKey(one));
+    if (known !== undefined) return known;
+    const has = standBehindOthers(one);
+    othersTails.set(headKey(one), has);
+    return has;
+  };
+  const standBehindOthers = (one: Parting): boolean => {
     const tails = heads.get(headKey(one))?.tails ?? new Set();
     const told = [...tails].map((tail) => tail.split('\u0000'));
     // Of what is chosen by in two ways each value comes again with others.
@@ -102,8 +110,10 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
     );
   };
   const taught = several.map(({ one }) => one).filter(hasOthersTails);
-  for (const { mark } of taught)
-    if (parting.has(mark) && taught.filter((other) => other.mark === mark).length >= enoughHeads) plain.add(mark);
+  const ways = new Map<string, number>();
+  for (const { mark, tails } of taught)
+    for (const way of [mark, `${mark}\u0000${tails.length}`]) ways.set(way, (ways.get(way) ?? 0) + 1);
+  for (const mark of parting) if ((ways.get(mark) ?? 0) >= enoughHeads) plain.add(mark);
   // A comma or a slash may be part of a name: what stands behind it has to stand behind others as well.
   const isTaught = (one: Parting): boolean =>
     one.isPlain || (parting.has(one.mark) && plain.has(one.mark)) || hasOthersTails(one);
@@ -115,8 +125,7 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   const isLikeOthers = (one: Parting): boolean =>
     heads.get(headKey(one))?.rows.size === 1 &&
     ((one.isPlain && plain.has(one.mark)) ||
-      (taught.filter(({ mark, tails }) => mark === one.mark && tails.length === one.tails.length).length >=
-        (parting.has(one.mark) ? 1 : enoughHeads) &&
+      ((ways.get(`${one.mark}\u0000${one.tails.length}`) ?? 0) >= (parting.has(one.mark) ? 1 : enoughHeads) &&
         one.tails.every((value, at) => choiceKind(value) || seenBehind(one.mark, at, key(value)) > 0)));
   const hasCompany = (one: Parting): boolean => isLikeOthers(one) || (isTaught(one) && (parted.get(headKey(one)) ?? 0) > 1);
 
