@@ -591,6 +591,12 @@ describe('what is charged, where headings say little', () => {
     const { problems } = read('Kettle;47,80;EN-1\nItem;Price;SKU\nStool;12,00;EN-2\nAwl;9,00;EN-3\n');
     expect(problems.some(({ row, kind }) => row === 1 && kind === 'left-out')).toBe(true);
   });
+  test('a line over what a hand has typed is no thing, and told of; a thing without a price is one', () => {
+    const over = read('Bolsters\n\nSit bolster … 48\nNeck roll … 32\nMat … 60\n');
+    expect([shown(over).length, over.problems.map(({ say }) => say)]).toEqual([3, [expect.stringContaining('“Bolsters”')]]);
+    expect(shown(read('All in euro:\nSit bolster … 48\nNeck roll … 32\nMat … 60\n'))).toHaveLength(3);
+    expect(shown(read('Bolster\nSit bolster … 48\nNeck roll … 32\nMat … 60\n'))).toHaveLength(4);
+  });
   test('no line of a list without headings is taken for them', () =>
     expect(read('Uzun kepçe … 2310\nKüçük iğ … from 2529\nEski yüksük … 267\n', 'TRY').products).toHaveLength(3));
 });

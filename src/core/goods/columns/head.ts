@@ -52,6 +52,7 @@ export function layOut(grid: Grid): Layout {
       });
     if (head >= 0 && isHeadingAgain(cells, headings)) return note('heading');
     if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums)))) return note('total');
+    if (!grid.headed && head < 0 && !body.length && isTitle(cells, rows[i + 1])) return note('note');
     if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
     sums = added(sums, cells);
     body.push({ cells, row });
@@ -186,6 +187,12 @@ function isSum(cells: readonly Cell[], sums: readonly Sum[]): boolean {
     said.every(({ value, sum }) => value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005)
   );
 }
+
+/** A line over a list that a hand has typed: alone, with a colon at its end or nothing under it. */
+const isTitle = (cells: readonly Cell[], next: readonly Cell[] | undefined): boolean =>
+  filledIn(cells) === 1 &&
+  !cells.some(holdsMoney) &&
+  (/:$/.test(cells.map(textOf).join('').trim()) || (next !== undefined && isBlankRow(next)));
 
 /** One cell alone in a list of several columns: a remark, or the name of a shelf over the rows after it. */
 const isNote = (cells: readonly Cell[], width: number): boolean =>
