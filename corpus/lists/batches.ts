@@ -16,6 +16,7 @@ import { batch24 } from './batch24';
 import { batch25 } from './batch25';
 import { batch26 } from './batch26';
 import { batch27 } from './batch27';
+import { batch28 } from './batch28';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -57,5 +58,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '25', lists: batch25 },
   { name: '26', lists: batch26 },
   { name: '27', lists: batch27 },
+  { name: '28', lists: batch28 },
   { name: 'frozen', lists: frozen },
 ];

@@ -30,6 +30,7 @@ test.each([
   ['25', 10, 0.98],
   ['26', 10, 0.98],
   ['27', 13, 0.98],
+  ['28', 6, 0.88],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {
