@@ -87,6 +87,7 @@ ${standing}
 .top li a,.tools a,.foot li a,.foot address a,.shelf-nav a,.shelf-order a,.crumbs a{display:inline-block;padding:.3rem 0}
 .top [aria-current=page]:not(.brand){text-decoration:underline;text-decoration-thickness:2px;text-underline-offset:.35em}
 .top li:has(>details){display:flex;align-items:baseline;position:relative}
+.top li:has(>details)>a{min-width:1.5rem}
 .top summary{display:block;cursor:pointer;padding:.55rem .6rem;margin:-.25rem -.6rem -.25rem 0}
 .top summary::-webkit-details-marker{display:none}
 .top summary::before{content:"";display:block;width:.45em;height:.45em;border:solid;border-width:0 2px 2px 0;transform:translateY(-.2em) rotate(45deg)}
