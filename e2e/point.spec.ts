@@ -74,6 +74,8 @@ for (const width of ['Wide', 'Phone'] as const)
       }).toPass({ timeout: 20_000 });
       await page.keyboard.press('Escape');
       await expect(slipOf(page)).toHaveCount(0);
+      // The keyboard is back at the thing: the window has heard of it, and what is pressed next is pointed at.
+      await expect(shopWindow(page).locator(':focus')).toHaveCount(1);
     }
   });
 
