@@ -586,6 +586,9 @@ describe('what is charged, where headings say little', () => {
     const open = read(list);
     expect(prices(open)[2]).toBe('?');
     expect(open.questions.length).toBe(1);
+    const answers = { [open.questions[0]?.id ?? '']: 'lower' };
+    const charged = read(list, 'EUR', { ...noMapping, answers }).products[2]?.variants[0];
+    expect(charged).toMatchObject({ price: 39560, earlierPrice: 49450, asks: [] });
   });
   test('a row of goods above what was taken for headings is told of', () => {
     const { problems } = read('Kettle;47,80;EN-1\nItem;Price;SKU\nStool;12,00;EN-2\nAwl;9,00;EN-3\n');
