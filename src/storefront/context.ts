@@ -14,11 +14,14 @@ import {
   type Addresses,
   type PictureAt,
   type Shop,
+  type Standing,
+  type StandingOf,
   type Target,
   type View,
 } from '@/core/site';
 import {
   itemsIn,
+  narrowestOf,
   sectionAbout,
   textIn,
   type sectionAbouts,
@@ -36,6 +39,7 @@ import { placeOfText, type WrittenPage, type WrittenSection } from '@/core/writi
 import { thingId, type Thing } from '@/core/things/about';
 import { readLead, type Lead } from '@/core/lead';
 import { readProse, runsOf, type Block } from '@/core/prose';
+import { isWhole, pageParts, wholeSpan } from '@/core/span';
 import { html, type Markup, type Part } from './html';
 
 /** What every piece of a page is drawn from. */
@@ -87,8 +91,21 @@ export const thing = ({ target }: Pick<Context, 'target'>, is: Thing): Markup | 
   target.kind === 'preview' ? html` data-thing="${thingId(is)}"` : null;
 
 /** What a section's own element is named by: on its page, and as a thing that can be pointed at. */
-export const own = (context: Context & { section: Pick<WrittenSection, 'id'> }): Markup =>
-  html`id="${context.section.id}"${thing(context, { kind: 'section', page: ownerOf(context.page), section: context.section.id })}`;
+export const own = (context: Context & { section: Pick<WrittenSection, 'id' | 'kind'> }): Markup =>
+  html`id="${context.section.id}"${thing(context, { kind: 'section', page: ownerOf(context.page), section: context.section.id })}${stands(context)}`;
+
+/** From where to where on its page a section stands, how narrow it may be, and the room over it: for the studio's window, which stretches it. */
+function stands(context: Context & { section: Pick<WrittenSection, 'id' | 'kind'> }): Markup | null {
+  const least = narrowestOf(context.section.kind);
+  if (context.target.kind !== 'preview' || least >= pageParts) return null;
+  const { span, wide } = standingAt(context) ?? {};
+  const { from, to } = span ?? wholeSpan;
+  return html` data-stands="${[from, to, least, wide?.room ?? 1].join(' ')}"`;
+}
+
+/** What the seller said of how a section stands. */
+const standingAt = ({ shop, page, section }: Context & { section: Pick<WrittenSection, 'id'> }): StandingOf | undefined =>
+  shop.exceptions.standing.find((at) => at.section === section.id && (at.page === page.id || at.page === page.kind));
 
 /** The same for an item of a list. */
 export const itemThing = <K extends SectionKind>(
@@ -234,15 +251,35 @@ export function arranged<K extends SectionKind>(context: SectionContext<K>): str
   const here = (at: { page: string; section: string }) =>
     at.section === section.id && (at.page === page.id || at.page === page.kind);
   const tone = shop.exceptions.only.find(here)?.tone;
+  const stands = standingAt(context);
   return [
     section.kind,
     arrangement ? `as-${arrangement}` : '',
     tone ? `tone-${tone}` : '',
     shop.exceptions.phone.hidden.some(here) ? 'off-phone' : '',
+    ...(stands ? standingClasses(stands) : []),
     section.folded ? 'folded' : '',
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** Whether a section on a page stands beside others of it. */
+export const hasSpans = ({ shop, page }: Pick<Context, 'shop' | 'page'>): boolean =>
+  shop.exceptions.standing.some(({ span, page: of }) => span !== null && !isWhole(span) && (of === page.id || of === page.kind));
+
+/** Fewer parts of a page than these hold one column of what a section has. */
+const oneColumn = 8;
+
+/** The classes by which a section stands otherwise; `styles/standing.ts` has a rule for each that is in use. */
+export function standingClasses({ span, wide, phone }: StandingOf): string[] {
+  const of = (prefix: string, { room, align, size }: Standing) => [
+    ...(room === null ? [] : [`${prefix}room-${Math.round(room * 100)}`]),
+    ...(align === null ? [] : [`${prefix}words-${align}`]),
+    ...(size === null ? [] : [`${prefix}size-${Math.round(size * 100)}`]),
+  ];
+  const spans = span && !isWhole(span) ? [`span-${span.from}-${span.to}`, span.to - span.from < oneColumn ? 'slim' : ''] : [];
+  return [...spans.filter(Boolean), ...of('', wide), ...of('phone-', phone)];
 }
 
 /** Whether a section has an arrangement, by its own or its family's choice. */

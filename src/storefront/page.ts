@@ -16,7 +16,7 @@ import {
 import { menuOf, type Page } from '@/core/plan';
 import { type Picture } from '@/core/project';
 import { type WrittenPage, type WrittenSection } from '@/core/writing';
-import { isThere, say, thing, type Context, type Drawing } from './context';
+import { hasSpans, isThere, say, thing, type Context, type Drawing } from './context';
 import { type SectionKind } from '@/core/sections';
 import { drawing, html, jsonIn, type Markup } from './html';
 import { drawings } from './sections';
@@ -47,7 +47,7 @@ export function drawPage(shop: Shop, page: WrittenPage, view: View, addresses: A
       </head>
       <body${thing(context, { kind: 'page', page: page.kind === 'product' ? 'product' : page.id })}>
         <a class="skip" href="#main">${say(context).drawn.toContent}</a>${header(context)}
-        <main id="main">${shown.map((section) => drawSection(context, section))}</main>
+        <main id="main"${hasSpans(context) ? html` class="spans"` : null}>${shown.map((section) => drawSection(context, section))}</main>
         ${footer(context)}
       </body>
     </html>`;

@@ -5,6 +5,7 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Source } from '@/core/brief';
 import { writeText, type Address, type Wish } from '@/core/places';
+import { type Result } from '@/core/result';
 import { type FromFrame, type ToFrame } from '@/workers/frame';
 import { type PaintedPage } from '@/workers/protocol';
 import { type PointedAt } from '@/workers/pointer';
@@ -240,11 +241,12 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
         void worker?.ask('load', { path: data.path }).then((value) => tell({ kind: 'loaded', id: data.id, value }));
       if (data.kind === 'point') setPointed(data.at);
       if (data.kind === 'moved') setPointed((at) => (at && data.box ? { ...at, box: data.box } : null));
-      if (data.kind === 'order')
-        void worker?.ask('order', { thing: data.thing, among: data.among, row: data.row }).then((done) => {
-          if (!done.ok) tell({ kind: 'refused', say: done.say });
-          else if (done.value.length) decide.current(done.value);
-        });
+      const does = (done: Result<Wish[]>) => {
+        if (!done.ok) tell({ kind: 'refused', say: done.say });
+        else if (done.value.length) decide.current(done.value);
+      };
+      if (data.kind === 'order') void worker?.ask('order', { thing: data.thing, among: data.among, row: data.row }).then(does);
+      if (data.kind === 'stand') void worker?.ask('stand', { thing: data.thing, wanted: data.wanted }).then(does);
       if (data.kind === 'close') close(true);
       if (data.kind === 'setting' || data.kind === 'linking') setSetting(data.state);
       if (data.kind === 'linking') setLinking((times) => times + 1);

@@ -3,6 +3,7 @@ import { fieldOfText } from '@/core/places';
 import { textThing, thingName } from '@/core/things/about';
 import { Pointer, setsAt, type Box, type PointedAt } from './pointer';
 import { windowRoot } from './protocol';
+import { type Wanted } from './stretch';
 import { type Ended, type FromSetting, type SetAct, type Setting } from './set';
 
 /** The script of the studio's window: shows pages that the studio sends, and tells it where the visitor goes and points. */
@@ -18,6 +19,8 @@ export type FromFrame =
   | { kind: 'moved'; box: Box | null }
   /** A thing is to stand at another place of its row: the keys of that row, in the order wanted. */
   | { kind: 'order'; thing: string; among: string; row: string[] }
+  /** A section is to stand otherwise: on other parts of its page, or with another room over it. */
+  | { kind: 'stand'; thing: string; wanted: Wanted }
   /** The keyboard goes back to the studio. */
   | { kind: 'leave' }
   /** The slip is to close. */
@@ -147,11 +150,14 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
     morphdom(document.body, next.body, {
       // What the shop's own scripts have filled in stays until they fill it in again.
       // Nor is what is being set.
-      onBeforeElUpdated: (from, to) =>
-        !isBeingSet(from, to) &&
-        staysOpen(from, to) &&
-        !from.isEqualNode(to) &&
-        !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name)),
+      onBeforeElUpdated: (from, to) => {
+        if (isBeingSet(from, to)) return false;
+        keepOpen(from, to);
+        return (
+          !from.isEqualNode(to) &&
+          !['data-cart', 'data-summary', 'data-rates', 'data-results'].some((name) => from.hasAttribute(name))
+        );
+      },
     });
   }
   pointer.repainted();
@@ -161,9 +167,8 @@ function paint({ html, css, fresh, path }: Extract<ToFrame, { kind: 'paint' }>):
 }
 
 /** What has been opened stays so. */
-function staysOpen(from: Element, to: Element): true {
+function keepOpen(from: Element, to: Element): void {
   if (from instanceof HTMLDetailsElement && from.open) to.setAttribute('open', '');
-  return true;
 }
 
 /** Marks the texts that are pointed at in the brief. */
@@ -238,8 +243,9 @@ document.addEventListener(
       event.preventDefault();
       return tell({ kind: shiftKey ? 'redo' : 'undo' });
     }
-    if (altKey && !ctrlKey && !metaKey && pointer.isResting() && (key === 'ArrowUp' || key === 'ArrowDown')) {
-      if (pointer.shift(key === 'ArrowUp' ? -1 : 1)) event.preventDefault();
+    if (altKey && !ctrlKey && !metaKey && pointer.isResting() && key.startsWith('Arrow')) {
+      const isAlong = !shiftKey && (key === 'ArrowUp' || key === 'ArrowDown');
+      if (isAlong ? pointer.shift(key === 'ArrowUp' ? -1 : 1) : pointer.stretchBy(key, shiftKey)) event.preventDefault();
       return;
     }
     if (ctrlKey || metaKey || altKey || (!pointer.isResting() && key !== 'F6')) return;

@@ -2,7 +2,9 @@ import { fieldOfText } from '@/core/places';
 import { type TextField } from '@/core/sections/about';
 import { inRow, textThing, thingId, thingName, thingOf, type Thing } from '@/core/things/about';
 import { movedTo } from '@/core/order';
+import { saySpan } from '@/core/span';
 import { Carry, type Row } from './carry';
+import { spanMoved, standingOf, stepFrom, Stretch, stretchStyle, type Standing, type Wanted } from './stretch';
 
 /** A box in the window, CSS pixels from its upper left corner. */
 export interface Box {
@@ -75,6 +77,12 @@ function rowAround(element: Marked | null): Row | null {
   return null;
 }
 
+/** How the section stands that a thing is or is in. */
+function standingAround(element: Marked | null): Standing | null {
+  const section = element?.closest<Marked>('[data-stands]');
+  return section ? standingOf(section, idAt(section)) : null;
+}
+
 /** What is written on a thing, where that tells it from others of its kind. */
 function saysOf(element: Marked): string {
   const kind = thingAt(element)?.kind;
@@ -118,7 +126,7 @@ i.seat{border:1px dashed #24695f}
 i.carried{border:2px solid #24695f;background:rgb(36 105 95/.14)}
 i.gap{background:#24695f;outline:1px solid #fff}
 p{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}
-`;
+${stretchStyle}`;
 
 /** Outlines and names what is pointed at in the window, by mouse, touch or keyboard. It lies over the page, which its styles don't reach. */
 export class Pointer {
@@ -134,6 +142,7 @@ export class Pointer {
   private resting = false;
   private covered = 0;
   private readonly carry: Carry;
+  private readonly stretch: Stretch;
   /** What the keyboard moved last: it keeps the keyboard where it went. */
   private moved: { thing: string; nth: number; says: string } | null = null;
   /** Why what was asked for can't be, until something else is pointed at. */
@@ -145,6 +154,7 @@ export class Pointer {
         | { kind: 'point'; at: PointedAt }
         | { kind: 'moved'; box: Box | null }
         | { kind: 'order'; thing: string; among: string; row: string[] }
+        | { kind: 'stand'; thing: string; wanted: Wanted }
         | { kind: 'leave' }
         | { kind: 'close' },
     ) => void,
@@ -172,6 +182,7 @@ export class Pointer {
       },
       ({ thing, among }, row) => this.tell({ kind: 'order', thing, among, row }),
     );
+    this.stretch = new Stretch(root, carrying.starts, (thing, wanted) => this.tell({ kind: 'stand', thing, wanted }));
     addEventListener('scroll', () => this.follow(), { passive: true });
     addEventListener('resize', () => this.follow());
     document.addEventListener('pointermove', ({ target }) => this.hover(target));
@@ -217,6 +228,25 @@ export class Pointer {
     if (place === row.at) return true;
     this.moved = { ...nameOf(element), says: this.spoken.textContent };
     this.tell({ kind: 'order', thing: row.thing, among: row.among, row: movedTo(keys, row.at, place) });
+    return true;
+  }
+
+  /**
+   * Stretches the section that has the keyboard, or that what has it stands in: along the page, wider and narrower, with more and less room
+   * over it. True where there is one that can be.
+   */
+  stretchBy(key: string, isEdge: boolean): boolean {
+    const at = standingAround(this.near?.isConnected ? this.near : null);
+    if (!at) return false;
+    const by = key === 'ArrowLeft' || key === 'ArrowUp' ? -1 : 1;
+    const isAcross = key === 'ArrowLeft' || key === 'ArrowRight';
+    if (!isAcross && !isEdge) return false;
+    const wanted: Wanted = isAcross ? { span: spanMoved(at, isEdge ? 'right' : 'move', by) } : { room: stepFrom(at.room, by) };
+    const says = 'span' in wanted ? saySpan(wanted.span) : `room over it ${Math.round(wanted.room * 100)} %`;
+    this.take(at.element);
+    this.spoken.textContent = says;
+    this.moved = { ...nameOf(at.element), says };
+    this.tell({ kind: 'stand', thing: at.thing, wanted });
     return true;
   }
 
@@ -332,7 +362,7 @@ export class Pointer {
     const thing = element && this.resting ? thingAt(element) : null;
     const { x, y, width, height } = element ? boxOf(element) : { x: 0, y: 0, width: 0, height: 0 };
     this.box.style.display = thing && y + height > 0 && y < innerHeight ? 'block' : 'none';
-    if (!element || !thing) return;
+    if (!element || !thing) return this.stretch.show(null);
     const gap = element === document.body ? -4 : 3;
     const [left, top] = [Math.max(0, x - gap), Math.max(0, y - gap)];
     Object.assign(this.box.style, {
@@ -342,6 +372,7 @@ export class Pointer {
       height: `${Math.min(innerHeight, y + height + gap) - top}px`,
     });
     const whole = height > innerHeight * 0.8;
+    this.stretch.show(open && thing.kind === 'section' ? standingAround(open) : null);
     this.box.className = [open ? 'open' : '', top < 40 ? (whole ? 'whole' : 'low') : ''].join(' ');
     const says = saysOf(element);
     this.name.textContent =

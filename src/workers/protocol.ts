@@ -24,6 +24,7 @@ import {
   type Target,
 } from '@/core/site';
 import { type PriceListEntry, type TillRules, type TypicalBuyer } from '@/core/till';
+import { type Wanted } from './stretch';
 import { type Ease, type Manner, type Reworked, type Text } from '@/core/words';
 
 /** A text with the place that it can be changed at. */
@@ -241,6 +242,8 @@ export interface Jobs {
   };
   /** What it takes to have the row of a thing, among what it stands in, in another order, by keys; or why it can't be. */
   order: { give: { thing: string; among: string; row: string[] }; get: Result<Wish[]> };
+  /** What it takes to have a section stand otherwise; or why it can't be. */
+  stand: { give: { thing: string; wanted: Wanted }; get: Result<Wish[]> };
   /** What a sentence can mean, said at a thing or at the page that is looked at; `paths` are those of the pages that it would go to. */
   say: {
     give: { text: string; thing: string | null; path: string; past: Past };

@@ -86,7 +86,7 @@ import {
   titlesIn,
   unplacedIn,
 } from './shownGoods';
-import { orderAt, slipAt } from './slip';
+import { orderAt, slipAt, standAt } from './slip';
 import { summarise } from './summary';
 import { differingTexts } from './texts';
 
@@ -332,6 +332,7 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   },
   slip: async ({ thing }) => slipAt(opened(), openedProject(), thing, (name) => urlOf(opened().pictures.get(name.toLowerCase()))),
   order: async (wanted) => orderAt(opened(), openedProject(), wanted),
+  stand: async (wanted) => standAt(opened(), openedProject(), wanted),
   say: async ({ text, thing, path, past }) => {
     const page = pageAt(opened(), path)?.page.id ?? 'home';
     const at = thing ?? undefined;

@@ -1,6 +1,6 @@
 import { fieldOfText, standsAt, type Wish } from '@/core/places';
 import { type Picture, type Project } from '@/core/project';
-import { reorder, slipOf, spotOf, targetsOf } from '@/core/requests';
+import { reorder, slipOf, spotOf, standingWishes, targetsOf } from '@/core/requests';
 import { fail, type Result } from '@/core/result';
 import { hasSigns } from '@/core/sections/about';
 import { type Shop } from '@/core/site';
@@ -58,4 +58,11 @@ export function orderAt(shop: Shop, project: Project, { thing, among, row }: Job
   };
   const spot = at(thing);
   return spot ? reorder(spot, row, at(among)) : fail('It is not there any more.');
+}
+
+/** What it takes to have a section stand otherwise. */
+export function standAt(shop: Shop, project: Project, { thing, wanted }: Jobs['stand']['give']): Result<Wish[]> {
+  const found = thingOf(thing);
+  const spot = found && spotOf(shop, project, found);
+  return spot ? standingWishes(spot, wanted) : fail('It is not there any more.');
 }

@@ -36,6 +36,16 @@ export type Motion = (typeof motionIds)[number];
 export const toneIds = ['raised', 'accent', 'second', 'inverse'] as const;
 export type Tone = (typeof toneIds)[number];
 
+/** Where the words of a section stand in it. */
+export const alignIds = ['start', 'middle', 'end'] as const;
+export type Align = (typeof alignIds)[number];
+
+/** Room over a section, as a multiple of what its look has there. */
+export const roomSteps = [0, 0.25, 0.5, 0.75, 1, 1.25, 1.5, 1.75, 2, 2.5, 3] as const;
+
+/** Size of the words of a section, as a multiple of what they have by its look. */
+export const sizeSteps = [0.8, 0.9, 1, 1.15, 1.3, 1.5] as const;
+
 /** Roles of the palette that a seller can fill by hand. */
 export const pickedRoles = ['ground', 'accent', 'second', 'third'] as const;
 export type PickedRole = (typeof pickedRoles)[number];

@@ -1,6 +1,20 @@
 import { z } from 'zod';
-import { faceIds, familyIds, harmonyIds, motionIds, type pickedRoles, schemeIds, toneIds, treatmentIds } from '../look/about';
+import {
+  alignIds,
+  faceIds,
+  familyIds,
+  harmonyIds,
+  motionIds,
+  type pickedRoles,
+  roomSteps,
+  schemeIds,
+  sizeSteps,
+  toneIds,
+  treatmentIds,
+} from '../look/about';
 import { artIds, markIds } from '../pictures/about';
+import { kindOfSection, narrowestOf } from '../sections/about';
+import { pageParts, saySpan, spanSchema } from '../span';
 import { definePlace, type At } from './place';
 import { turns, turnsAt, turnsTo } from './says';
 
@@ -138,3 +152,42 @@ export const offPhone = definePlace({
   value: z.literal('hidden'),
   says: (_, after, at: OfSection) => `${sectionOf(at)} is ${after ? 'left out' : 'shown'} on phones`,
 });
+
+/** From where to where on its page a section stands, where there is room to stand beside another. */
+const span = definePlace({
+  address: ['look', 'span', ':page', ':section'],
+  value: (_page, section) => {
+    const kind = kindOfSection(section);
+    const least = kind ? narrowestOf(kind) : pageParts;
+    return least < pageParts
+      ? spanSchema.refine(({ from, to }) => to - from >= least, `It wants ${least} of the ${pageParts} parts of a page at least`)
+      : null;
+  },
+  says: (_, after, at: OfSection) => `${sectionOf(at)} stands ${after ? `on ${saySpan(after)}` : 'as wide as its page has it'}`,
+});
+
+const steps = (all: readonly number[]) => z.number().refine((n) => all.includes(n), 'It goes in steps');
+const times = (n: number | undefined) => (n === undefined ? 'as made' : `${Math.round(n * 100)} %`);
+const aligned = { start: 'at the beginning of the line', middle: 'in the middle', end: 'at the end of the line' };
+
+/** How a section stands beside its look, on all screens or on phones alone. */
+const standingAt = <const Kind extends string>(kind: Kind, onPhones: string) => ({
+  room: definePlace({
+    address: ['look', `${kind}room`, ':page', ':section'],
+    value: steps(roomSteps),
+    says: (before, after, at: OfSection) => `Room over ${sectionOf(at)}${onPhones}: ${times(before)} → ${times(after)}`,
+  }),
+  align: definePlace({
+    address: ['look', `${kind}align`, ':page', ':section'],
+    value: z.enum(alignIds),
+    says: (_, after, at: OfSection) => `Words of ${sectionOf(at)}${onPhones} stand ${after ? aligned[after] : 'as made'}`,
+  }),
+  size: definePlace({
+    address: ['look', `${kind}size`, ':page', ':section'],
+    value: steps(sizeSteps),
+    says: (before, after, at: OfSection) => `Size of words in ${sectionOf(at)}${onPhones}: ${times(before)} → ${times(after)}`,
+  }),
+});
+
+export const standing = { span, ...standingAt('', '') };
+export const phoneStanding = standingAt('phone-', ' on phones');

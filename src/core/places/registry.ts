@@ -40,6 +40,8 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   look.phoneColumns,
   look.phoneSize,
   look.offPhone,
+  ...Object.values(look.standing),
+  ...Object.values(look.phoneStanding),
   plan.addedPage,
   plan.addedSection,
   plan.pageName,

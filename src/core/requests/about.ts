@@ -12,12 +12,19 @@ export const requestKinds = [
   'picture-order',
   'order',
   'hide',
-  'phones',
   'fold',
   'map-pin',
   'video-file',
   'arrangement',
   'ground',
+  'section-width',
+  'section-room',
+  'section-align',
+  'section-size',
+  'phones',
+  'phone-room',
+  'phone-align',
+  'phone-size',
   'second-button',
   'section-pictures',
   'add-section',
@@ -73,6 +80,8 @@ export interface Offer {
   wishes: readonly Wish[];
   /** Whether it is as the shop stands now. */
   stands?: boolean;
+  /** As it is where nobody says anything: not worth telling of. */
+  usual?: boolean;
 }
 
 /** Something to type: a name, a sum. */
@@ -101,7 +110,11 @@ export type Offered =
   | { as: 'acts'; offers: readonly Offer[]; say?: string }
   | { as: 'fields'; fields: readonly FieldOffer[]; digits: number; currency: string };
 
-export type Group = Offered & { kind: RequestKind; title: string };
+/** Requests that are looked at together, once asked for: what they are about, and what is said of them before. */
+export const requestFolds = { standing: 'Place and size', phones: 'On phones' } as const;
+export type RequestFold = keyof typeof requestFolds;
+
+export type Group = Offered & { kind: RequestKind; title: string; fold?: RequestFold };
 
 /** The slip of a thing, text fields and rework apart. */
 export interface SlipOf {

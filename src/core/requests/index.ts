@@ -4,4 +4,5 @@ export { canMove, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, t
 export { leadsToSection, pageOut, sayLinks } from './going';
 export { reorder } from './rows';
 export { slipOf } from './slip';
+export { standingWishes } from './kinds/standing';
 export { targetsOf } from './kinds/leads-to';

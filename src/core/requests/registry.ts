@@ -42,6 +42,15 @@ import { room } from './kinds/room';
 import { scheme } from './kinds/scheme';
 import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
+import {
+  phoneAlign,
+  phoneRoom,
+  phoneSize,
+  sectionAlign,
+  sectionRoom,
+  sectionSize,
+  sectionWidth,
+} from './kinds/standing';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
 import { videoFile } from './kinds/video-file';
@@ -58,12 +67,19 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'picture-order': pictureOrder,
   order,
   hide,
-  phones,
   fold,
   'map-pin': mapPin,
   'video-file': videoFile,
   arrangement,
   ground,
+  'section-width': sectionWidth,
+  'section-room': sectionRoom,
+  'section-align': sectionAlign,
+  'section-size': sectionSize,
+  phones,
+  'phone-room': phoneRoom,
+  'phone-align': phoneAlign,
+  'phone-size': phoneSize,
   'second-button': secondButton,
   'section-pictures': sectionPictures,
   'add-section': addSection,

@@ -6,7 +6,7 @@ import { type Shop } from '../site';
 import { isText, type Thing, type ThingKind } from '../things/about';
 import { type Text } from '../words';
 import { placeOfText } from '../writing';
-import { type FieldOffer, type Offered, type RequestKind } from './about';
+import { type FieldOffer, type Offered, type RequestFold, type RequestKind } from './about';
 
 /** A thing as it stands in a shop: all that a request needs to know of it. */
 export interface Spot {
@@ -29,6 +29,8 @@ export interface RequestDefinition<K extends RequestKind = RequestKind> {
   /** Over its offers in the slip. */
   title: string;
   on: readonly ThingKind[];
+  /** With which others it is looked at, where it is not in sight at once. */
+  fold?: RequestFold;
   /** What can be done here, or null where nothing can. */
   offers: (spot: Spot) => Offered | null;
 }

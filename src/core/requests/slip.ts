@@ -53,9 +53,9 @@ function becauseOf({ thing, section, page, product }: Spot): Because | null {
 export function slipOf(shop: Shop, project: Project, thing: Thing): SlipOf | null {
   const spot = spotOf(shop, project, thing);
   if (!spot) return null;
-  const groups = allRequests.flatMap(({ kind, title, on, offers }) => {
+  const groups = allRequests.flatMap(({ kind, title, fold, on, offers }) => {
     const offered = on.includes(thing.kind) ? offers(spot) : null;
-    return offered ? [{ kind, title, ...offered }] : [];
+    return offered ? [{ kind, title, ...(fold ? { fold } : {}), ...offered }] : [];
   });
   const named =
     thing.kind === 'page' || thing.kind === 'entry' || thing.kind === 'footer-entry' ? spot.page?.name : spot.product?.title;

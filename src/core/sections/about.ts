@@ -38,6 +38,7 @@ import { video } from './video/about';
 import { why } from './why/about';
 import { type Fields, type ItemsField, type TextField } from './field';
 import { sectionKinds, type SectionAbout, type SectionKind } from './kind';
+import { pageParts } from '../span';
 
 export { hasSigns, suits, wordCount, type Field, type Fields, type ItemsField, type TextField } from './field';
 export { isOwnKey, ownKey } from './keys';
@@ -105,6 +106,15 @@ export const sectionLibrary: readonly SectionAbout[] = sectionKinds.map(sectionA
 
 /** Whether a section of a kind can wait until a button leads to it: not what a page opens with, nor what it is made of. */
 export const canFold = (kind: SectionKind): boolean => sectionAbout(kind).library && kind !== 'opening';
+
+/** Words are read in a third of a page. */
+const narrowestWords = 4;
+
+/** How narrow a section of a kind may stand, in parts of its page. What a page is made of takes all of it. */
+export function narrowestOf(kind: SectionKind): number {
+  const { library, narrowest = narrowestWords } = sectionAbout(kind);
+  return library ? narrowest : pageParts;
+}
 
 /** The kind of a section by its id: the kind itself, with a number where a page has several of it. */
 export function kindOfSection(id: string): SectionKind | undefined {

@@ -66,6 +66,8 @@ export interface SectionAbout<F extends Fields = Fields, K extends SectionKind =
   /** How many pictures of the seller's own it can show. */
   pictures?: number;
   arrangements: readonly Arrangement[];
+  /** How narrow it may stand, in parts of its page (`pageParts`); where nothing is said, as narrow as words may. */
+  narrowest?: number;
   fields: F;
 }
 

@@ -1,5 +1,5 @@
 export { lookSearch, makeShop, Workshop, type SetAside, type Shop } from './shop';
-export { exceptionsOf, type Exceptions } from './exceptions';
+export { exceptionsOf, type Exceptions, type Standing, type StandingOf } from './exceptions';
 export {
   leadAt,
   leadsOf,

@@ -22,7 +22,8 @@ import {
 import { variantTitle } from '../goods';
 import { ownerOf, type Page, type Section } from '../plan';
 import { type Project } from '../project';
-import { canFold, contentTexts, itemsIn, listsOf, sectionAbout } from '../sections';
+import { canFold, contentTexts, itemsIn, listsOf, narrowestOf, sectionAbout } from '../sections';
+import { pageParts } from '../span';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
 import { pieceOf } from './leads';
@@ -213,6 +214,22 @@ function onPage(shop: Shop, page: Page, decided: Decided, now: Now): PlaceNow[] 
   ];
 }
 
+function standingOf({ id, kind }: Section, owner: string, decided: Decided, now: Now): PlaceNow[] {
+  const { standing, phoneStanding } = lookPlaces;
+  const { arrangements } = sectionAbout(kind);
+  const one = <T extends Value>(place: Place<T>, because: string) => now(place, decided.get(place), because);
+  if (!arrangements.length) return [];
+  return [
+    ...(narrowestOf(kind) < pageParts ? [one(standing.span(owner, id), 'It takes the width of its page.')] : []),
+    one(standing.room(owner, id), 'It has the room of its look.'),
+    one(standing.align(owner, id), 'Its words stand as its look has them.'),
+    one(standing.size(owner, id), 'Its words are as large as its look has them.'),
+    one(phoneStanding.room(owner, id), 'It is as on wide screens.'),
+    one(phoneStanding.align(owner, id), 'It is as on wide screens.'),
+    one(phoneStanding.size(owner, id), 'It is as on wide screens.'),
+  ];
+}
+
 function inSection(shop: Shop, page: Page, section: Section, owner: string, decided: Decided, now: Now): PlaceNow[] {
   const why = section.because.say;
   const words = shop.writer.words(page, section) ?? {};
@@ -237,6 +254,7 @@ function inSection(shop: Shop, page: Page, section: Section, owner: string, deci
     }),
     now(lookPlaces.toneOf(owner, section.id), decided.get(lookPlaces.toneOf(owner, section.id)), 'It has the tone of its page.'),
     now(lookPlaces.offPhone(owner, section.id), decided.get(lookPlaces.offPhone(owner, section.id)), 'Phones show it too.'),
+    ...standingOf(section, owner, decided, now),
     ...listsOf(section.kind).flatMap(([list, field]) => {
       const keys = itemsIn(words, list).map(({ key }) => key);
       return [

@@ -89,6 +89,8 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
     planPlaces.mapPin,
     lookPlaces.toneOf,
     lookPlaces.offPhone,
+    ...Object.values(lookPlaces.standing),
+    ...Object.values(lookPlaces.phoneStanding),
   ] as const;
   for (const place of ofSections)
     for (const { address, parts } of decided.all<[string, string], unknown>(place))

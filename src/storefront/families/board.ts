@@ -39,7 +39,7 @@ main>section+section:not(.related,.assurance){margin-top:var(--rest);padding-top
 .good a:hover{background:var(--raised)}
 .good .no-picture span{font-size:1.4rem}
 .featured.as-row .state{align-self:start}
-.why{background:var(--accent);color:var(--on-accent);padding-bottom:1.5rem!important;border:0!important}
+.why{--inset:1.5rem;background:var(--accent);color:var(--on-accent);padding-bottom:1.5rem!important;border:0!important}
 .why h2{font-size:var(--h3)}
 .why.as-stacked li{border-top:var(--rule-w) solid var(--on-accent)}
 .why .claim{text-transform:none}

@@ -12,7 +12,7 @@ ${common}
 .top nav{margin-right:-1.5rem}
 .top nav::before,.top .tools::before{content:"";position:absolute;left:0;right:0;top:-4px;border-top:3px solid var(--text)}
 .top ul{gap:.1rem 1.4rem}
-main>section{padding-top:0;margin-top:clamp(1.75rem,3.5vw,3rem)}
+main>section{padding-top:0;margin-top:calc(clamp(1.75rem,3.5vw,3rem)*var(--by,1))}
 main>section.text,main>section.shelf{margin-top:0}
 main>section+section:not(.related,.assurance){margin-inline:var(--side);padding-inline:0!important;border-top:3px double var(--text);padding-top:1rem}
 main>section.opening{margin-top:0}

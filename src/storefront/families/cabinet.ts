@@ -3,7 +3,7 @@ import { common } from './common';
 /** Cabinet: unequal compartments with one line between them, labels beneath the things, numbers like in a museum. */
 export const cabinet = `
 ${common}
-:root{--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:500 var(--h2)/1.2 var(--head)}
+:root{--frame:0px;--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:500 var(--h2)/1.2 var(--head)}
 .top{display:grid;grid-template-columns:minmax(0,1fr) auto minmax(0,1fr);align-items:center;gap:.25rem 1.5rem;border-bottom:3px double var(--line);padding-block:1.1rem}
 .top .brand{grid-column:2;font-size:1.7rem;line-height:1.1;text-align:center}
 .top nav{grid-row:1;grid-column:1;font-size:var(--small)}

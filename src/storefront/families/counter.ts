@@ -67,11 +67,11 @@ h2{font-size:var(--h3)}
 [data-cart]:has(.lines){display:grid;grid-template-columns:minmax(0,1fr) 22rem;gap:2.5rem;align-items:start}
 .cart-foot{position:sticky;top:4.5rem;margin:0}
 
-.page-home main:has(>.categories){grid-template-columns:calc(var(--side) + var(--rail)) minmax(0,1fr)}
+.page-home main:has(>.categories:not([class*=span-])){grid-template-columns:calc(var(--side) + var(--rail)) minmax(0,1fr);--before:calc(var(--side) + var(--rail));--shift:1;--frame-left:1.5rem}
 .page-home main>section{grid-column:2;padding-left:1.5rem}
-.page-home main:not(:has(>.categories))>section{grid-column:1;padding-left:var(--side)}
+.page-home main:not(:has(>.categories:not([class*=span-])))>section{grid-column:1/-1;padding-left:var(--side)}
 .page-home main>section.opening{grid-column:1/-1;padding-left:var(--side)}
-.page-home main>section.categories{grid-column:1;grid-row:2/span 40;padding:var(--rest) 0 2rem var(--side)}
+.page-home main>section.categories:not([class*=span-]){grid-column:1;grid-row:2/span 40;padding:var(--rest) 0 2rem var(--side)}
 .categories h2{font-size:1rem;margin-bottom:.35rem}
 .page-home .categories ul{display:block;position:sticky;top:4.5rem}
 .page-home .categories.as-list li{border-bottom:1px solid var(--line)}

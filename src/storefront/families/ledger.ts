@@ -1,5 +1,6 @@
 /** Ledger: hairlines, numbered entries, prices in a column of their own. */
 export const ledger = `
+:root{--frame:0px}
 .top,main,.foot{max-width:80rem;margin-inline:auto;width:100%;padding-inline:var(--edge)}
 .top{display:grid;grid-template-columns:auto 1fr auto;gap:.5rem 2.5rem;align-items:var(--stand,baseline);padding-block:1.1rem;border-bottom:1px solid var(--text);box-shadow:0 4px 0 var(--ground),0 5px 0 var(--line);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)))}
 .top .brand{font-size:1.35rem;line-height:1.2}
@@ -16,7 +17,7 @@ export const ledger = `
 .opening-pictures span{display:block;padding:.45rem .5rem .45rem 0;line-height:1.25}
 .opening-pictures>:first-child span{border-bottom:1px solid var(--text);padding-block:.6rem}
 .opening-pictures>a:hover span{text-decoration:underline}
-main>section:not(.opening,.text,.shelf){padding-block:clamp(2.5rem,5vw,4.5rem);border-bottom:1px solid var(--line)}
+main>section:not(.opening,.text,.shelf){padding-block:calc(clamp(2.5rem,5vw,4.5rem)*var(--by,1));border-bottom:1px solid var(--line)}
 .section-head{display:flex;justify-content:space-between;align-items:baseline;gap:.5rem 2rem;flex-wrap:wrap;padding-bottom:1rem;border-bottom:1px solid var(--text)}
 .section-head p{color:var(--soft);font-size:var(--small)}
 .goods{counter-reset:none}

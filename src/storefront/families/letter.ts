@@ -3,7 +3,7 @@ import { colouredFields, common } from './common';
 /** Letter: one narrow column, a letterhead, things enclosed between the lines, a signature at the end. */
 export const letter = `
 ${common}${colouredFields}
-:root{--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.4 var(--head);--wide:41rem;--rest:calc(clamp(2.25rem,4.5vw,3.75rem)*1)}
+:root{--frame:0px;--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.4 var(--head);--wide:41rem;--rest:calc(clamp(2.25rem,4.5vw,3.75rem)*1)}
 body{background:var(--raised)}
 main,.top{background:var(--ground);width:min(100%,calc(var(--wide) + 2*clamp(1.25rem,6vw,5.5rem)));margin-inline:auto;padding-inline:clamp(1.25rem,6vw,5.5rem)}
 main>section,main>section.text,main>section.shelf,.product{padding-inline:0}

@@ -23,7 +23,7 @@ h1,h2,.brand{text-transform:uppercase}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures[data-count="1"]{grid-template-columns:minmax(0,1fr)}
 .opening-pictures[data-count="1"] img{aspect-ratio:16/10;object-fit:var(--lying,cover)}
-main>section:not(.opening,.text,.shelf,.why){padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
+main>section:not(.opening,.text,.shelf,.why){padding:calc(clamp(2.5rem,6vw,5.5rem)*var(--by,1)) var(--edge)}
 main>.text,main>.shelf{padding-inline:var(--edge)}
 h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .section-head{display:flex;flex-wrap:wrap;justify-content:space-between;align-items:end;gap:1.75rem 2rem;margin-bottom:clamp(1.5rem,3vw,2.5rem)}
@@ -49,7 +49,8 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .good:nth-child(4n+3) :is(.note,.price s,.price small){color:var(--on-third,var(--soft))}
 .good:nth-child(4n+3) .price b{color:var(--on-third,var(--sale))}
 .onward{margin-top:2rem;font-size:var(--h3);font-weight:700}
-.why{background:var(--text);color:var(--ground);padding:clamp(2.5rem,6vw,5.5rem) var(--edge)}
+.why{background:var(--text);color:var(--ground);padding:calc(clamp(2.5rem,6vw,5.5rem)*var(--by,1)) var(--edge)}
+.why,.story,.contact{--inset:1.5rem}
 .why h2{font-size:var(--h3);margin-bottom:1.5rem;font-weight:700}
 .why li{border-top:3px solid var(--ground);padding:1.25rem 0 1.75rem;display:grid;grid-template-columns:minmax(0,7fr) minmax(0,5fr);gap:.5rem 3rem;align-items:end}
 .why h3,.why .claim{font:800 clamp(2rem,5.2vw,4.6rem)/.95 var(--head);text-transform:uppercase}
@@ -106,7 +107,7 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
 .page-contact main>.contact{flex:1;min-height:60vh}
-:root{--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
+:root{--frame:var(--edge);--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
 .featured.as-row .good a{padding-inline:1rem}
 .featured.as-row .good .thumb{margin-inline:-1rem;width:auto}
 @media (max-width:820px){

@@ -1,7 +1,7 @@
 /** Quiet room: one thing at a time, a narrow column off the middle, wide silence. */
 export const quiet = `
 body{background:linear-gradient(var(--third,transparent),var(--third,transparent)) 0 0/.75rem 100% no-repeat var(--ground)}
-:root{--rest:clamp(5rem,13vw,11rem)}
+:root{--rest:clamp(5rem,13vw,11rem);--frame:var(--edge)}
 .top{display:grid;grid-template-columns:1fr auto;gap:.25rem 2rem;padding:clamp(1.25rem,3vw,2.5rem) var(--edge);font-size:var(--small);align-items:var(--stand,baseline)}
 .top .brand{font-size:1.15rem;grid-column:1;font-weight:500}
 .top nav{grid-column:1;grid-row:2}

@@ -24,7 +24,7 @@ ${common}${colouredFields}
 main>section{position:relative}
 .section-head,.why h2,.categories h2,.story h2,.questions h2,.contact h2,.part>h2{text-align:center}
 .part .words,.part .head{justify-items:center;text-align:center}
-.featured,.related{background:radial-gradient(circle,var(--dot) 18%,transparent 19%) 0 0/26px 26px,radial-gradient(circle,var(--dot) 18%,transparent 19%) 13px 13px/26px 26px,var(--raised);--dot:color-mix(in oklab,var(--second) 26%,var(--raised));padding-bottom:var(--rest)!important;margin-top:var(--rest)}
+.featured,.related{--inset:1.5rem;background:radial-gradient(circle,var(--dot) 18%,transparent 19%) 0 0/26px 26px,radial-gradient(circle,var(--dot) 18%,transparent 19%) 13px 13px/26px 26px,var(--raised);--dot:color-mix(in oklab,var(--second) 26%,var(--raised));padding-bottom:var(--rest)!important;margin-top:var(--rest)}
 .related{padding-top:var(--rest)!important}
 .featured .section-head,.related .section-head{background:var(--ground);width:max-content;max-width:100%;margin-inline:auto;padding:.7rem 1.75rem;border-radius:var(--card)}
 .goods{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,14rem),1fr));gap:1.75rem 1.25rem}
@@ -48,7 +48,7 @@ main>section{position:relative}
 .why ul{text-align:center}
 .why li{background:var(--raised);border-radius:var(--card);padding:1.5rem}
 .why .claim{font:var(--head-weight) var(--h3)/1.3 var(--head)}
-.story{background:var(--second);color:var(--on-second);padding-block:calc(var(--rest) + var(--bite))!important;margin-top:var(--rest);text-align:center;--edge-cut:radial-gradient(circle var(--bite) at 50% var(--bite),currentColor 97%,transparent) 0 0/calc(var(--bite)*2) var(--bite) repeat-x,linear-gradient(currentColor,currentColor) 0 50%/100% calc(100% - var(--bite)*2 + 2px) no-repeat,radial-gradient(circle var(--bite) at 50% 0,currentColor 97%,transparent) 0 100%/calc(var(--bite)*2) var(--bite) repeat-x;mask:var(--edge-cut)}
+.story{--inset:1.5rem;background:var(--second);color:var(--on-second);padding-block:calc(var(--rest) + var(--bite))!important;margin-top:var(--rest);text-align:center;--edge-cut:radial-gradient(circle var(--bite) at 50% var(--bite),currentColor 97%,transparent) 0 0/calc(var(--bite)*2) var(--bite) repeat-x,linear-gradient(currentColor,currentColor) 0 50%/100% calc(100% - var(--bite)*2 + 2px) no-repeat,radial-gradient(circle var(--bite) at 50% 0,currentColor 97%,transparent) 0 100%/calc(var(--bite)*2) var(--bite) repeat-x;mask:var(--edge-cut)}
 .story a{color:inherit}
 .story .prose{margin-inline:auto;text-align:start}
 .story .onward{text-align:center}

@@ -6,6 +6,7 @@ import { base } from './base';
 import { narrowStyles, sectionStyles } from '../sections';
 import { narrowParts, parts } from './parts';
 import { exceptions } from './exceptions';
+import { standing } from './standing';
 import { tokens } from './tokens';
 import { treatments } from './treatments';
 
@@ -28,7 +29,7 @@ export function drawStyles(shop: Shop, addresses: Addresses): string {
   return (
     squeeze(tokens(shop, addresses)) +
     sheetOf(family.id) +
-    squeeze(treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + grounds(shop))
+    squeeze(treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + standing(shop) + grounds(shop))
   );
 }
 

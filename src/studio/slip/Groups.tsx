@@ -5,10 +5,11 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { parsePrice } from '@/core/goods/page';
 import { parsePosition } from '@/core/position';
+import { capitalised } from '@/core/capitalised';
 import { mostGiven, whyNotGiven } from '@/core/files';
 import { typedAddress } from '@/core/lead';
 import { whyNotAt, type Wish } from '@/core/places';
-import { type Bringing, type FieldOffer, type Group, type Offer } from '@/core/requests';
+import { requestFolds, type Bringing, type FieldOffer, type Group, type Offer, type RequestFold } from '@/core/requests/about';
 import { decimal } from '@/core/till/page';
 import { OpenFile, type OpenedFile } from '../OpenFile';
 import { Choice, Field, Row, TextButton } from '../parts';
@@ -76,6 +77,41 @@ const Line = styled.div<{ $beside: boolean }>`
       : ''}
 `;
 
+/** Requests that are looked at together, under one line that says how they stand. */
+const Folded = styled.details`
+  border-top: 1px solid ${tokens.line};
+  summary {
+    display: flex;
+    align-items: baseline;
+    gap: 12px;
+    min-height: 32px;
+    padding: 6px 0 3px;
+    cursor: pointer;
+    font-size: 14px;
+    color: ${tokens.soft};
+  }
+  summary::-webkit-details-marker {
+    display: none;
+  }
+  summary b {
+    color: ${tokens.ink};
+    font-size: 15px;
+    font-weight: 600;
+  }
+  summary span {
+    margin-left: auto;
+    color: ${tokens.verdigris};
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  &[open] summary span {
+    visibility: hidden;
+  }
+  &[open] > div {
+    border-top-style: dotted;
+  }
+`;
+
 /** More offers than this, or longer ones, are a list to choose from. */
 const inSight = 7;
 const isShort = (offers: readonly Offer[]) =>
@@ -107,7 +143,7 @@ export function Groups({
   /** Takes a file in, for a place that names a picture; says what is to be said of it. */
   onBring: Bring;
 }) {
-  return groups.map((group) => (
+  const block = (group: Group) => (
     <Block key={group.kind} role="group" aria-label={group.title} data-pictured={group.as === 'several' || undefined}>
       {group.as === 'fields' && group.fields.length === 1 ? null : <h3>{group.title}</h3>}
       <GroupOf
@@ -117,7 +153,40 @@ export function Groups({
         onDone={(wishes, label) => onDone(wishes, `${name}: ${label.toLowerCase()}`)}
       />
     </Block>
-  ));
+  );
+  return runsOf(groups).map(({ fold, groups: run }) =>
+    fold === undefined ? (
+      run.map(block)
+    ) : (
+      <Folded key={fold}>
+        <summary>
+          {requestFolds[fold]} <b>{standsIn(run)}</b>
+          <span>Change</span>
+        </summary>
+        {run.map(block)}
+      </Folded>
+    ),
+  );
+}
+
+/** Groups that follow each other and are looked at together. */
+function runsOf(groups: readonly Group[]): { fold: RequestFold | undefined; groups: Group[] }[] {
+  const runs: { fold: RequestFold | undefined; groups: Group[] }[] = [];
+  for (const group of groups) {
+    const last = runs.at(-1);
+    if (last && last.fold === group.fold) last.groups.push(group);
+    else runs.push({ fold: group.fold, groups: [group] });
+  }
+  return runs;
+}
+
+/** What of them is not as it is by itself. */
+function standsIn(groups: readonly Group[]): string {
+  const said = groups.flatMap((group) => {
+    const stands = group.as === 'choice' ? group.offers.find((offer) => offer.stands) : undefined;
+    return !stands || stands.usual ? [] : [stands.say ?? stands.label];
+  });
+  return said.length ? capitalised(said.map((one) => one.toLowerCase()).join(', ')) : 'As made';
 }
 
 function GroupOf({

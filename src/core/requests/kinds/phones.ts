@@ -4,7 +4,8 @@ import { defineRequest } from '../request';
 
 export const phones = defineRequest({
   kind: 'phones',
-  title: 'On phones',
+  title: 'On the page',
+  fold: 'phones',
   on: ['section'],
   offers: ({ section, owner, decided }) => {
     if (!section || !sectionAbout(section.kind).arrangements.length) return null;
@@ -13,7 +14,7 @@ export const phones = defineRequest({
     return {
       as: 'choice',
       offers: [
-        { id: 'shown', label: 'Shown', wishes: [clear(place)], stands: !off },
+        { id: 'shown', label: 'Shown', wishes: [clear(place)], stands: !off, usual: true },
         { id: 'hidden', label: 'Left out', wishes: [set(place, 'hidden')], stands: off },
       ],
     };

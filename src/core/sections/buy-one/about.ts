@@ -12,5 +12,6 @@ export const buyOne = aboutSection({
     { id: 'beside', label: 'Picture beside words' },
     { id: 'under', label: 'Picture above words' },
   ],
+  narrowest: 6,
   fields: { heading: heading(), text: about({ words: [1, 70], sets: 'marked' }), button: button() },
 });

@@ -12,5 +12,6 @@ export const categories = aboutSection({
     { id: 'list', label: 'Names in a list' },
     { id: 'pictures', label: 'With pictures' },
   ],
+  narrowest: 5,
   fields: { heading: heading() },
 });

@@ -11,6 +11,7 @@ export const details = aboutSection({
     { id: 'table', label: 'A table' },
     { id: 'lines', label: 'Lines of text' },
   ],
+  narrowest: 5,
   fields: {
     heading: heading(),
     details: items({

@@ -11,5 +11,6 @@ export const extracts = aboutSection({
     { id: 'titles', label: 'Titles in a list' },
     { id: 'openings', label: 'With their first lines' },
   ],
+  narrowest: 5,
   fields: { heading: heading(), entries: items({ title: title(), text: anything() }), link: link() },
 });

@@ -12,5 +12,6 @@ export const featured = aboutSection({
     { id: 'shelf', label: 'On a shelf' },
     { id: 'row', label: 'In one row to slide' },
   ],
+  narrowest: 8,
   fields: { heading: heading(), intro: intro(), link: link() },
 });

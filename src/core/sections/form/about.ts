@@ -12,5 +12,6 @@ export const form = aboutSection({
     { id: 'column', label: 'One column' },
     { id: 'beside', label: 'Beside its heading' },
   ],
+  narrowest: 5,
   fields: { heading: heading(), note: note(), button: button() },
 });

@@ -13,5 +13,6 @@ export const gallery = aboutSection({
     { id: 'wall', label: 'A wall of pictures' },
     { id: 'walk', label: 'In a row to walk along' },
   ],
+  narrowest: 6,
   fields: { heading: heading() },
 });

@@ -12,5 +12,6 @@ export const map = aboutSection({
     { id: 'beside', label: 'Beside the address' },
     { id: 'wide', label: 'Across the page' },
   ],
+  narrowest: 5,
   fields: { heading: heading(), address: anything({ most: 400, sets: 'line' }) },
 });

@@ -14,6 +14,7 @@ export const numbers = aboutSection({
     { id: 'row', label: 'In a row' },
     { id: 'ledger', label: 'In a column, figures right' },
   ],
+  narrowest: 5,
   fields: {
     heading: heading(),
     figures: items({ figure: figure({ ask: 'A number' }), what: counted({ ask: 'What it counts' }) }),

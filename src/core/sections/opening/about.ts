@@ -11,5 +11,6 @@ export const opening = aboutSection({
     { id: 'pictured', label: 'Words and pictures' },
     { id: 'spoken', label: 'Words alone' },
   ],
+  narrowest: 12,
   fields: { headline: headline(), lead: lead(), button: button(), second: button({ optional: true }) },
 });

@@ -11,6 +11,7 @@ export const people = aboutSection({
     { id: 'list', label: 'Names in a list' },
     { id: 'pair', label: 'Side by side' },
   ],
+  narrowest: 6,
   fields: {
     heading: heading(),
     people: items(

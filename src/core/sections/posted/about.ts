@@ -12,5 +12,6 @@ export const posted = aboutSection({
     { id: 'strip', label: 'A strip' },
     { id: 'corner', label: 'Beside its link' },
   ],
+  narrowest: 6,
   fields: { heading: heading(), address: anything({ ask: 'Where do you post? Write the address.', most: 400 }) },
 });

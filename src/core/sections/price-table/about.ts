@@ -12,5 +12,6 @@ export const priceTable = aboutSection({
     { id: 'table', label: 'One table' },
     { id: 'columns', label: 'Columns by category' },
   ],
+  narrowest: 6,
   fields: { heading: heading(), intro: intro() },
 });

@@ -11,6 +11,7 @@ export const reviews = aboutSection({
     { id: 'one', label: 'The first one large' },
     { id: 'all', label: 'All alike' },
   ],
+  narrowest: 5,
   fields: {
     heading: heading(),
     praise: items({

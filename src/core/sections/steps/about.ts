@@ -11,5 +11,6 @@ export const steps = aboutSection({
     { id: 'row', label: 'In a row' },
     { id: 'ladder', label: 'One under the other' },
   ],
+  narrowest: 5,
   fields: { heading: heading(), steps: items({ step: step({ ask: 'What happens first?' }) }) },
 });

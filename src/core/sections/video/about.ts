@@ -12,6 +12,7 @@ export const video = aboutSection({
     { id: 'plate', label: 'A picture that leads to it' },
     { id: 'line', label: 'A line of text' },
   ],
+  narrowest: 5,
   fields: {
     heading: heading(),
     title: title({ ask: 'What the video shows' }),

@@ -11,6 +11,7 @@ export const why = aboutSection({
     { id: 'abreast', label: 'Side by side' },
     { id: 'stacked', label: 'One under the other' },
   ],
+  narrowest: 6,
   fields: {
     heading: heading(),
     reasons: items({

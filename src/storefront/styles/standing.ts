@@ -1,0 +1,78 @@
+import { type Shop, type Standing, type StandingOf } from '@/core/site';
+import { isWhole, pageParts, type Span } from '@/core/span';
+
+/** Sections keep their places beside each other from this width on; below it each takes the page. */
+const besideFrom = 821;
+
+/** What is made larger or smaller with the words of a section. */
+const scaled = ['body', 'small', 'h3', 'h2', 'h1', 'display'] as const;
+const kept = ['rest', ...scaled];
+
+/** One column of what a section has, whatever its family puts beside each other. */
+const oneColumn = (sections: string) =>
+  `${sections}{grid-template-columns:minmax(0,1fr)!important}` +
+  `${sections}>*{grid-column:auto!important;grid-row:auto!important}` +
+  `${sections}::before{grid-column:auto!important;grid-row:auto!important}`;
+
+const spanRule = ({ from, to }: Span): string =>
+  `main.spans>.span-${from}-${to}{grid-column:calc(${from + 2} + var(--shift,0))/calc(${to + 2} + var(--shift,0))!important;` +
+  `padding-left:var(--inset,${from ? '1rem' : '0px'})!important;padding-right:var(--inset,${to < pageParts ? '1rem' : '0px'})!important}`;
+
+const roomRule = (prefix: string, room: number) =>
+  `.${prefix}room-${Math.round(room * 100)}{--rest:calc(var(--rest-0)*${room});--by:${room}}`;
+
+const sizeRule = (prefix: string, size: number) =>
+  `.${prefix}size-${Math.round(size * 100)}{${scaled.map((step) => `--${step}:calc(var(--${step}-0)*${size})`).join(';')};font-size:var(--body)}` +
+  `.${prefix}size-${Math.round(size * 100)} :is(.large,.claim){font-size:var(--h2)}`;
+
+const blocks = ':is(h1,h2,h3,p,.prose,.lead,.words,.head,.section-head,.notice,.letter,.onward,form,address,blockquote)';
+const rows = ':is(address,.onward,.categories ul,ul.row,.opening-words .actions)';
+
+/** Where words stand: what holds them and what is beside it in a row go along. */
+function alignRules(prefix: string, align: NonNullable<Standing['align']>): string {
+  const its = `.${prefix}words-${align}`;
+  const [text, justify, left, right] = {
+    start: ['start', 'start', '0', 'auto'],
+    middle: ['center', 'center', 'auto', 'auto'],
+    end: ['end', 'end', 'auto', '0'],
+  }[align];
+  return (
+    `${its}{text-align:${text}}${its} .section-head{text-align:inherit}` +
+    `${its} ${blocks}{margin-left:${left};margin-right:${right};text-align:inherit}` +
+    `${its} :is(.words,.head,.section-head,.opening-words){justify-items:${justify};text-align:inherit}` +
+    `${its} ${rows}{justify-content:${justify}}` +
+    (align === 'middle' ? oneColumn(`main>${its}:not(.opening)`) : '')
+  );
+}
+
+const distinct = <T>(values: readonly (T | null)[]): T[] => [
+  ...new Map(values.flatMap((one) => (one === null ? [] : [[JSON.stringify(one), one] as const]))).values(),
+];
+
+/** The rules of what is in use, and no others. */
+const rulesOf = (prefix: string, all: readonly Standing[]): string =>
+  [
+    ...distinct(all.map(({ room }) => room)).map((room) => roomRule(prefix, room)),
+    ...distinct(all.map(({ size }) => size)).map((size) => sizeRule(prefix, size)),
+    ...distinct(all.map(({ align }) => align)).map((align) => alignRules(prefix, align)),
+  ].join('');
+
+/** Sections that stand otherwise than their look has them: beside each other, nearer, larger, with their words elsewhere. */
+export function standing({ exceptions: { standing: all } }: Shop): string {
+  if (!all.length) return '';
+  const spans = distinct(all.map(({ span }) => (span && !isWhole(span) ? span : null)));
+  const beside =
+    `main.spans{display:grid;align-content:start;grid-template-columns:var(--before,) var(--frame-left,var(--frame,var(--side))) repeat(${pageParts},minmax(0,1fr)) var(--frame,var(--side))!important}` +
+    `main.spans>section{grid-column:calc(1 + var(--shift,0))/-1}` +
+    `main.spans>[class*=span-]{margin-inline:0!important;min-width:0;align-content:start}` +
+    `main.spans>:is([class*=tone-],.as-band,.as-set-off){--inset:1.5rem}` +
+    `main.spans>.slim :is(.goods,ul.pictures){grid-template-columns:repeat(auto-fill,minmax(min(100%,11rem),1fr))!important;margin-inline:0}` +
+    oneColumn('main.spans>.slim') +
+    spans.map(spanRule).join('');
+  return [
+    `main{${kept.map((name) => `--${name}-0:var(--${name})`).join(';')}}`,
+    rulesOf('', all.map(({ wide }: StandingOf) => wide)),
+    spans.length ? `@media (min-width:${besideFrom}px){${beside}}` : '',
+    `@media (max-width:600px){${rulesOf('phone-', all.map(({ phone }) => phone))}}`,
+  ].join('');
+}
