@@ -165,6 +165,7 @@ function drawnText(context: SectionContext, found: Text | undefined, at: TextAt,
     className,
     prompt ? 'ask' : '',
     tag === 'h1' ? (at.field === 'headline' ? openingClass : fitClass)(context, text) : '',
+    tag === 'h2' && hasSpans(context) ? fitClass(context, text) : '',
     tag === 'p' && runsLong(text) ? 'long' : '',
   ]
     .filter(Boolean)
@@ -268,9 +269,6 @@ export function arranged<K extends SectionKind>(context: SectionContext<K>): str
 export const hasSpans = ({ shop, page }: Pick<Context, 'shop' | 'page'>): boolean =>
   shop.exceptions.standing.some(({ span, page: of }) => span !== null && !isWhole(span) && (of === page.id || of === page.kind));
 
-/** Fewer parts of a page than these hold one column of what a section has. */
-const oneColumn = 8;
-
 /** The classes by which a section stands otherwise; `styles/standing.ts` has a rule for each that is in use. */
 export function standingClasses({ span, wide, phone }: StandingOf): string[] {
   const of = (prefix: string, { room, align, size }: Standing) => [
@@ -278,8 +276,8 @@ export function standingClasses({ span, wide, phone }: StandingOf): string[] {
     ...(align === null ? [] : [`${prefix}words-${align}`]),
     ...(size === null ? [] : [`${prefix}size-${Math.round(size * 100)}`]),
   ];
-  const spans = span && !isWhole(span) ? [`span-${span.from}-${span.to}`, span.to - span.from < oneColumn ? 'slim' : ''] : [];
-  return [...spans.filter(Boolean), ...of('', wide), ...of('phone-', phone)];
+  const spans = span && !isWhole(span) ? [`span-${span.from}-${span.to}`] : [];
+  return [...spans, ...of('', wide), ...of('phone-', phone)];
 }
 
 /** Whether a section has an arrangement, by its own or its family's choice. */

@@ -15,7 +15,7 @@ export interface Standing {
 export type Wanted = { span: Span } | { room: number };
 
 /** Narrower windows have no room for sections beside each other. */
-const besideFrom = 821;
+const besideFrom = 1000;
 
 const grips = ['left', 'right', 'move', 'room'] as const;
 type GripId = (typeof grips)[number];

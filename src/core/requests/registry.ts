@@ -42,15 +42,7 @@ import { room } from './kinds/room';
 import { scheme } from './kinds/scheme';
 import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
-import {
-  phoneAlign,
-  phoneRoom,
-  phoneSize,
-  sectionAlign,
-  sectionRoom,
-  sectionSize,
-  sectionWidth,
-} from './kinds/standing';
+import { phoneAlign, phoneRoom, phoneSize, sectionAlign, sectionRoom, sectionSize, sectionWidth } from './kinds/standing';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
 import { videoFile } from './kinds/video-file';

@@ -31,6 +31,7 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .good:nth-child(9n+1){grid-column:span 6;grid-row:span 2}
 .good:nth-child(9n+6){grid-column:span 6}
 .good a{padding:.9rem .9rem 1.1rem;grid-template-rows:minmax(0,1fr) auto;grid-template-columns:1fr auto;gap:.1rem .75rem}
+@media (min-width:1000px){main.spans>[class*=span-] .goods:not(.few){grid-template-columns:repeat(6,minmax(0,1fr))}}
 .good .thumb{grid-column:1/-1;margin-bottom:.75rem;min-height:0}
 .good .thumb img,.good .thumb .no-picture{height:100%;aspect-ratio:1}
 .good:nth-child(9n+6) .thumb img,.good:nth-child(9n+6) .thumb .no-picture{aspect-ratio:2.06;object-fit:var(--lying,cover)}

@@ -30,7 +30,7 @@ main>section:not(.opening,.text,.shelf){padding-block:calc(clamp(2.5rem,5vw,4.5r
 .good .price{text-align:right;padding-right:.35rem}
 .onward{padding-top:1.25rem}
 .why{display:grid;grid-template-columns:minmax(0,3fr) minmax(0,9fr);gap:2rem}
-.why ul{display:grid;grid-template-columns:repeat(auto-fit,minmax(14rem,1fr))}
+.why ul{display:grid;grid-template-columns:repeat(auto-fit,minmax(14rem,1fr));row-gap:1.5rem}
 .why li{padding:0 1.75rem;border-left:1px solid var(--line)}
 .why h3{margin-bottom:.6rem}
 .why .claim{font:500 var(--h3)/1.3 var(--head)}

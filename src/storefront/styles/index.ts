@@ -29,7 +29,9 @@ export function drawStyles(shop: Shop, addresses: Addresses): string {
   return (
     squeeze(tokens(shop, addresses)) +
     sheetOf(family.id) +
-    squeeze(treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + standing(shop) + grounds(shop))
+    squeeze(
+      treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + standing(shop) + grounds(shop),
+    )
   );
 }
 

@@ -2,7 +2,7 @@ import { type Shop, type Standing, type StandingOf } from '@/core/site';
 import { isWhole, pageParts, type Span } from '@/core/span';
 
 /** Sections keep their places beside each other from this width on; below it each takes the page. */
-const besideFrom = 821;
+const besideFrom = 1000;
 
 /** What is made larger or smaller with the words of a section. */
 const scaled = ['body', 'small', 'h3', 'h2', 'h1', 'display'] as const;
@@ -18,12 +18,20 @@ const spanRule = ({ from, to }: Span): string =>
   `main.spans>.span-${from}-${to}{grid-column:calc(${from + 2} + var(--shift,0))/calc(${to + 2} + var(--shift,0))!important;` +
   `padding-left:var(--inset,${from ? '1rem' : '0px'})!important;padding-right:var(--inset,${to < pageParts ? '1rem' : '0px'})!important}`;
 
+/** The longest word of a heading fits the parts that its section has: of the page, less what stands beside and inside. */
+const headingRule = ({ from, to }: Span): string =>
+  `main.spans>.span-${from}-${to} h2{font-size:min(var(--h2),calc((${to - from}*(98cqi - 2*var(--frame,var(--side)))/${pageParts} - 2.5rem)/var(--fit,1)))}`;
+
 const roomRule = (prefix: string, room: number) =>
   `.${prefix}room-${Math.round(room * 100)}{--rest:calc(var(--rest-0)*${room});--by:${room}}`;
 
 const sizeRule = (prefix: string, size: number) =>
   `.${prefix}size-${Math.round(size * 100)}{${scaled.map((step) => `--${step}:calc(var(--${step}-0)*${size})`).join(';')};font-size:var(--body)}` +
-  `.${prefix}size-${Math.round(size * 100)} :is(.large,.claim){font-size:var(--h2)}`;
+  `.${prefix}size-${Math.round(size * 100)} :is(.large,.claim){font-size:var(--h2)}` +
+  // What stands in narrow cells breaks where it grows.
+  (size > 1
+    ? `.${prefix}size-${Math.round(size * 100)} :is(table,.goods){${scaled.map((step) => `--${step}:var(--${step}-0)`).join(';')};font-size:var(--body)}`
+    : '');
 
 const blocks = ':is(h1,h2,h3,p,.prose,.lead,.words,.head,.section-head,.notice,.letter,.onward,form,address,blockquote)';
 const rows = ':is(address,.onward,.categories ul,ul.row,.opening-words .actions)';
@@ -58,7 +66,7 @@ const rulesOf = (prefix: string, all: readonly Standing[]): string =>
   ].join('');
 
 /** Sections that stand otherwise than their look has them: beside each other, nearer, larger, with their words elsewhere. */
-export function standing({ exceptions: { standing: all } }: Shop): string {
+export function standing({ exceptions: { standing: all }, look }: Shop): string {
   if (!all.length) return '';
   const spans = distinct(all.map(({ span }) => (span && !isWhole(span) ? span : null)));
   const beside =
@@ -66,13 +74,22 @@ export function standing({ exceptions: { standing: all } }: Shop): string {
     `main.spans>section{grid-column:calc(1 + var(--shift,0))/-1}` +
     `main.spans>[class*=span-]{margin-inline:0!important;min-width:0;align-content:start}` +
     `main.spans>:is([class*=tone-],.as-band,.as-set-off){--inset:1.5rem}` +
-    `main.spans>.slim :is(.goods,ul.pictures){grid-template-columns:repeat(auto-fill,minmax(min(100%,11rem),1fr))!important;margin-inline:0}` +
-    oneColumn('main.spans>.slim') +
-    spans.map(spanRule).join('');
+    (look.family.card.lies
+      ? ''
+      : 'main.spans>[class*=span-] .goods{grid-template-columns:repeat(auto-fill,minmax(min(100%,14rem),1fr))!important;margin-inline:0}') +
+    oneColumn('main.spans>[class*=span-]') +
+    spans.map(spanRule).join('') +
+    spans.map(headingRule).join('');
   return [
     `main{${kept.map((name) => `--${name}-0:var(--${name})`).join(';')}}`,
-    rulesOf('', all.map(({ wide }: StandingOf) => wide)),
+    rulesOf(
+      '',
+      all.map(({ wide }: StandingOf) => wide),
+    ),
     spans.length ? `@media (min-width:${besideFrom}px){${beside}}` : '',
-    `@media (max-width:600px){${rulesOf('phone-', all.map(({ phone }) => phone))}}`,
+    `@media (max-width:600px){${rulesOf(
+      'phone-',
+      all.map(({ phone }) => phone),
+    )}}`,
   ].join('');
 }

@@ -90,6 +90,10 @@ const Folded = styled.details`
     font-size: 14px;
     color: ${tokens.soft};
   }
+  summary i {
+    font-style: normal;
+    white-space: nowrap;
+  }
   summary::-webkit-details-marker {
     display: none;
   }
@@ -109,6 +113,11 @@ const Folded = styled.details`
   }
   &[open] > div {
     border-top-style: dotted;
+  }
+  > small {
+    display: block;
+    padding: 2px 0 8px;
+    color: ${tokens.soft};
   }
 `;
 
@@ -160,14 +169,20 @@ export function Groups({
     ) : (
       <Folded key={fold}>
         <summary>
-          {requestFolds[fold]} <b>{standsIn(run)}</b>
+          <i>{requestFolds[fold]}</i> <b>{standsIn(run)}</b>
           <span>Change</span>
         </summary>
         {run.map(block)}
+        {foldHints[fold] === undefined ? null : <small>{foldHints[fold]}</small>}
       </Folded>
     ),
   );
 }
+
+const foldHints: Partial<Record<RequestFold, string>> = {
+  standing:
+    'Or drag its edges in the window. By keys there: Alt with left and right moves it, with Shift too its right edge, with Shift up and down the room over it.',
+};
 
 /** Groups that follow each other and are looked at together. */
 function runsOf(groups: readonly Group[]): { fold: RequestFold | undefined; groups: Group[] }[] {

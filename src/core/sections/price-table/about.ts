@@ -12,6 +12,6 @@ export const priceTable = aboutSection({
     { id: 'table', label: 'One table' },
     { id: 'columns', label: 'Columns by category' },
   ],
-  narrowest: 6,
+  narrowest: 12,
   fields: { heading: heading(), intro: intro() },
 });
