@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import {
   expectNoAxeFindings,
@@ -270,9 +271,8 @@ test('the shop opens with a picture that is brought at the thing; what is no pic
   await saved(page);
 });
 
-test('a gallery shows the seller’s own pictures: brought, put in order, described, looked at where it matters, left out', async ({
-  page,
-}) => {
+/** The sample shop with a gallery on its front page that has no picture yet, and the slip open at it. */
+async function openGallery(page: Page) {
   await openSample(page);
   const slip = slipOf(page);
   const at = { position: { x: 3, y: 3 } };
@@ -283,6 +283,13 @@ test('a gallery shows the seller’s own pictures: brought, put in order, descri
   const gallery = shopWindow(page).locator('#gallery');
   await gallery.click(at);
   const own = slip.getByRole('group', { name: 'Pictures of yours' });
+  return { slip, gallery, own };
+}
+
+test('a gallery shows the seller’s own pictures: brought, put in order, described, looked at where it matters, left out', async ({
+  page,
+}) => {
+  const { slip, gallery, own } = await openGallery(page);
   for (const [name, colour] of [
     ['shed', '#7a5a12'],
     ['loom', '#24695f'],
@@ -321,6 +328,65 @@ test('a gallery shows the seller’s own pictures: brought, put in order, descri
   await expect(slip).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(gallery.locator('img')).toHaveCount(2);
+  await saved(page);
+});
+
+test('a picture is cropped by hand and by keys, is cropped otherwise from what it was, and is whole again', async ({ page }) => {
+  const { slip, gallery, own } = await openGallery(page);
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), own.getByRole('button', { name: 'Bring one' }).click()]);
+  // The left half is red, the right half blue.
+  const left = await sharp({ create: { width: 600, height: 800, channels: 3, background: '#b02a1e' } })
+    .png()
+    .toBuffer();
+  const buffer = await sharp({ create: { width: 1200, height: 800, channels: 3, background: '#1d3f72' } })
+    .composite([{ input: left, left: 0, top: 0 }])
+    .png()
+    .toBuffer();
+  await chooser.setFiles({ name: 'halves.png', mimeType: 'image/png', buffer });
+  const image = gallery.locator('img').first();
+  await expect(image).toHaveAttribute('width', '1200');
+  await page.keyboard.press('Escape');
+  await image.click();
+  await slip.getByRole('button', { name: 'Crop it', exact: true }).click();
+  const crop = slip.getByRole('group', { name: 'Crop halves.png' });
+  await expect(crop.getByRole('status')).toHaveText('All of it: 1200 × 800 pixels.');
+
+  // By keys: the lower right corner to the middle, then a bit further.
+  const corner = crop.getByRole('button', { name: /^Lower right corner/ });
+  await corner.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(crop.getByRole('status')).toHaveText('Left of it: 600 × 800 pixels.');
+  await expectNoAxeFindings(page, 'the crop of a picture');
+  await crop.getByRole('button', { name: 'Crop it so' }).click();
+  await expect(image).toHaveAttribute('width', '600');
+  await expect(image).toHaveAttribute('height', '800');
+  await saved(page);
+
+  // By hand, and in a shape: what is left is moved over to the other half.
+  await slip.getByRole('button', { name: 'Crop it otherwise' }).click();
+  await crop.getByRole('button', { name: 'Square', exact: true }).click();
+  const area = crop.getByRole('button', { name: /^What is left/ });
+  const at = await area.boundingBox();
+  if (!at) throw new Error('There is no frame.');
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2 + 400, at.y + at.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(area).toHaveAccessibleName(/to 100 % across/);
+  await crop.getByRole('button', { name: 'Crop it so' }).click();
+  await expect
+    .poll(() =>
+      image.evaluate((one: HTMLImageElement) => one.width === 0 || one.getAttribute('width') === one.getAttribute('height')),
+    )
+    .toBe(true);
+  await expect(slip.getByRole('button', { name: 'Crop it otherwise' })).toBeVisible();
+
+  await slip.getByRole('button', { name: 'Crop it otherwise' }).click();
+  await crop.getByRole('button', { name: 'All of it' }).click();
+  await crop.getByRole('button', { name: 'Show it uncropped' }).click();
+  await expect(image).toHaveAttribute('width', '1200');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(image).not.toHaveAttribute('width', '1200');
   await saved(page);
 });
 

@@ -1,5 +1,6 @@
 import sharp from 'sharp';
-import { enoughPixels, isAnimated, keepPicture, type Kept } from '@/core/pictures';
+import { cropPicture, enoughPixels, isAnimated, keepPicture, uncut, type Kept } from '@/core/pictures';
+import { hashesOf, newProject, startStory } from '@/core/project';
 import { serverCodec } from './codec';
 
 /** A bottle, right of the middle, on a plain ground. */
@@ -160,5 +161,56 @@ describe('what can not be kept is said in one sentence', () => {
     const say = await said('poster.png', huge);
     expect(say).toContain('100 million pixels (12500 × 8000)');
     expect(say).toMatch(/Save it at \d+ pixels wide or less/);
+  });
+});
+
+describe('a picture that is cropped', () => {
+  const half = { x: 0.5, y: 0.25, width: 0.4, height: 0.5 };
+  const crop = async (of: Kept, frame: typeof half, from = own(of)) => cropPicture(of.picture, from, frame, serverCodec);
+
+  test('is a part of what it was, in the sizes of screens, and remembers what it was', async () => {
+    const whole = await kept('wide.jpg', await scene(3000, 2000).jpeg().toBuffer());
+    const cropped = await crop(whole, half);
+    if (!cropped.ok) throw new Error(cropped.say);
+    const { picture } = cropped.value;
+    expect(picture).toMatchObject({ name: 'wide.jpg', width: 960, height: 800, type: 'image/webp', crop: { frame: half } });
+    expect(await sharp(own(cropped.value)).metadata()).toMatchObject({ width: 960, height: 800 });
+    // The bottle stood at 60 to 75 of 100 across: of what is left, at 25 to 63.
+    expect(picture.focus.x).toBeCloseTo(0.44, 1);
+    expect(uncut(picture)).toEqual(whole.picture);
+    // A project that is taken elsewhere takes what its crops are made of along.
+    const project = { ...newProject('p', 'Shop'), pictures: [picture] };
+    const kin = ({ hash, sizes }: typeof whole.picture) => [hash, ...sizes.map((size) => size.hash)];
+    expect(hashesOf(startStory(project, '2026-11-29')).sort()).toEqual([...kin(picture), ...kin(whole.picture)].sort());
+  });
+
+  test('is cropped otherwise from what it was, and is again what it was', async () => {
+    const whole = await kept('wide.jpg', await scene(1500, 1000).jpeg().toBuffer());
+    const first = await crop(whole, half);
+    if (!first.ok) throw new Error(first.say);
+    // Its own bytes are the crop; those of what it was are given again.
+    const wider = await crop(first.value, { x: 0, y: 0, width: 0.9, height: 0.9 }, own(whole));
+    if (!wider.ok) throw new Error(wider.say);
+    expect(wider.value.picture).toMatchObject({ width: 1350, height: 900 });
+    expect(uncut(wider.value.picture)).toEqual(whole.picture);
+    const back = await crop(wider.value, { x: 0, y: 0, width: 1, height: 1 }, own(whole));
+    expect(back.ok && back.value.picture).toEqual(whole.picture);
+  });
+
+  test.each([
+    [
+      'so little that nothing is left',
+      { ...half, width: 0.01 },
+      '10 × 500 pixels are no picture any more: take a larger part of “wide.jpg”.',
+    ],
+  ])('%s is refused', async (_, frame, say) => {
+    const whole = await kept('wide.jpg', await scene(1000, 1000).jpeg().toBuffer());
+    expect(await crop(whole, frame)).toEqual({ ok: false, say });
+  });
+
+  test('a drawing is not', async () => {
+    const whole = await kept('leaf.png', await scene(300, 300).png().toBuffer());
+    const drawing: Kept = { ...whole, picture: { ...whole.picture, type: 'image/svg+xml' } };
+    expect(await crop(drawing, half)).toEqual({ ok: false, say: '“leaf.png” is a drawing: crop it where it was drawn.' });
   });
 });

@@ -22,5 +22,6 @@ export const serverCodec: Codec = {
         .webp({ quality: 84 })
         .toBuffer(),
     ),
+  crop: async (bytes, part) => new Uint8Array(await sharp(bytes).rotate().extract(part).webp({ quality: 96 }).toBuffer()),
   png: async (bytes, width) => new Uint8Array(await sharp(bytes).resize({ width, withoutEnlargement: true }).png().toBuffer()),
 };

@@ -35,10 +35,16 @@ export const browserCodec: Codec = {
     const scale = Math.min(1, width / picture.width);
     return packCanvas(drawn(picture, Math.round(picture.width * scale), Math.round(picture.height * scale)).canvas, 'image/png');
   },
+  crop: async (bytes, { left, top, width, height }) => {
+    const whole = await bitmap(bytes);
+    const part = await createImageBitmap(whole, left, top, width, height);
+    whole.close();
+    return packCanvas(drawn(part, width, height).canvas, 'image/webp', 0.96);
+  },
 };
 
-async function packCanvas(canvas: OffscreenCanvas, type = 'image/webp'): Promise<Uint8Array> {
-  const blob = await canvas.convertToBlob({ type, quality: 0.84 });
+async function packCanvas(canvas: OffscreenCanvas, type = 'image/webp', quality = 0.84): Promise<Uint8Array> {
+  const blob = await canvas.convertToBlob({ type, quality });
   return new Uint8Array(await blob.arrayBuffer());
 }
 

@@ -6,6 +6,7 @@ import { type CatalogueForm, type ListChanges, type Named, type SaidSame, type T
 import { type Finding } from '@/core/proof';
 import { type Mark } from '@/core/pictures';
 import { type ArtId } from '@/core/pictures/about';
+import { type Frame } from '@/core/pictures/page';
 import { type Address, type Wish } from '@/core/places';
 import { type GivenFile, type KeptList, type Problem } from '@/core/goods/about';
 import { type KeptProject, type KeptStory, type Picture, type Product, type SealedKeys } from '@/core/project';
@@ -284,6 +285,8 @@ export interface Jobs {
   /** What a look would take from a picture that the seller likes, and does not keep. */
   styleFrom: { give: { name: string; bytes: Uint8Array }; get: Result<Taking[]> };
   /** The same picture without its plain background. */
+  /** A part of a picture, of what it was before any crop; all of it brings that back. */
+  crop: { give: { name: string; frame: Frame }; get: Result<{ picture: Picture; notes: string[] }> };
   cutOut: { give: { name: string }; get: Result<{ picture: Picture; notes: string[] }> };
   /** The look as a file of design tokens. */
   tokens: { give: Record<string, never>; get: string };

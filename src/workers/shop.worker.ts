@@ -50,6 +50,7 @@ import {
 import { quickPairs, quickPalettes, takingsFrom, writeTokens } from '@/core/look';
 import {
   artKindsFor,
+  cropPicture,
   cutOut,
   dataUri,
   hashBytes,
@@ -63,6 +64,7 @@ import {
   type Outlines,
   readPicture,
   styleOf,
+  uncut,
 } from '@/core/pictures';
 import { ok } from '@/core/result';
 import { rework } from '@/core/words';
@@ -438,6 +440,15 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const hash = await hashBytes(bytes);
     await writePictureBytes(hash, bytes);
     return { ok: true, value: { hash, name: name.slice(-200), size: bytes.length } };
+  },
+  crop: async ({ name, frame }) => {
+    const picture = openedProject().pictures.find((one) => one.name === name);
+    const bytes = picture && (await readPictureBytes(uncut(picture).hash));
+    if (!picture || !bytes) return { ok: false, say: `“${name}” is no longer here.` };
+    const kept = await cropPicture(picture, bytes, frame, browserCodec);
+    if (!kept.ok) return kept;
+    for (const [hash, file] of kept.value.files) await writePictureBytes(hash, file);
+    return { ok: true, value: { picture: kept.value.picture, notes: kept.value.notes } };
   },
   cutOut: async ({ name }) => {
     const picture = openedProject().pictures.find((one) => one.name === name);

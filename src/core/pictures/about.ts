@@ -1,10 +1,8 @@
 import { z } from 'zod';
+import { frameSchema } from './frame';
 
-export const pictureSchema = z.object({
-  /** The name by which the list of goods calls it. */
-  name: z.string(),
-  /** What it shows, for those who don't see it; empty where the thing's name says it. */
-  says: z.string().max(300).default(''),
+/** What is kept of a picture: its bytes by their hash, and what they show. */
+const shotSchema = z.object({
   /** SHA-256 of the bytes, in hex: the key under which the bytes are kept. */
   hash: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(['image/webp', 'image/png', 'image/jpeg', 'image/gif', 'image/avif', 'image/svg+xml']),
@@ -26,6 +24,15 @@ export const pictureSchema = z.object({
   colours: z.array(z.string()).default([]),
   /** The colours that it meets its ground with: those along the outline of what is cut out; none where it fills its box. */
   rim: z.array(z.string()).default([]),
+});
+
+export const pictureSchema = shotSchema.extend({
+  /** The name by which the list of goods calls it. */
+  name: z.string(),
+  /** What it shows, for those who don't see it; empty where the thing's name says it. */
+  says: z.string().max(300).default(''),
+  /** Where it is cropped: the part that is left, and what it was before. */
+  crop: z.object({ frame: frameSchema, whole: shotSchema }).nullable().default(null),
 });
 
 export type Picture = z.infer<typeof pictureSchema>;

@@ -29,6 +29,7 @@ export {
 } from './marks';
 export { dataUri, embedLogo, fieldFor, isCompact, logoDrawn, logoGround, seenOn } from './logo';
 export { rasterize, provideRaster } from './raster';
+export { cropPicture, uncut } from './crop';
 export { isAnimated, keepPicture, type Codec, type Kept } from './keep';
 export { enoughPixels, screenWidths } from './screens';
 export { coloursOf, cropKeeps, cutOut, plainGround, rimOf, subjectOf, type Box, type Pixels, type Spot } from './pixels';

@@ -15,6 +15,8 @@ export interface Codec {
   pack: (bytes: Uint8Array, width: number) => Promise<Uint8Array>;
   /** The picture as PNG, no wider than a width: what drawings can hold. */
   png: (bytes: Uint8Array, width: number) => Promise<Uint8Array>;
+  /** A part of the picture, in pixels of it upright, hardly packed: it is packed again when it is kept. */
+  crop: (bytes: Uint8Array, part: { left: number; top: number; width: number; height: number }) => Promise<Uint8Array>;
 }
 
 export interface Kept {
@@ -94,6 +96,7 @@ export async function keepPicture(name: string, bytes: Uint8Array, codec: Codec)
       ground: ground && hexOfRgb(ground),
       colours: coloursOf(small),
       rim: rimOf(small),
+      crop: null,
     },
   });
 }
@@ -134,6 +137,7 @@ async function keepDrawing(name: string, bytes: Uint8Array): Promise<Result<Kept
       ground: ground && hexOfRgb(ground),
       colours: coloursOf(small),
       rim: rimOf(small),
+      crop: null,
     },
   });
 }

@@ -7,7 +7,12 @@ const svg = (inside: string) =>
   `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 20" width="40" height="20">${inside}</svg>`;
 const red = svg('<rect width="40" height="20" fill="#ff0000"/>');
 /** Nothing is asked of it: drawings are put in as they are. */
-const noCodec = { open: () => Promise.reject(), pack: () => Promise.reject(), png: () => Promise.reject() };
+const noCodec = {
+  open: () => Promise.reject(),
+  pack: () => Promise.reject(),
+  png: () => Promise.reject(),
+  crop: () => Promise.reject(),
+};
 const bytes = (text: string) => new TextEncoder().encode(text);
 
 let fetched = 0;

@@ -42,6 +42,7 @@ export async function readPicture(name: string, bytes: Uint8Array): Promise<Resu
       ground: null,
       colours: [],
       rim: [],
+      crop: null,
     });
   } catch {
     return fail(`“${name}” is not a picture. Choose a WebP, JPEG or PNG file.`);

@@ -82,7 +82,12 @@ export function hashesOf({ log }: Story): string[] {
   ];
   return [
     ...new Set([
-      ...pictures.flatMap((picture) => [picture.hash, ...picture.sizes.map((size) => size.hash)]),
+      ...pictures.flatMap((picture) => [
+        picture.hash,
+        ...picture.sizes.map((size) => size.hash),
+        // What a crop is made of, so that it can be another.
+        ...(picture.crop ? [picture.crop.whole.hash, ...picture.crop.whole.sizes.map((size) => size.hash)] : []),
+      ]),
       ...files.flatMap((file) => givenFileSchema.safeParse(file).data?.hash ?? []),
     ]),
   ];

@@ -95,6 +95,7 @@ describe('places that differ', () => {
     const found = exceptionsOf(new Decided(decisions));
     expect(found).toEqual({
       only: [{ page: 'home', section: 'goods', tone: 'inverse' }],
+      standing: [],
       columns: null,
       phone: { columns: 1, size: 0.9, hidden: [{ page: 'home', section: 'story' }] },
     });
@@ -103,6 +104,7 @@ describe('places that differ', () => {
   test('are none by themselves', () => {
     expect(exceptionsOf(new Decided(new Map()))).toEqual({
       only: [],
+      standing: [],
       columns: null,
       phone: { columns: null, size: null, hidden: [] },
     });

@@ -279,7 +279,7 @@ export function Slip({
         ) : null}
         {made?.picture ? (
           <PictureForm
-            key={made.picture.hash}
+            key={made.picture.name}
             picture={made.picture}
             src={made.pictures[made.picture.name] ?? ''}
             worker={worker}

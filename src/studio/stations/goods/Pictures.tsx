@@ -1,14 +1,13 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { enoughPixels } from '@/core/pictures/page';
-import { given, lookPlaces, set, type Wish } from '@/core/places';
-import { type Picture } from '@/core/project';
-import { readPictureBytes } from '@/workers/pictureStore';
+import { lookPlaces, set, type Wish } from '@/core/places';
 import { Choice, Notice, QuietButton, Row, Soft } from '../../parts';
 import { tokens } from '../../theme';
-import { PictureFocus } from '../../PictureFocus';
+import { PictureForm } from '../../slip/PictureForm';
+import { usePictureUrl } from '../../usePictureUrl';
 import { type StationProps } from '../station';
 
 const Swatches = styled.ul`
@@ -35,33 +34,8 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
   const [name, setName] = useState('');
   const [said, setSaid] = useState('');
   const picture = pictures.find((one) => one.name === name) ?? pictures[0];
-  const [shown, setShown] = useState<{ hash: string; url: string } | null>(null);
-
-  useEffect(() => {
-    if (!picture) return;
-    let url = '';
-    let gone = false;
-    void readPictureBytes(picture.hash).then((bytes) => {
-      if (gone || !bytes) return;
-      url = URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type: picture.type }));
-      setShown({ hash: picture.hash, url });
-    });
-    return () => {
-      gone = true;
-      if (url) URL.revokeObjectURL(url);
-    };
-  }, [picture]);
-
+  const src = usePictureUrl(picture?.hash ?? null, picture?.type ?? '');
   if (!picture) return null;
-  const change = (label: string, next: Partial<Picture>) =>
-    state.decide(set(given.picture(picture.name), { ...picture, ...next }), label);
-  const takeOut = async () => {
-    const cut = await shop.worker?.ask('cutOut', { name: picture.name });
-    if (!cut) return;
-    if (!cut.ok) return setSaid(cut.say);
-    setSaid('The background is out. Undo brings it back.');
-    change('Take a background out', { ...cut.value.picture, name: picture.name });
-  };
   const take = (wish: Wish, label: string, done: string) => {
     state.decide(wish, label);
     setSaid(`${done} The Look has it, and Undo brings the old one back.`);
@@ -82,35 +56,25 @@ export function Pictures({ state, shop }: Pick<StationProps, 'state' | 'shop'>) 
           setSaid('');
         }}
       />
-      <PictureFocus
+      <PictureForm
+        key={picture.name}
         picture={picture}
-        src={shown?.hash === picture.hash ? shown.url : null}
-        onFocus={(focus) => change('Move where to look', { focus })}
+        src={src}
+        worker={shop.worker}
+        onDecide={(wish, label) => state.decide(wish, label)}
       />
       <Soft>
         <small>
           Sent as {weights.join(', ')}.{' '}
-          {picture.type !== 'image/svg+xml' && picture.width < enoughPixels
-            ? `${picture.width} × ${picture.height} pixels are few: ${enoughPixels} across stay sharp where it stands large.`
-            : `${picture.width} × ${picture.height} pixels are enough.`}
+          {picture.width < enoughPixels ? '' : `${picture.width} × ${picture.height} pixels are enough.`}
         </small>
       </Soft>
-      <Choice
-        label="In a place of another shape"
-        value={picture.fit}
-        options={[
-          { id: 'fill', name: 'Fill the place, cropped round the point' },
-          { id: 'whole', name: 'Show all of it, with the ground beside' },
-        ]}
-        onChange={(id) => change('Fit a picture', { fit: id === 'whole' ? 'whole' : 'fill' })}
-      />
       {said ? (
         <div role="status">
           <Notice $kind="todo">{said}</Notice>
         </div>
       ) : null}
       <Row>
-        {picture.ground ? <QuietButton onPress={() => void takeOut()}>Take the plain background out</QuietButton> : null}
         <QuietButton onPress={() => take(set(lookPlaces.logo, picture.name), 'Choose a logo', 'It is the logo.')}>
           Use it as the logo
         </QuietButton>
