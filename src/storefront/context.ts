@@ -350,7 +350,7 @@ export function ownPicture(
   context: Context,
   name: string,
   sizes: string,
-  { is = null, late = false }: { is?: Markup | null; late?: boolean } = {},
+  { is = null, late = false, decorative = false }: { is?: Markup | null; late?: boolean; decorative?: boolean } = {},
 ): Markup | null {
   const picture = context.addresses.picture(name);
   return (
@@ -359,7 +359,7 @@ export function ownPicture(
       src="${picture.src}"
       ${picture.srcset ? html`srcset="${picture.srcset}" sizes="${sizes}"` : null}
       ${standing(picture)}
-      alt="${picture.says}"
+      alt="${decorative ? '' : picture.says}"
       width="${picture.width}"
       height="${picture.height}"
       ${is}${late ? html` loading="lazy"` : html` fetchpriority="high"`}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import {
   corneredFrame,
@@ -29,7 +29,7 @@ const Plate = styled.div`
   img {
     display: block;
     max-width: 100%;
-    max-height: 280px;
+    max-height: min(280px, 24vh);
   }
   button {
     position: absolute;
@@ -91,6 +91,9 @@ export function PictureCrop({
   const plate = useRef<HTMLDivElement>(null);
   const [frame, setFrame] = useState(first);
   const [shape, setShape] = useState<number | null>(null);
+  const group = useRef<HTMLDivElement>(null);
+  const isThere = src !== null;
+  useEffect(() => group.current?.scrollIntoView({ block: 'nearest' }), [isThere]);
   const held = useRef<{ x: number; y: number; frame: Frame } | null>(null);
   // Shapes are told in pixels, frames in shares of the picture.
   const ratio = shape === null ? null : (shape * whole.height) / whole.width;
@@ -121,7 +124,7 @@ export function PictureCrop({
   const left = (corner: Corner) => length(corner.endsWith('e') ? frame.x + frame.width : frame.x);
   const top = (corner: Corner) => length(corner.startsWith('s') ? frame.y + frame.height : frame.y);
   return (
-    <div role="group" aria-label={`Crop ${whole.name}`} style={{ display: 'grid', gap: 8 }}>
+    <div ref={group} role="group" aria-label={`Crop ${whole.name}`} style={{ display: 'grid', gap: 8 }}>
       <Plate ref={plate}>
         {src === null ? <span style={{ padding: 40 }}>Opening …</span> : <img src={src} alt="" draggable={false} />}
         {src === null ? null : (

@@ -17,7 +17,9 @@ function pictureOf(shop: Shop, thing: Thing): Picture | null {
         ? shop.catalogue.byId.get(thing.product)?.pictures[0]
         : thing.kind === 'picture'
           ? shop.opening?.name
-          : undefined;
+          : thing.kind === 'shelf'
+            ? shop.shelfPictures.get(thing.page)
+            : undefined;
   return shop.pictures.get(name?.toLowerCase() ?? '') ?? null;
 }
 

@@ -53,6 +53,12 @@ export const shelvesInMenu = definePlace({
   value: z.boolean(),
   says: (_, after) => `Shelves are ${after ? 'in' : 'out of'} the menu`,
 });
+/** A picture that a category is shown with, by its name: beside its name, and over its goods. */
+export const shelfPicture = definePlace({
+  address: ['plan', ':page', 'picture'],
+  value: z.string().min(1).max(300),
+  says: (_, after, at: OfPage) => `${pageOf(at)} is shown with ${after ? `“${after}”` : 'a picture of its goods'}`,
+});
 export const pageHidden = definePlace({
   address: ['plan', ':page', 'hidden'],
   value: z.boolean(),

@@ -49,6 +49,7 @@ const listed: readonly Pick<Place, 'kind'>[] = [
   plan.under,
   plan.shelvesInMenu,
   plan.inFooter,
+  plan.shelfPicture,
   plan.pageHidden,
   plan.pageOrder,
   plan.sectionOrder,

@@ -46,6 +46,7 @@ export const requestKinds = [
   'product-title',
   'product-price',
   'product-picture',
+  'shelf-picture',
   'goods-first',
   'product-hidden',
   'goods-columns',

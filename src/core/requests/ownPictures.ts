@@ -11,7 +11,16 @@ export function picturesToOffer({ catalogue, pictures }: Pick<Shop, 'catalogue' 
 }
 
 /** So many of them are shown to choose from. */
-const mostOffered = 8;
+export const mostOffered = 8;
+
+/** A picture to choose, by its name. */
+export const offerOf = (picture: Picture, now: Picture | null, take: (name: string) => Wish): Offer => ({
+  id: `own ${picture.name}`,
+  label: `${picture.name}, ${picture.width} × ${picture.height} pixels`,
+  picture: picture.name,
+  wishes: [take(picture.name)],
+  stands: picture === now,
+});
 
 /** One of the seller's pictures for a place: the one that stands there first, then those that belong to no product. */
 export const ownOffers = (
@@ -19,10 +28,6 @@ export const ownOffers = (
   now: Picture | null,
   take: (name: string) => Wish,
 ): Offer[] =>
-  [...(now ? [now] : []), ...picturesToOffer(shop).filter((one) => one !== now)].slice(0, mostOffered).map((picture) => ({
-    id: `own ${picture.name}`,
-    label: `${picture.name}, ${picture.width} × ${picture.height} pixels`,
-    picture: picture.name,
-    wishes: [take(picture.name)],
-    stands: picture === now,
-  }));
+  [...(now ? [now] : []), ...picturesToOffer(shop).filter((one) => one !== now)]
+    .slice(0, mostOffered)
+    .map((picture) => offerOf(picture, now, take));

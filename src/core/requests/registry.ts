@@ -43,6 +43,7 @@ import { scheme } from './kinds/scheme';
 import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
 import { phoneAlign, phoneRoom, phoneSize, sectionAlign, sectionRoom, sectionSize, sectionWidth } from './kinds/standing';
+import { shelfPicture } from './kinds/shelf-picture';
 import { takeOutPage } from './kinds/take-out-page';
 import { treatment } from './kinds/treatment';
 import { videoFile } from './kinds/video-file';
@@ -93,6 +94,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'product-title': productTitle,
   'product-price': productPrice,
   'product-picture': productPicture,
+  'shelf-picture': shelfPicture,
   'goods-first': goodsFirst,
   'product-hidden': productHidden,
   'goods-columns': goodsColumns,

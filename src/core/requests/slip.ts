@@ -26,6 +26,8 @@ function sharedBy({ thing }: Spot): string {
     case 'price':
     case 'product-picture':
       return 'The same wherever this thing is shown.';
+    case 'shelf':
+      return 'The same wherever this category is shown.';
     case 'page':
       return '';
     default:
@@ -58,7 +60,9 @@ export function slipOf(shop: Shop, project: Project, thing: Thing): SlipOf | nul
     return offered ? [{ kind, title, ...(fold ? { fold } : {}), ...offered }] : [];
   });
   const named =
-    thing.kind === 'page' || thing.kind === 'entry' || thing.kind === 'footer-entry' ? spot.page?.name : spot.product?.title;
+    thing.kind === 'page' || thing.kind === 'shelf' || thing.kind === 'entry' || thing.kind === 'footer-entry'
+      ? spot.page?.name
+      : spot.product?.title;
   return {
     thing: thingId(thing),
     name: named && !isText(thing) && !('section' in thing) ? `${thingName(thing)}: ${named}` : thingName(thing),

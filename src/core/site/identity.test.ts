@@ -274,11 +274,13 @@ test('what leads to a category that is called otherwise leads there still: butto
   const text = textPlace('home', 'opening', { field: 'lead' });
   const project = withWishes(projectOf(brief), [
     set(button, 'page/category-lamps'),
+    set(planPlaces.shelfPicture('category-lamps'), 'lamps.webp'),
     set(text, 'See [the lamps](page/category-lamps) and \\[not\\] [the bowls](page/category-bowls).'),
   ]);
   const after = later(project, [set(given.goods, goodsOf(list.replace(/Lamps/g, 'Lights')))]);
   const decided = new Decided(after.decisions);
   expect(decided.get(button)).toBe('page/category-lights');
+  expect(decided.get(planPlaces.shelfPicture('category-lights'))).toBe('lamps.webp');
   expect(decided.get(text)).toBe('See [the lamps](page/category-lights) and \\[not\\] [the bowls](page/category-bowls).');
 });
 

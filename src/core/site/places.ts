@@ -205,6 +205,9 @@ function onPage(shop: Shop, page: Page, decided: Decided, now: Now): PlaceNow[] 
           now(planPlaces.pageHidden(page.id), false, page.because.say),
         ]
       : []),
+    ...(page.category
+      ? [now(planPlaces.shelfPicture(page.id), shop.shelfPictures.get(page.id), 'It is shown with one of its goods.')]
+      : []),
     now(
       planPlaces.sectionOrder(owner),
       page.sections.map((section) => section.id),

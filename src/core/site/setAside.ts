@@ -40,12 +40,12 @@ export function setAsideIn(made: Made): SetAside[] {
   ];
 }
 
-/** A picture that is chosen, as the logo or to open the shop, and no longer among the pictures. */
+/** A picture that is chosen, as the logo, to open the shop or for a category, and no longer among the pictures. */
 const gonePictures = ({ decided, pictures }: Made): Address[] =>
-  [lookPlaces.logo, lookPlaces.openingShows].flatMap((place) => {
-    const name = decided.get(place);
-    return name !== undefined && !pictures.has(name.toLowerCase()) ? [place.address] : [];
-  });
+  [
+    ...[lookPlaces.logo, lookPlaces.openingShows].map((place) => ({ address: place.address, value: decided.get(place) })),
+    ...decided.all(planPlaces.shelfPicture),
+  ].flatMap(({ address, value }) => (value !== undefined && !pictures.has(value.toLowerCase()) ? [address] : []));
 
 interface Placed {
   page: Page;
@@ -74,6 +74,7 @@ function* goneOnPages({ decided, pages }: Made): Generator<[Address, string]> {
     planPlaces.inMenu,
     planPlaces.under,
     planPlaces.inFooter,
+    planPlaces.shelfPicture,
     planPlaces.sectionOrder,
   ] as const;
   for (const place of ofPages)

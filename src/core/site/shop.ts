@@ -46,6 +46,8 @@ export interface Shop {
   textLeads: readonly Lead[];
   /** Pictures that stand with items of lists, by page, section, list and item. */
   itemPictures: ReadonlyMap<string, string>;
+  /** Pictures that the seller chose for categories, by the page of each. */
+  shelfPictures: ReadonlyMap<string, string>;
   /** Whether its shelves stand in the menu. */
   shelvesInMenu: boolean;
   /** Where menu and footer lead out of it. */
@@ -126,6 +128,7 @@ export class Workshop {
       leads: leadsOf(decided),
       textLeads: textLeadsOf(decided),
       itemPictures: new Map(decided.all(planPlaces.itemPicture).map(({ parts, value }) => [parts.join('/'), value])),
+      shelfPictures: new Map(decided.all(planPlaces.shelfPicture).map(({ parts: [page], value }) => [page, value])),
       shelvesInMenu: decided.get(planPlaces.shelvesInMenu) ?? false,
       links: linksOf(decided),
       frames: framesOf(decided),

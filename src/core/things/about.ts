@@ -32,6 +32,7 @@ export const thingAbouts = {
   picture: { name: 'Picture', parts: ['page', 'section'] },
   'product-picture': { name: 'Picture', parts: ['product'] },
   'own-picture': { name: 'Picture', parts: ['page', 'section', 'name'], inRowBy: 'name' },
+  shelf: { name: 'Category', parts: ['page'] },
   card: { name: 'Card', parts: ['product'], inRowBy: 'product' },
   price: { name: 'Price', parts: ['product'] },
 } as const satisfies Readonly<Record<string, ThingKindAbout>>;

@@ -1,8 +1,13 @@
 import { stockOf, topOf, type Category } from '@/core/goods';
-import { arranged, drawText, own, productPicture, type Drawing, type SectionContext } from '../context';
+import { arranged, drawText, own, ownPicture, productPicture, thing, type Drawing, type SectionContext } from '../context';
 import { html } from '../html';
 
+/** The picture that the seller chose, else that of the first of its goods that has one and is there to be bought. */
 const categoryPicture = (c: SectionContext<'categories'>, category: Category) => {
+  const chosen = c.shop.shelfPictures.get(category.id);
+  const drawn =
+    chosen === undefined ? null : ownPicture(c, chosen, '(max-width: 600px) 92vw, 30vw', { decorative: true, late: true });
+  if (drawn) return drawn;
   const product =
     category.products.find((p) => p.pictures.some((name) => c.addresses.picture(name)) && stockOf(p) !== 0) ??
     category.products[0];
@@ -15,7 +20,7 @@ const draw: Drawing<'categories'>['draw'] = (c) =>
     <ul>
       ${topOf(c.shop.catalogue.categories).map(
         (category) =>
-          html`<li>
+          html`<li${thing(c, { kind: 'shelf', page: category.id })}>
             <a href="${c.addresses.page(`shop/${category.slug}/`)}"
               ><span class="thumb">${categoryPicture(c, category)}</span><span class="name">${category.name}</span>
               <span class="note">${category.products.length}</span></a

@@ -1,13 +1,21 @@
 import { inside, topOf, type Category } from '@/core/goods';
 import { perStretch, shelfOrders, shelfProducts, sortProducts, stretches } from '@/core/site';
 import { goodsList } from '../pieces/goods';
-import { drawText, own, say, type Drawing } from '../context';
-import { html } from '../html';
+import { drawText, own, ownPicture, say, thing, type Drawing, type SectionContext } from '../context';
+import { html, type Markup } from '../html';
 
 /** The shelves that stand in no other, and after the one that is shown those that stand in it. */
 function shelvesBeside(categories: readonly Category[], shown: Category | undefined): Category[] {
   const open = shown?.parent ?? shown;
   return topOf(categories).flatMap((category) => [category, ...(category === open ? inside(categories, category) : [])]);
+}
+
+/** The picture that the seller chose for a category, over its goods. */
+function overShelf(c: SectionContext<'listing'>): Markup | null {
+  const name = c.page.category && c.shop.shelfPictures.get(c.page.id);
+  const is = thing(c, { kind: 'shelf', page: c.page.id });
+  const drawn = name === undefined ? null : ownPicture(c, name, '92vw', { is });
+  return drawn && html`<figure class="over-shelf">${drawn}</figure>`;
 }
 
 /** A shelf: its categories, the orders to look at it in, its goods, and the way to the next stretch. */
@@ -20,7 +28,7 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
   const { categories } = shop.catalogue;
   const { drawn } = say(c);
   return html`<section class="shelf" ${own(c)}>
-    <div class="section-head">${drawText(c, 'heading', 'h1')}${drawText(c, 'intro', 'p')}</div>
+    <div class="section-head">${overShelf(c)}${drawText(c, 'heading', 'h1')}${drawText(c, 'intro', 'p')}</div>
     ${
       categories.length > 1
         ? html`<nav class="shelf-nav" aria-label="${drawn.categories}">
@@ -80,4 +88,8 @@ const draw: Drawing<'listing'>['draw'] = (c) => {
 
 export const listing: Drawing<'listing'> = {
   draw,
+  css: `
+.over-shelf{flex:0 0 100%;grid-column:1/-1;width:100%;margin-bottom:clamp(.75rem,2vw,1.5rem)}
+.over-shelf img{width:100%;aspect-ratio:4/1;min-height:9rem;object-fit:cover;border-radius:var(--soft-corner)}
+`,
 };
