@@ -24,6 +24,8 @@ export interface Search {
   source: LookSource;
   decided: Decided;
   locks: readonly Part[];
+  /** Genes that are kept by themselves. */
+  genes?: readonly (keyof Genes)[];
   turn: number;
 }
 
@@ -39,9 +41,10 @@ const sameLook = 0.02;
 const farApart = 0.5;
 
 /** Genes with the locked parts of another look in their place. */
-function keeping(genes: Genes, locked: Genes, locks: readonly Part[]): Genes {
+function keeping(genes: Genes, locked: Genes, { locks, genes: single = [] }: Pick<Search, 'locks' | 'genes'>): Genes {
   const kept = { ...genes };
-  for (const part of locks) for (const gene of parts[part]) Object.assign(kept, { [gene]: locked[gene] });
+  for (const gene of [...locks.flatMap((part): readonly (keyof Genes)[] => parts[part]), ...single])
+    Object.assign(kept, { [gene]: locked[gene] });
   return kept;
 }
 
@@ -90,7 +93,7 @@ class Pool {
         family.headings.slice(0, 3).flatMap((heading, i) => {
           const text = family.texts[(i + turn) % family.texts.length] ?? first.text;
           const dress = { ...first, scheme, mix: turn * 3 + (at % 3), ...(i ? { heading, text } : {}) };
-          return this.candidate(keeping(dress, locked, locks)) ?? [];
+          return this.candidate(keeping(dress, locked, this.search)) ?? [];
         }),
       );
     });
@@ -106,7 +109,7 @@ class Pool {
 
   /** Near relatives of a look: one or two parts of it changed, the family kept. */
   near(base: Genes): Candidate[] {
-    const { locks, turn } = this.search;
+    const { turn } = this.search;
     const family = familyById(base.family);
     if (!family) return [];
     const random = chance(turn * 911 + 5);
@@ -134,7 +137,7 @@ class Pool {
         room: pick([base.room, 0.9, 1, 1.15], 0.7),
         art: pick(arts, 0.5),
       };
-      return this.candidate(keeping(genes, base, locks));
+      return this.candidate(keeping(genes, base, this.search));
     })
       .filter((candidate) => candidate !== null)
       .filter(({ palette }) => standsOut(palette));

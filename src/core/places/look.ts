@@ -15,7 +15,7 @@ import {
 import { artIds, markIds } from '../pictures/about';
 import { kindOfSection, narrowestOf } from '../sections/about';
 import { pageParts, saySpan, spanSchema } from '../span';
-import { definePlace, type At } from './place';
+import { definePlace, type Address, type At } from './place';
 import { turns, turnsAt, turnsTo } from './says';
 
 const colour = z.string().regex(/^#[0-9a-f]{6}$/);
@@ -113,10 +113,10 @@ export const markName = definePlace({
 /** The seller's own logo: a picture's name. */
 export const logo = definePlace({ address: ['look', 'logo'], value: z.string().min(1).max(200), says: turns('Logo') });
 
-/** What is kept while looks are tried: parts of the look, "order", "section:opening". */
+/** What is kept while looks are tried: parts of the look, "order", "section:opening", single places. */
 export const locks = definePlace({
   address: ['look', 'locks'],
-  value: z.array(z.string().min(1).max(100)).max(60),
+  value: z.array(z.string().min(1).max(800)).max(200),
   says: turns('What is kept'),
 });
 
@@ -191,3 +191,12 @@ const standingAt = <const Kind extends string>(kind: Kind, onPhones: string) => 
 
 export const standing = { span, ...standingAt('', '') };
 export const phoneStanding = standingAt('phone-', ' on phones');
+
+const atPlace = 'at:';
+
+/** The lock of a single place: what stands there stays, whatever is tried. */
+export const lockOf = (place: Address): string => `${atPlace}${place}`;
+
+/** The single places that are locked. */
+export const lockedPlaces = (locked: readonly string[]): Address[] =>
+  locked.flatMap((lock) => (lock.startsWith(atPlace) ? [lock.slice(atPlace.length)] : []));

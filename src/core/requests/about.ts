@@ -27,6 +27,7 @@ export const requestKinds = [
   'phone-size',
   'second-button',
   'section-pictures',
+  'keep-it',
   'add-section',
   'duplicate',
   'remove-section',

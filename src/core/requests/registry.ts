@@ -9,6 +9,7 @@ import { goodsColumns } from './kinds/goods-columns';
 import { goodsFirst } from './kinds/goods-first';
 import { ground } from './kinds/ground';
 import { hide } from './kinds/hide';
+import { keepIt } from './kinds/keep-it';
 import { leadsOutside } from './kinds/leads-outside';
 import { leadsTo } from './kinds/leads-to';
 import { leaveOutItem } from './kinds/leave-out-item';
@@ -75,6 +76,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'phone-size': phoneSize,
   'second-button': secondButton,
   'section-pictures': sectionPictures,
+  'keep-it': keepIt,
   'add-section': addSection,
   duplicate,
   'remove-section': removeSection,

@@ -48,7 +48,7 @@ export {
   type SiteFile,
   type Target,
 } from './files';
-export { looksFor, type LooksKind, type LooksWish } from './looks';
+export { arrangementNow, looksFor, type LooksKind, type LooksWish } from './looks';
 export { namesIn, placesOf, type PlaceNow } from './places';
 export { lookChanges, lookOf } from './follows';
 export { saidElsewhere, textAt, textsOn, type PlacedText } from './texts';

@@ -1,6 +1,6 @@
 import { chance } from '../chance';
 import { candidates, parts, startAgain, vary, type Candidate, type Genes, type Part } from '../look';
-import { planPlaces, set, type Wish } from '../places';
+import { lookPlaces, planPlaces, set, type Wish } from '../places';
 import { withWishes, type Project } from '../project';
 import { sectionAbout } from '../sections';
 import { lookSearch, makeShop, type Shop } from './shop';
@@ -14,7 +14,7 @@ export interface LooksWish {
   seen: readonly Genes[];
   /** What brings about the look to vary from, where it is not the present one. */
   base: readonly Wish[];
-  /** What is kept: parts of the look, "order", or "section:opening". */
+  /** What is kept: parts of the look, "order", "section:opening", or single places. */
   locks: readonly string[];
 }
 
@@ -23,17 +23,27 @@ const isPart = (lock: string): lock is Part => lock in parts;
 /** Looks to compare. What is locked in the plan is kept by decisions that say what the plan has by itself now. */
 export function looksFor(project: Project, { kind, turn, seen, base, locks }: LooksWish): Candidate[] {
   const from = withWishes(project, base);
-  const search = lookSearch(from, { locks: locks.filter(isPart), turn });
+  const held = new Set(lookPlaces.lockedPlaces(locks));
+  const genes = geneNames.filter((gene) => held.has(lookPlaces.genePlaces[gene].address));
+  const search = lookSearch(from, { locks: locks.filter(isPart), genes, turn });
   const found = kind === 'candidates' ? candidates(search) : kind === 'vary' ? vary(search) : startAgain(search, seen);
   const now = makeShop(from);
   const kept = keptPlan(now, locks);
   return found.map((candidate, i) => ({
     ...candidate,
-    wishes: [...candidate.wishes, ...(kind === 'vary' ? otherArrangements(now, locks, turn * 3 + i) : []), ...kept],
+    wishes: [
+      ...[...candidate.wishes, ...(kind === 'vary' ? otherArrangements(now, locks, turn * 3 + i) : [])].filter(
+        ({ place }) => !held.has(place),
+      ),
+      ...kept,
+    ],
   }));
 }
 
-const arrangementNow = (shop: Shop, section: Shop['pages'][number]['sections'][number]): string | undefined =>
+const geneNames = Object.keys(lookPlaces.genePlaces) as (keyof typeof lookPlaces.genePlaces)[];
+
+/** How a section is arranged: as was chosen, else as its family has it. */
+export const arrangementNow = (shop: Shop, section: Shop['pages'][number]['sections'][number]): string | undefined =>
   section.arrangement ?? shop.look.family.arrangements[section.kind] ?? sectionAbout(section.kind).arrangements[0]?.id;
 
 function keptPlan(shop: Shop, locks: readonly string[]): Wish[] {
@@ -62,6 +72,7 @@ function otherArrangements(shop: Shop, locks: readonly string[], seed: number): 
     (section) =>
       section.kind !== 'opening' &&
       !locks.includes(`section:${section.id}`) &&
+      !locks.includes(lookPlaces.lockOf(planPlaces.arrangement(home?.id ?? '', section.id).address)) &&
       sectionAbout(section.kind).arrangements.length > 1,
   );
   const changed: Wish[] = [];

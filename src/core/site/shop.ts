@@ -140,9 +140,9 @@ export class Workshop {
   }
 
   /** What looks for a project are searched with. */
-  search(project: Project, { locks = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search {
+  search(project: Project, { locks = [], genes = [], turn = 0 }: Partial<Pick<Search, 'locks' | 'genes' | 'turn'>> = {}): Search {
     const { decided, known, pictures } = this.known(project);
-    return { source: this.stages.source.make(decided, known, pictures, project.seed), decided, locks, turn };
+    return { source: this.stages.source.make(decided, known, pictures, project.seed), decided, locks, genes, turn };
   }
 
   /** How often each stage has run. */
@@ -164,7 +164,7 @@ export class Workshop {
 }
 
 /** What looks for a project are searched with. */
-export const lookSearch = (project: Project, wish: Partial<Pick<Search, 'locks' | 'turn'>> = {}): Search =>
+export const lookSearch = (project: Project, wish: Partial<Pick<Search, 'locks' | 'genes' | 'turn'>> = {}): Search =>
   new Workshop().search(project, wish);
 
 const byName = (pictures: Project['pictures']): Shop['pictures'] =>

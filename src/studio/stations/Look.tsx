@@ -16,6 +16,7 @@ import { download } from '../projects';
 import { tokens } from '../theme';
 import { Bench, partNames } from './look/Bench';
 import { FaceStyles } from './look/FaceStyles';
+import { KeptPlaces } from './look/KeptPlaces';
 import { Liked } from './look/Liked';
 import { MarkPart } from './look/Mark';
 import { FamilyPart, PicturesPart, PlacesPart, ShapePart } from './look/Others';
@@ -288,6 +289,7 @@ export function LookStation({ state, shop, path }: StationProps) {
           </Part$>
         ))}
       </DisclosureGroup>
+      <KeptPlaces locks={locks} decided={decided} summary={summary} onLocks={setLocks} />
       {ofLook.length ? (
         <TextButton onPress={() => state.decide(ofLook, 'Take all changes to the look back')}>
           Take all changes to the look back

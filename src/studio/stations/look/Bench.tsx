@@ -15,7 +15,7 @@ import {
 import styled from 'styled-components';
 import { faceById, familyById, geneWishes, partIds, parts } from '@/core/look/page';
 import { type Candidate, type Genes, type Part } from '@/core/look';
-import { type Wish } from '@/core/places';
+import { lookPlaces, type Wish } from '@/core/places';
 import { type LooksKind } from '@/core/site';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
 import { type ShopWorker } from '@/workers/client';
@@ -185,6 +185,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
   const [from, setFrom] = useState<Record<Part, number>>({ family: 0, palette: 0, type: 0, shape: 0, pictures: 0 });
   const [problem, setProblem] = useState('');
   const round = rounds.at(-1);
+  const kept = lookPlaces.lockedPlaces(locks).length;
 
   const add = useCallback((kind: LooksKind, base: readonly Wish[], looks: Candidate[]) => {
     if (looks.length < 3) return setProblem('With so much kept there is nothing else to show. Let one of the kept parts go.');
@@ -302,6 +303,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
                 ))}
               </select>
             </label>
+            {kept ? <small>and what is kept by itself ({kept})</small> : null}
             <Button isDisabled={!mixed} onPress={takeMix} style={{ marginLeft: 'auto' }}>
               Take the mix
             </Button>
