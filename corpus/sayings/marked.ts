@@ -104,6 +104,7 @@ export const batchNames = [
   'batch8',
   'batch9',
   'batch10',
+  'batch11',
 ] as const;
 export const frozenName = 'frozen';
 

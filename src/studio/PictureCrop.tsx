@@ -88,13 +88,12 @@ export function PictureCrop({
   onLeave: () => void;
 }) {
   const src = usePictureUrl(whole.hash, whole.type);
-  const plate = useRef<HTMLDivElement>(null);
   const [frame, setFrame] = useState(first);
   const [shape, setShape] = useState<number | null>(null);
   const group = useRef<HTMLDivElement>(null);
   const isThere = src !== null;
   useEffect(() => group.current?.scrollIntoView({ block: 'nearest' }), [isThere]);
-  const held = useRef<{ x: number; y: number; frame: Frame } | null>(null);
+  const [held, setHeld] = useState<{ x: number; y: number; frame: Frame } | null>(null);
   // Shapes are told in pixels, frames in shares of the picture.
   const ratio = shape === null ? null : (shape * whole.height) / whole.width;
   const changed = (from: Frame, of: Corner | null, dx: number, dy: number) =>
@@ -102,16 +101,16 @@ export function PictureCrop({
   const grips = (of: Corner | null) => ({
     onPointerDown: (event: React.PointerEvent<HTMLButtonElement>) => {
       event.currentTarget.setPointerCapture(event.pointerId);
-      held.current = { x: event.clientX, y: event.clientY, frame };
+      setHeld({ x: event.clientX, y: event.clientY, frame });
     },
     onPointerMove: (event: React.PointerEvent<HTMLButtonElement>) => {
-      const box = plate.current?.getBoundingClientRect();
-      if (!held.current || !box) return;
-      const { x, y, frame: from } = held.current;
+      const box = event.currentTarget.parentElement?.getBoundingClientRect();
+      if (!held || !box) return;
+      const { x, y, frame: from } = held;
       setFrame(changed(from, of, (event.clientX - x) / box.width, (event.clientY - y) / box.height));
     },
-    onPointerUp: () => (held.current = null),
-    onPointerCancel: () => (held.current = null),
+    onPointerUp: () => setHeld(null),
+    onPointerCancel: () => setHeld(null),
     onKeyDown: (event: React.KeyboardEvent) => {
       const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
       if (!step) return;
@@ -125,7 +124,7 @@ export function PictureCrop({
   const top = (corner: Corner) => length(corner.startsWith('s') ? frame.y + frame.height : frame.y);
   return (
     <div ref={group} role="group" aria-label={`Crop ${whole.name}`} style={{ display: 'grid', gap: 8 }}>
-      <Plate ref={plate}>
+      <Plate>
         {src === null ? <span style={{ padding: 40 }}>Opening …</span> : <img src={src} alt="" draggable={false} />}
         {src === null ? null : (
           <>

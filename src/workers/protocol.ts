@@ -241,6 +241,8 @@ export interface Jobs {
       pictures: Record<string, string>;
     } | null;
   };
+  /** What the seller changed and some wishes would change too, such as another list. */
+  both: { give: { wishes: Wish[] }; get: BothChanged[] };
   /** What it takes to have the row of a thing, among what it stands in, in another order, by keys; or why it can't be. */
   order: { give: { thing: string; among: string; row: string[] }; get: Result<Wish[]> };
   /** What it takes to have a section stand otherwise; or why it can't be. */

@@ -28,6 +28,7 @@ import {
   lookOf,
   lookSearch,
   looksFor,
+  makeShop,
   markSource,
   openingArt,
   pictureAt,
@@ -366,6 +367,13 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
     const [before, after] = [opened(), workshop.make(then)];
     const made = (of: Project, shop: Shop) => ({ project: of, shop, source: workshop.search(of).source });
     return { ...compareShops(before, after), both: bothChanged(made(project, before), made(then, after), moves) };
+  },
+  both: async ({ wishes }) => {
+    const project = openedProject();
+    const moves = withMoves(project, await Promise.all(wishes.map(withListIn)));
+    const then = withWishes(project, moves);
+    const made = (of: Project, shop: Shop) => ({ project: of, shop, source: lookSearch(of).source });
+    return bothChanged(made(project, opened()), made(then, makeShop(then)), moves);
   },
   sketches: async ({ page }) => sketches(page),
   looks: async (wish) => looksFor(openedProject(), wish),

@@ -19,7 +19,8 @@ export const uncut = ({ crop, name, says, ...whole }: Picture): Picture => ({
  * @param bytes of the picture before any crop
  */
 export async function cropPicture(picture: Picture, bytes: Uint8Array, frame: Frame, codec: Codec): Promise<Result<Kept>> {
-  const { name, says, crop: _, ...whole } = uncut(picture);
+  const { name, says } = picture;
+  const whole = wholeOf(picture);
   if (whole.type === 'image/svg+xml') return fail(`“${name}” is a drawing: crop it where it was drawn.`);
   if (isAll(frame)) return ok({ picture: uncut(picture), files: new Map(), notes: [] });
   const part = framePixels(frame, whole);

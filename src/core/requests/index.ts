@@ -4,5 +4,6 @@ export { canMove, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, t
 export { leadsToSection, pageOut, sayLinks } from './going';
 export { reorder } from './rows';
 export { slipOf } from './slip';
-export { standingWishes } from './kinds/standing';
+export { isLockedAt, keptOf, locking } from './kinds/keep-it';
+export { spanAt, standingWishes } from './kinds/standing';
 export { targetsOf } from './kinds/leads-to';

@@ -90,6 +90,11 @@ export const sentenceKinds = [
   'go',
   'menu-under',
   'menu-shelves',
+  'stand-width',
+  'stand-align',
+  'stand-size',
+  'stand-room',
+  'keep-this',
 ] as const;
 export type SentenceKind = (typeof sentenceKinds)[number];
 

@@ -252,7 +252,17 @@ function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: numb
   if (/^(?:pieces|pcs|items|pairs|more|left)$/.test(after)) return is('pieces', after === 'left' ? at + 1 : at + 2);
   const isMoney = (word: string) => currenciesOf(word).includes(shop.rules.currency) || isNameOfMoney(word, shop.rules.currency);
   if (before && isMoney(before.text)) return is('money', at + 1, at - 1);
-  if (next && isMoney(next.text)) return is('money', at + 2);
+  if (next && isMoney(next.text)) {
+    // “8 pounds 50”, “8 pounds and 50 pence” without the pence.
+    const cents = tokens[at + 2]?.word ?? '';
+    const isWhole =
+      /^\d+$/.test(token.word) && shop.rules.digits === 2 && /^\d{2}$/.test(cents) && !isMoney(tokens[at + 3]?.text ?? '');
+    if (isWhole) {
+      const units = value + Number(cents) / 100;
+      return { from: at, to: at + 3, count: { value: units, figure: units.toFixed(2), of: 'money' } };
+    }
+    return is('money', at + 2);
+  }
   const hundredth = next ? minorSigns[next.text] : undefined;
   if (hundredth && isMoney(hundredth)) {
     const units = value / 100;
@@ -281,6 +291,8 @@ function datesIn(text: string, today: Date): { start: number; end: number; date:
   const rest = text.replace(weekend, (found) => '·'.repeat(found.length));
   const days = chrono.parse(rest, today, { forwardDate: true }).flatMap(({ index, text: found, start, end }) => {
     if (!/\p{L}{3}|\d[./-]\d/u.test(found) || /^(?:now|may|sun|sat|mon|second|at)$/i.test(found)) return [];
+    // Hours and seconds are no day: “half as” is half a second to whoever looks for times.
+    if (start.isCertain('second')) return [];
     const date = (end ?? start).date();
     if (/week$/i.test(found) && !/last|ago/i.test(found)) date.setDate(date.getDate() + ((7 - date.getDay()) % 7));
     if (/month$/i.test(found) && !/last|ago/i.test(found)) date.setMonth(date.getMonth() + 1, 0);

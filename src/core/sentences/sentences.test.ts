@@ -80,6 +80,9 @@ describe('names and values', () => {
     ['the price of the strong lin is 16,50 euros', ['product Strong line', '16.5 money']],
     ['the price of strong line is 16,50 euros', ['product Strong line', '16.5 money']],
     ['10 % off all lines until Friday', ['10 percent', 'category Lines', '2026-12-04']],
+    // Cents without their word; and what only whoever looks for seconds takes for a time.
+    ['the Harbour kite costs 50 euros 50', ['product Harbour kite', '50.5 money']],
+    ['only half as wide', []],
     ['returns in thirty days', ['30 days']],
     ['it weighs 1.2 kg', ['1200 grams']],
     ['a darker sky blue', ['colour sky blue']],
@@ -115,7 +118,31 @@ describe('what is understood', () => {
     ['call it “Why fly”', `heading/${encodeURIComponent('words/home/opening/headline')}`, 'text', { text: 'Why fly' }],
     ['less red', undefined, 'shift', { by: 'softer' }],
     ['dark background', section('why'), 'ground', { tone: 'inverse' }],
+    ['only the left half', section('why'), 'stand-width', { section: 'why', to: 'the left half' }],
+    ['only the right half of the page', section('why'), 'stand-width', { section: 'why', to: 'the right half' }],
+    ['centre this', section('why'), 'stand-align', { section: 'why', to: 'middle' }],
+    ['larger letters in this section', section('why'), 'stand-size', { section: 'why', by: 'bigger' }],
+    ['more space above this', section('why'), 'stand-room', { section: 'why', by: 'more' }],
+    ['no space above this', section('why'), 'stand-room', { section: 'why', by: 'none' }],
+    ['leave this as it is', section('why'), 'keep-this', { section: 'why', on: 'yes' }],
   ])('%s', (text, at, kind, of) => expect(sure(text, at)).toMatchObject({ kind, of }));
+
+  test('sections beside each other are two halves in one row', () => {
+    const [reading] = says('this and the contact section side by side', section('why')).readings;
+    const wishes = reading?.kind === 'stand-width' ? reading.wishes : [];
+    const spans = wishes.filter(({ place }) => place.startsWith('look/span/'));
+    expect(spans).toEqual([
+      { place: 'look/span/home/why', value: { from: 0, to: 6 } },
+      { place: 'look/span/home/contact', value: { from: 6, to: 12 } },
+    ]);
+    const order = wishes.find(({ place }) => place === 'plan/home/order')?.value as string[] | undefined;
+    if (order) expect(order.indexOf('contact')).toBe(order.indexOf('why') + 1);
+  });
+
+  test('a section is made no narrower than it can be read in, and it is said why', () => {
+    const { refused } = says('a third of the page is enough', section('why'));
+    expect(refused?.says).toBe('“Why us” can’t be read in less than 6 of the 12 parts of a page.');
+  });
 
   test('each reading is a sentence, with what stood there before and what will', () => {
     const { says: said, sets } = sure('the Reel now costs 13.50');

@@ -77,3 +77,38 @@ test('where the new one is what the seller wrote, nothing is asked', () => {
   expect(headline).not.toBe('');
   expect(both(withWishes(project(), [set(lead, headline)]), [another]).filter(({ place }) => place === lead.address)).toEqual([]);
 });
+
+test('a fact that was put right is a choice where another brief says something else, and none where it says the same', () => {
+  const of = project({ 'reading/place': 'Bristol', 'reading/phone': '0117 496 0000' });
+  const found = both(of, [another]);
+  expect(found.filter(({ place }) => place.startsWith('reading/'))).toEqual([
+    { place: 'reading/place', where: 'Place', yours: 'Bristol', before: 'Bath', after: 'Leeds' },
+  ]);
+  // Taken back, the new brief speaks.
+  const taken = makeShop(withWishes(of, [another, { place: 'reading/place', value: undefined }]));
+  expect(taken.reading.place?.value).toBe('Leeds');
+  expect(
+    both(of, [set(given.brief, `${brief} We are open on Saturdays.`)]).filter(({ place }) => place.startsWith('reading/')),
+  ).toEqual([]);
+  // What the new one says as well is no choice.
+  expect(both(project({ 'reading/place': 'Leeds' }), [another]).filter(({ place }) => place.startsWith('reading/'))).toEqual([]);
+});
+
+test('another list is a choice too, where it would have a text of the seller’s made otherwise', () => {
+  const heading = textPlace('home', 'categories', { field: 'heading' });
+  const of = withWishes(project(), [set(heading, 'What we turn')]);
+  const read = importText(
+    'title,price,category\nOak bowl,40,Bowls\nAsh spoon,12,Spoons\nLow lamp,90,Lamps\nElm stool,140,Stools\n',
+  );
+  if (!read.ok) throw new Error(read.say);
+  const found = both(of, [set(given.goods, { file: 'later.csv', ...read.value })]);
+  expect(found.filter(({ place }) => place === heading.address)).toEqual([
+    {
+      place: heading.address,
+      where: 'Heading of Categories on Home',
+      yours: 'What we turn',
+      before: 'Bowls and lamps',
+      after: expect.stringContaining('spoons'),
+    },
+  ]);
+});

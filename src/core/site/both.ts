@@ -1,7 +1,21 @@
+import { readBrief } from '../brief';
+import { titlesOf } from '../goods/about';
 import { makeLook, type Look, type LookSource } from '../look';
-import { Decided, locate, lookPlaces, sayNow, standsAt, writtenTexts, type Address, type Value, type Wish } from '../places';
+import {
+  correctionOf,
+  Decided,
+  locate,
+  lookPlaces,
+  sayNow,
+  standsAt,
+  writtenTexts,
+  type Address,
+  type Value,
+  type Wish,
+} from '../places';
 import { type Project } from '../project';
 import { contentTexts } from '../sections';
+import { toldFacts } from './compare';
 import { namesIn } from './places';
 import { type Shop } from './shop';
 
@@ -96,11 +110,27 @@ function looksOfBoth(before: Made, after: Made): BothChanged[] {
   });
 }
 
+/** Facts that the seller put right, where another brief says something else than the one that they were put right in. */
+function factsOfBoth(before: Made, after: Made): BothChanged[] {
+  const { decisions } = after.project;
+  const corrected = toldFacts.filter(([, , fact]) => fact !== null && decisions.has(correctionOf(fact).address));
+  if (!corrected.length) return [];
+  const [was, is] = [before, after].map(({ project: { brief, goods } }) => readBrief(brief, titlesOf(goods)));
+  if (!was || !is) return [];
+  return corrected.flatMap(([label, show, fact]): BothChanged[] => {
+    const [then, now, yours] = [show(was), show(is), show(after.shop.reading)];
+    return fact === null || then === now || now === yours || now === ''
+      ? []
+      : [{ place: correctionOf(fact).address, where: label, yours, before: then, after: now }];
+  });
+}
+
 /**
  * What both changed: the seller by hand, and what is made by itself, because another brief is there.
  * @param moves what goes along with the change, as `withMoves` tells it
  */
 export const bothChanged = (before: Made, after: Made, moves: readonly Wish[]): BothChanged[] => [
+  ...factsOfBoth(before, after),
   ...textsOfBoth(before, after, moves),
   ...looksOfBoth(before, after),
 ];

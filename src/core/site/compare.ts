@@ -1,5 +1,5 @@
 import { type Fact, type Reading } from '../brief';
-import { sayNow, type Address } from '../places';
+import { sayNow, type Address, type CorrectedFact } from '../places';
 import { contentTexts, pathOf } from '../sections';
 import { type Shop } from './shop';
 
@@ -24,22 +24,22 @@ const one = (fact: Fact<unknown> | null): string => (fact ? String(fact.value) :
 const many = (facts: readonly Fact<string>[]): string => facts.map((fact) => fact.value).join(', ');
 
 /** The facts that a seller knows by name. */
-const facts: [label: string, show: (reading: Reading) => string][] = [
-  ['Name', (r) => one(r.name)],
-  ['Sells', (r) => many(r.sells)],
-  ['Trade', (r) => r.trade?.value.label ?? ''],
-  ['For', (r) => many(r.audience)],
-  ['Tone', (r) => many(r.tone)],
-  ['Colours', (r) => r.coloursWanted.map((fact) => fact.value.name).join(', ')],
-  ['Not these colours', (r) => r.coloursAvoided.map((fact) => fact.value.name).join(', ')],
-  ['Asked for', (r) => many(r.features)],
-  ['Goal', (r) => (r.goal.source || r.goal.corrected ? r.goal.value : '')],
-  ['Place', (r) => one(r.place)],
-  ['Parcels go to', (r) => one(r.reach)],
-  ['Origin', (r) => one(r.origin)],
-  ['E-mail', (r) => one(r.email)],
-  ['Telephone', (r) => one(r.phone)],
-  ['Currency', (r) => one(r.currency)],
+export const toldFacts: readonly (readonly [label: string, show: (reading: Reading) => string, fact: CorrectedFact | null])[] = [
+  ['Name', (r) => one(r.name), 'name'],
+  ['Sells', (r) => many(r.sells), 'sells'],
+  ['Trade', (r) => r.trade?.value.label ?? '', null],
+  ['For', (r) => many(r.audience), 'audience'],
+  ['Tone', (r) => many(r.tone), 'tone'],
+  ['Colours', (r) => r.coloursWanted.map((fact) => fact.value.name).join(', '), 'coloursWanted'],
+  ['Not these colours', (r) => r.coloursAvoided.map((fact) => fact.value.name).join(', '), 'coloursAvoided'],
+  ['Asked for', (r) => many(r.features), 'features'],
+  ['Goal', (r) => (r.goal.source || r.goal.corrected ? r.goal.value : ''), 'goal'],
+  ['Place', (r) => one(r.place), 'place'],
+  ['Parcels go to', (r) => one(r.reach), 'reach'],
+  ['Origin', (r) => one(r.origin), 'origin'],
+  ['E-mail', (r) => one(r.email), 'email'],
+  ['Telephone', (r) => one(r.phone), 'phone'],
+  ['Currency', (r) => one(r.currency), 'currency'],
 ];
 
 /** One page of each kind, and each page of a kind that comes once. */
@@ -86,7 +86,7 @@ export function compareShops(before: Shop, after: Shop): ShopDifference {
   if (before.look.heading.id !== after.look.heading.id || before.look.text.id !== after.look.text.id) look.push('the typefaces');
   if (JSON.stringify(before.look.palette) !== JSON.stringify(after.look.palette)) look.push('the colours');
   return {
-    reading: facts
+    reading: toldFacts
       .map(([label, show]) => ({ label, before: show(before.reading), after: show(after.reading) }))
       .filter((fact) => fact.before !== fact.after),
     opens: gained(was.sections, is.sections),

@@ -294,6 +294,7 @@ export function GoodsStation({ state, shop }: StationProps) {
             name={list.waiting.name}
             before={goods.file}
             changes={list.waiting.changes}
+            both={list.waiting.both}
             rules={rules}
             onSame={(said) => void list.same(said)}
             onTake={(givenUp) => void list.accept(givenUp)}

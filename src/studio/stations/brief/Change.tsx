@@ -4,19 +4,10 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { type Address, type Wish } from '@/core/places';
 import { type Jobs } from '@/workers/protocol';
-import { Button, Check, Panel, QuietButton, Row, Soft } from '../../parts';
+import { Button, Panel, QuietButton, Row, Soft } from '../../parts';
+import { BothChanged } from '../../BothChanged';
 import { DifferenceItems, differenceStyle, isNone } from '../../Difference';
 import { type ShopState } from '../../useShop';
-
-const Both = styled.ul`
-  display: grid;
-  gap: 12px;
-  li {
-    display: grid;
-    gap: 2px;
-    overflow-wrap: anywhere;
-  }
-`;
 
 const Box = styled(Panel)`
   ${differenceStyle}
@@ -38,8 +29,6 @@ export function Change({
   const [found, setFound] = useState<{ of: string; difference: Jobs['compare']['get'] | null } | null>(null);
   /** Places at which the new one is taken in place of the seller's own. */
   const [taken, setTaken] = useState<ReadonlySet<Address>>(new Set());
-  const take = (place: Address, on: boolean) =>
-    setTaken(new Set([...[...taken].filter((one) => one !== place), ...(on ? [place] : [])]));
   const { worker, turn } = shop;
   useEffect(() => {
     if (!worker || turn === 0) return;
@@ -74,25 +63,9 @@ export function Change({
         </ul>
       ) : null}
       {difference?.both.length ? (
-        <section aria-label="What you and the brief both changed" style={{ opacity: isCurrent ? 1 : 0.45 }}>
-          <h3>You changed these, and the new brief would too</h3>
-          <Both>
-            {difference.both.map(({ place, where, yours, before, after }) => (
-              <li key={place}>
-                <small>{where}</small>
-                <p>
-                  <small>Yours:</small> {yours || 'left out'}
-                </p>
-                <p>
-                  <small>As made:</small> <del>{before}</del> <ins>{after}</ins>
-                </p>
-                <Check isSelected={taken.has(place)} onChange={(on) => take(place, on)}>
-                  Take the new one
-                </Check>
-              </li>
-            ))}
-          </Both>
-        </section>
+        <div style={{ opacity: isCurrent ? 1 : 0.45 }}>
+          <BothChanged both={difference.both} what="brief" taken={taken} onTaken={setTaken} />
+        </div>
       ) : null}
       <Row>
         <Button

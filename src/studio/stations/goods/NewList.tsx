@@ -5,8 +5,10 @@ import styled from 'styled-components';
 import { type CellChange, type ChangedField, type ListChanges, type Named, type SaidSame } from '@/core/goods';
 import { type ShownChanges } from '@/workers/protocol';
 import { type Address } from '@/core/places';
+import { type BothChanged as Changed } from '@/core/site';
 import { formatMoney } from '@/core/till/page';
 import { type TillRules } from '@/core/till';
+import { BothChanged } from '../../BothChanged';
 import { Button, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 
@@ -125,6 +127,7 @@ export function NewList({
   name,
   before,
   changes,
+  both,
   rules,
   onSame,
   onTake,
@@ -133,6 +136,8 @@ export function NewList({
   name: string;
   before: string;
   changes: ShownChanges;
+  /** What the seller changed of the shop and the list would change too. */
+  both: readonly Changed[];
   rules: TillRules | undefined;
   /** Says which new goods are old ones under another name. */
   onSame: (said: SaidSame) => void;
@@ -181,6 +186,7 @@ export function NewList({
           </span>
         ) : null}
       </Row>
+      {both.length ? <BothChanged both={both} what="list" taken={givenUp} onTaken={setGivenUp} /> : null}
       {unsure.length ? <Unsure pairs={unsure} onSay={say} /> : null}
       {changed.length ? (
         <div role="region" aria-label="Changed">

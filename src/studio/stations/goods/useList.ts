@@ -7,6 +7,7 @@ import { type KeptList } from '@/core/goods/about';
 import { areaOf, given, set, type Address, type Wish } from '@/core/places';
 import { type Picture, type Product } from '@/core/project';
 import { fail, type Result } from '@/core/result';
+import { type BothChanged } from '@/core/site';
 import { sayTooLarge } from '@/core/goods/page';
 import { withMoves } from '../../moves';
 import { discardList, keepPictures, type BroughtIn } from '../../projects';
@@ -24,6 +25,8 @@ export interface Waiting {
   name: string;
   brought: BroughtIn;
   changes: ShownChanges;
+  /** What the seller changed of the shop and the list would change too. */
+  both: readonly BothChanged[];
 }
 
 export interface ListState {
@@ -110,6 +113,10 @@ export function useList(state: ProjectState, shop: ShopState): ListState {
     if (waiting) void discardList(waiting.brought, stays).catch(() => undefined);
   };
 
+  /** What it can't be told of is no reason to hold the list back. */
+  const bothWith = async ({ list }: BroughtIn): Promise<readonly BothChanged[]> =>
+    (await shop.worker?.ask('both', { wishes: [set(given.goods, list)] }).catch(() => [])) ?? [];
+
   const take = async (name: string, bytes: Uint8Array, beside: BroughtIn['pictures'] = []): Promise<boolean> => {
     const read = await working(`Reading ${name} …`, (worker) =>
       worker.ask('import', { project: project.id, isNew: false, name, bytes, currency }, setBusy),
@@ -118,7 +125,7 @@ export function useList(state: ProjectState, shop: ShopState): ListState {
     const brought = { ...read, pictures: [...read.pictures, ...beside] };
     forget(brought.list);
     if (brought.changes && isNews(brought.changes)) {
-      setWaiting({ name, brought, changes: brought.changes });
+      setWaiting({ name, brought, changes: brought.changes, both: await bothWith(brought) });
       setSaid({ kind: 'todo', say: `“${name}” was read and compared with what is there. Nothing is changed until you take it.` });
     } else await bringIn(brought);
     return true;
@@ -129,7 +136,7 @@ export function useList(state: ProjectState, shop: ShopState): ListState {
     const brought = await working('Comparing …', (worker) => worker.ask('same', { said: which }));
     if (!brought?.changes) return;
     forget(brought.list);
-    setWaiting({ name, brought, changes: brought.changes });
+    setWaiting({ name, brought, changes: brought.changes, both: await bothWith(brought) });
   };
 
   const accept = async (givenUp: readonly Address[]) => {
