@@ -14,6 +14,12 @@ export const uncut = ({ crop, name, says, ...whole }: Picture): Picture => ({
   crop: null,
 });
 
+/** What is kept of a picture as it was before any crop, its name and words aside. */
+function wholeOf(picture: Picture): NonNullable<Picture['crop']>['whole'] {
+  const { hash, type, width, height, bytes, sizes, focus, fit, cuts, ground, colours, rim } = uncut(picture);
+  return { hash, type, width, height, bytes, sizes, focus, fit, cuts, ground, colours, rim };
+}
+
 /**
  * A picture cropped to a part of what it was before any crop; all of it brings that back. What it was stays with it.
  * @param bytes of the picture before any crop
