@@ -1,4 +1,5 @@
 import { countries, countryOf } from '../lexicon';
+import { numberWords } from '../numberWords';
 import { once } from '../once';
 import { currenciesOf } from '../till';
 import { factAt, sureWhere, type Fact } from './fact';
@@ -30,6 +31,25 @@ const families: [RegExp, RegExp, string][] = [
   [/\bdinars?\b/i, /dinar/i, ''],
   [/\bz[łl]oty(?:ch)?\b/i, /z[łl]oty/i, 'PLN'],
 ];
+
+/** Numbers as words: "sixteen pounds" is as much a weight as a price. */
+const counts = once(
+  () => new Set([...Array.from({ length: 101 }, (_, n) => numberWords(n)), 'hundred', 'thousand', 'dozen', 'few', 'several']),
+);
+const ofMoney = /\b(?:pric|cost|charg|pay|paid|worth|spen[dt]|fee|cheap|expensive)\p{L}*/iu;
+
+/** Whether pounds are those of a scale: so many of them, in a sentence that speaks of no money. */
+function isMeasured(brief: string, { 0: word, index }: RegExpExecArray): boolean {
+  if (!/^pounds$/i.test(word)) return false;
+  const before = brief.slice(0, index);
+  const [count = ''] = /[\p{L}\d.,½¼¾-]+(?=\s*$)/u.exec(before) ?? [];
+  if (!/\d|[½¼¾]/.test(count) && !counts().has(count.toLowerCase())) return false;
+  // “For twelve pounds”, “at 12 pounds”.
+  if (/(?<!\p{L})(?:for|at)\s+$/iu.test(before.slice(0, before.lastIndexOf(count)))) return false;
+  const from = Math.max(...['.', '!', '?', '\n'].map((end) => before.lastIndexOf(end))) + 1;
+  const [sentence = ''] = /^[^.!?\n]*/.exec(brief.slice(from)) ?? [];
+  return !ofMoney.test(sentence);
+}
 
 /** Codes of ISO 4217, but for those that are also English words in capitals. */
 const codes = once(() => {
@@ -66,7 +86,7 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
       if (named) return at(named, code, 0.95);
     }
   for (const [pattern, unit, usual] of families) {
-    const match = pattern.exec(brief);
+    const match = [...brief.matchAll(new RegExp(pattern, 'gi'))].find((one) => !isMeasured(brief, one));
     if (!match) continue;
     const local = own.find(({ name }) => unit.test(name));
     if (local) return at(match, local.code, 0.85);

@@ -25,3 +25,15 @@ test('a name that two countries share is that of the seller’s own, or none', (
   expect(currencyNamed(brief, 'fr', '')).toBeNull();
   expect(currencyNamed(brief, 'fr', 'SN')?.value).toBe('XOF');
 });
+
+describe('pounds of a scale are no money', () => {
+  test.each([
+    ['We beat gold leaf in Montevideo. Three people, one hammer that weighs sixteen pounds.', 'UYU'],
+    ['We sell anvils in Oaxaca, the smallest has 12 pounds.', 'MXN'],
+    ['We roast coffee in Split; sacks of a hundred pounds come up the hill by hand.', 'EUR'],
+    // Where money is spoken of, or nothing is counted, they are.
+    ['We beat gold leaf in Montevideo. A book costs sixteen pounds.', 'GBP'],
+    ['We beat gold leaf in Montevideo. Prices in pounds.', 'GBP'],
+    ['We forge knives in Leeds. Our hammer weighs nine pounds.', 'GBP'],
+  ])('%s', (brief, code) => expect(briefCurrency(brief)).toBe(code));
+});
