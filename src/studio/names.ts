@@ -3,6 +3,9 @@ import { type Standing } from '@/core/project';
 import { type Summary } from '@/workers/protocol';
 import { type KnownTitles } from './titles';
 
+/** Goods are called by their ids where nobody has asked for their titles. */
+export const noTitles: KnownTitles = { product: () => null, variant: () => null };
+
 /** How the shop at hand calls its pages, sections and items, for sentences about steps. */
 export function namesOf(summary: Summary | null, titles: KnownTitles): Partial<Names> {
   const pages = new Map(summary?.outline.map((page) => [page.id, page]));

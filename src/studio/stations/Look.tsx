@@ -162,6 +162,7 @@ export function LookStation({ state, shop, path }: StationProps) {
       ?.text ?? piece.headline;
   const differing =
     exceptions.only.length +
+    exceptions.standing.length +
     exceptions.phone.hidden.length +
     Number(exceptions.phone.columns !== null) +
     Number(exceptions.phone.size !== null);

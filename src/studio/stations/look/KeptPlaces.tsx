@@ -2,11 +2,8 @@
 
 import { lookPlaces, sayNow, type Decided } from '@/core/places';
 import { type Summary } from '@/workers/protocol';
-import { namesOf } from '../../names';
+import { namesOf, noTitles } from '../../names';
 import { Row, Soft, TextButton } from '../../parts';
-
-/** Goods are named by their ids here: what is kept of them is told where they are. */
-const noTitles = { product: () => null, variant: () => null };
 
 /** Single places that stay as they are while looks are tried, and the way to let each go. */
 export function KeptPlaces({

@@ -4,9 +4,10 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { families, partPlaces, treatments } from '@/core/look/page';
 import { type Look } from '@/core/look';
-import { clear, lookPlaces, set } from '@/core/places';
+import { clear, lookPlaces, sayNow, set } from '@/core/places';
 import { ownerOf } from '@/core/plan/about';
 import { type Summary, type Jobs } from '@/workers/protocol';
+import { namesOf, noTitles } from '../../names';
 import { Choice, QuietButton, Row, Soft, TextButton } from '../../parts';
 import { tokens } from '../../theme';
 import { type Decide, type Withdraw } from './decide';
@@ -188,6 +189,41 @@ const tones = [
   { id: 'inverse', name: 'Light and dark turned round' },
 ] as const;
 
+/** Sections of a page that stand otherwise than the look has them, and the way back for each. */
+function Stood({ summary, owner, onDecide }: { summary: Summary; owner: string; onDecide: Decide }) {
+  const names = namesOf(summary, noTitles);
+  const { standing, phoneStanding } = lookPlaces;
+  const stood = summary.exceptions.standing
+    .filter(({ page }) => page === owner)
+    .map(({ page, section, span, wide, phone }) => {
+      const at = [
+        [standing.span(page, section), span],
+        ...(['room', 'align', 'size'] as const).flatMap((kind) => [
+          [standing[kind](page, section), wide[kind]] as const,
+          [phoneStanding[kind](page, section), phone[kind]] as const,
+        ]),
+      ] as const;
+      const said = at.flatMap(([place, value]) => (value === null ? [] : [{ place, says: sayNow(place.address, value, names) }]));
+      return { section, said };
+    });
+  if (!stood.length) return null;
+  return (
+    <section aria-label="Sections that stand otherwise" style={{ display: 'grid', gap: 4 }}>
+      {stood.map(({ section, said }) => (
+        <Row key={section} style={{ justifyContent: 'space-between', flexWrap: 'nowrap' }}>
+          <small>{said.map(({ says }) => says).join('; ')}</small>
+          <TextButton
+            aria-label={`As made again: ${said.map(({ says }) => says).join('; ')}`}
+            onPress={() => onDecide(said.map(({ place }) => ({ place: place.address, value: undefined })))}
+          >
+            As made
+          </TextButton>
+        </Row>
+      ))}
+    </section>
+  );
+}
+
 /** Where a place differs from the whole, and what phones alone have otherwise. */
 export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartProps) {
   const page = summary.outline.find((one) => one.path === path) ?? summary.outline[0];
@@ -199,8 +235,11 @@ export function PlacesPart({ summary, path, onDecide, onWithdraw }: PlacesPartPr
       <Soft>
         {only.length + phone.hidden.length
           ? `${only.length} ${only.length === 1 ? 'section has' : 'sections have'} a colour of their own; ${phone.hidden.length} ${phone.hidden.length === 1 ? 'is' : 'are'} left out on phones.`
-          : 'Nothing differs from the look of the whole yet.'}
+          : summary.exceptions.standing.length
+            ? ''
+            : 'Nothing differs from the look of the whole yet.'}
       </Soft>
+      <Stood summary={summary} owner={key} onDecide={onDecide} />
       <h3>Sections of “{page.name}”</h3>
       {page.sections
         .filter((section) => section.arrangements.length)
