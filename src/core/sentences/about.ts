@@ -95,6 +95,7 @@ export const sentenceKinds = [
   'stand-size',
   'stand-room',
   'keep-this',
+  'show-picture',
 ] as const;
 export type SentenceKind = (typeof sentenceKinds)[number];
 

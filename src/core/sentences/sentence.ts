@@ -3,6 +3,7 @@ import { distance } from 'fastest-levenshtein';
 import { colourOf, colourWords } from '../brief';
 import { type Category } from '../goods';
 import { parsePrice } from '../goods/page';
+import { picturesToOffer } from '../requests';
 import { typedAddress } from '../lead';
 import { isThing, singular } from '../lexicon';
 import { numberWords } from '../numberWords';
@@ -27,6 +28,8 @@ export interface Slot {
   category?: Category;
   product?: Product;
   section?: SectionKind;
+  /** A picture of the seller's own, by its name. */
+  picture?: string;
   colour?: { name: string; hex: string };
   /** A figure with what it counts. */
   number?: Count;
@@ -49,6 +52,7 @@ export const slotKinds = [
   'category',
   'product',
   'section',
+  'picture',
   'colour',
   'number',
   'date',
@@ -109,8 +113,17 @@ function gatherNames(shop: Shop): Name[] {
   for (const [words, product] of partsOfTitles(shop.catalogue.products)) names.push({ words, slot: { product }, common: false });
   for (const [word, product] of headsOfTitles(shop)) names.push({ words: [word], slot: { product }, common: false });
   for (const { kind, name } of sectionNames) add(name, { section: kind });
+  for (const { name } of picturesToOffer(shop).slice(0, mostPictures)) {
+    add(name, { picture: name });
+    // “The shed door” of “shed-door.jpg”: one word alone may be any word.
+    const words = name.replace(/\.[^.]+$/, '').replace(/[-_\s]+/g, ' ');
+    if (words.includes(' ')) add(words, { picture: name });
+  }
   return names;
 }
+
+/** So many pictures are known by name; those that belong to no product come first. */
+const mostPictures = 60;
 
 const isTelling = (word: string | undefined): boolean => word !== undefined && word.length > 2 && !isSmallWord(word);
 

@@ -1,7 +1,7 @@
 import { importGoods } from '../goods';
 import { hintsOf } from '../brief';
 import { set, lookPlaces, tillPlaces } from '../places';
-import { change, newProject, startStory, undo, withWishes, type Project, type Story } from '../project';
+import { change, newProject, pictureSchema, startStory, undo, withWishes, type Project, type Story } from '../project';
 import { makeShop, namesIn, type Shop } from '../site';
 import {
   fulfil,
@@ -126,6 +126,26 @@ describe('what is understood', () => {
     ['no space above this', section('why'), 'stand-room', { section: 'why', by: 'none' }],
     ['leave this as it is', section('why'), 'keep-this', { section: 'why', on: 'yes' }],
   ])('%s', (text, at, kind, of) => expect(sure(text, at)).toMatchObject({ kind, of }));
+
+  test('a picture of the seller’s is known by its name, and stands where it is said', () => {
+    const picture = (name: string) =>
+      pictureSchema.parse({ name, hash: 'a'.repeat(64), type: 'image/webp', width: 1600, height: 900 });
+    const of: Project = { ...project, pictures: [picture('hill-at-dawn.jpg'), picture('shed.jpg')] };
+    const shown = { project: of, shop: makeShop(of) };
+    const first = (text: string, at?: string) => says(text, at, shown).readings[0];
+    expect(first('use hill-at-dawn.jpg here', section('opening'))).toMatchObject({
+      kind: 'show-picture',
+      wishes: [{ place: 'look/openingShows', value: 'hill-at-dawn.jpg' }],
+    });
+    // Several words of a name are enough; one word may be any word.
+    expect(first('show lines with the hill at dawn')).toMatchObject({
+      kind: 'show-picture',
+      wishes: [{ place: 'plan/category-lines/picture', value: 'hill-at-dawn.jpg' }],
+    });
+    expect(readSentence('the shed is open', shown.shop, today).slots.some((slot) => slot.picture !== undefined)).toBe(false);
+    expect(readSentence('the shed.jpg', shown.shop, today).slots).toMatchObject([{ picture: 'shed.jpg' }]);
+    expect(says('use hill-at-dawn.jpg here', section('contact'), shown).readings).toEqual([]);
+  });
 
   test('sections beside each other are two halves in one row', () => {
     const [reading] = says('this and the contact section side by side', section('why')).readings;
