@@ -41,7 +41,7 @@ export function corneredFrame(frame: Frame, corner: Corner, dx: number, dy: numb
   let height = within(frame.height + (isSouth ? dy : -dy), Math.min(least, mostHigh), mostHigh);
   if (ratio !== null) {
     // It follows the side that was moved further.
-    const byWidth = Math.abs(width - frame.width) * 1 >= Math.abs(height - frame.height) * ratio;
+    const byWidth = Math.abs(width - frame.width) >= Math.abs(height - frame.height) * ratio;
     if (byWidth) height = width / ratio;
     else width = height * ratio;
     const over = Math.max(width / mostWide, height / mostHigh, 1);
