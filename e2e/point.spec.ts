@@ -280,6 +280,7 @@ async function openGallery(page: Page) {
   await slip.getByRole('combobox', { name: 'A section more' }).selectOption({ label: 'Gallery' });
   await slip.getByRole('button', { name: 'Add it' }).click();
   await page.keyboard.press('Escape');
+  await expect(slip).toHaveCount(0);
   const gallery = shopWindow(page).locator('#gallery');
   await gallery.click(at);
   const own = slip.getByRole('group', { name: 'Pictures of yours' });
@@ -346,6 +347,7 @@ test('a picture is cropped by hand and by keys, is cropped otherwise from what i
   const image = gallery.locator('img').first();
   await expect(image).toHaveAttribute('width', '1200');
   await page.keyboard.press('Escape');
+  await expect(slip).toHaveCount(0);
   await image.click();
   await slip.getByRole('button', { name: 'Crop it', exact: true }).click();
   const crop = slip.getByRole('group', { name: 'Crop halves.png' });

@@ -121,6 +121,7 @@ test('a section is drawn narrower by its edge, another stands beside it, keys mo
 
   // The one before it gets the other half by its slip, and goes below: then both stand in one row.
   await page.keyboard.press('Escape');
+  await expect(slipOf(page)).toHaveCount(0);
   await pointAt(page, numbers);
   await slipOf(page).getByText('Place and size').click();
   await slipOf(page).getByRole('combobox', { name: 'Its width' }).selectOption({ label: 'The right half' });

@@ -59,7 +59,7 @@ button.room{cursor:ns-resize}
 export class Stretch {
   private readonly layer = document.createElement('span');
   /** Tells how long a length of the shop's styles is, without touching the page. */
-  private readonly probe = document.createElement('div');
+  private readonly probe = document.createElement('em');
   private at: Standing | null = null;
   private held: { grip: GripId; x: number; y: number; wanted: Wanted | null } | null = null;
 
@@ -96,7 +96,7 @@ export class Stretch {
     const style = getComputedStyle(main);
     const length = (...names: string[]): number => {
       const value = names.map((name) => style.getPropertyValue(name).trim()).find(Boolean) ?? '0px';
-      this.probe.style.cssText = `display:block;visibility:hidden;border:0;width:${value}`;
+      this.probe.style.cssText = `position:absolute;visibility:hidden;width:${value}`;
       return this.probe.getBoundingClientRect().width;
     };
     return {
