@@ -348,7 +348,11 @@ test('a picture is cropped by hand and by keys, is cropped otherwise from what i
   await expect(image).toHaveAttribute('width', '1200');
   await page.keyboard.press('Escape');
   await expect(slip).toHaveCount(0);
+  // The window has heard of it, too.
+  await expect(shopWindow(page).locator(':focus')).toHaveCount(1);
   await image.click();
+  await expect(slip).toHaveAccessibleName('Picture');
+  await expect(slip).not.toHaveAttribute('aria-busy', 'true');
   await slip.getByRole('button', { name: 'Crop it', exact: true }).click();
   const crop = slip.getByRole('group', { name: 'Crop halves.png' });
   await expect(crop.getByRole('status')).toHaveText('All of it: 1200 × 800 pixels.');

@@ -92,7 +92,10 @@ export function PictureCrop({
   const [shape, setShape] = useState<number | null>(null);
   const group = useRef<HTMLDivElement>(null);
   const isThere = src !== null;
-  useEffect(() => group.current?.scrollIntoView({ block: 'nearest' }), [isThere]);
+  useEffect(() => {
+    // What it gives back in newer browsers is nothing that an effect is undone by.
+    group.current?.scrollIntoView({ block: 'nearest' });
+  }, [isThere]);
   const [held, setHeld] = useState<{ x: number; y: number; frame: Frame } | null>(null);
   // Shapes are told in pixels, frames in shares of the picture.
   const ratio = shape === null ? null : (shape * whole.height) / whole.width;
