@@ -1,9 +1,8 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { build } from 'esbuild';
+import { bundled } from './bundled';
 import { layoutFaults } from './layout';
 import { settled } from './support';
 
@@ -24,23 +23,7 @@ const source = `
   };`;
 
 let bundle: Promise<Changed> | null = null;
-const shops = (): Promise<Changed> =>
-  (bundle ??= (async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'changes-'));
-    const path = join(folder, 'changed.cjs');
-    const root = process.cwd();
-    await build({
-      stdin: { contents: source, resolveDir: root, loader: 'ts' },
-      bundle: true,
-      outfile: path,
-      platform: 'node',
-      format: 'cjs',
-      target: 'node20',
-      tsconfig: join(root, 'tsconfig.json'),
-      logLevel: 'error',
-    });
-    return createRequire(path)(path) as Changed;
-  })());
+const shops = (): Promise<Changed> => (bundle ??= bundled<Changed>(source));
 
 /** The first five found something when they were tried first: rows of cards in four families, a menu with a long word. */
 for (const seed of [25, 26, 27, 29, 41, 60])

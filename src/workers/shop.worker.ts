@@ -4,7 +4,7 @@ import { catalogueFile, decidedGoods } from '@/core/goods';
 import { type KeptList } from '@/core/goods/about';
 import { answerQuestion, fullerBrief, nameIdeas, openQuestions, sloganIdeas } from '@/core/interview';
 import { freshId, sectionToAdd } from '@/core/plan';
-import { Decided, given, lookPlaces, set, type Address, type Wish } from '@/core/places';
+import { areaOf, Decided, given, lookPlaces, set, type Address, type Wish } from '@/core/places';
 import {
   hashesOf,
   pack,
@@ -114,6 +114,8 @@ const stopped = new Set<number>();
 const answer = (message: Answer, transfer: Transferable[] = []) => self.postMessage(message, transfer);
 const pause = () => new Promise((resolve) => setTimeout(resolve));
 
+/** Areas of places at which something is made by itself that the seller can decide otherwise. */
+const madeAreas: ReadonlySet<string> = new Set(['words', 'look', 'reading']);
 const urlOf = (picture: Picture | undefined) => (picture ? pictureUrls[picture.hash] : undefined);
 
 /** Addresses inside the studio's window: pages are handed to it, pictures come from the browser's storage. */
@@ -370,6 +372,8 @@ const jobs: { [K in JobName]: (give: Jobs[K]['give'], id: number) => Promise<Job
   },
   both: async ({ wishes }) => {
     const project = openedProject();
+    // Where the seller decided none of what is made by itself, no other shop need be made to tell.
+    if (![...project.decisions.keys()].some((place) => madeAreas.has(areaOf(place)))) return [];
     const moves = withMoves(project, await Promise.all(wishes.map(withListIn)));
     const then = withWishes(project, moves);
     const made = (of: Project, shop: Shop) => ({ project: of, shop, source: lookSearch(of).source });
