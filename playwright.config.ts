@@ -4,12 +4,12 @@ const port = 4390;
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 120_000,
+  timeout: 300_000,
   // The first shop of a page waits for its worker to unpack the open data, which a busy machine takes long over.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 60_000 },
   workers: 2,
   fullyParallel: true,
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['./e2e/shown.ts'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },

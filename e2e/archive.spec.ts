@@ -37,7 +37,7 @@ test('the downloaded archive sells from a plain file server, and the studio take
   await page.getByLabel('Free from').click();
   await publish(page, 'kobold-archive');
 
-  const waiting = page.waitForEvent('download', { timeout: 30_000 });
+  const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Download the site' }).click();
   const files = unzipSync(new Uint8Array(await readFile(await (await waiting).path())));
   const server = await serveFiles(files);

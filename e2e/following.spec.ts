@@ -22,7 +22,6 @@ let shop = '';
 let code = '';
 
 test.beforeAll(async ({ browser }) => {
-  test.setTimeout(240_000);
   seller = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
   await newShop(seller);
   await writeBrief(seller, brief);

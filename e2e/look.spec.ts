@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type FrameLocator, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { accent, expectNoAxeFindings, newShop, openSample, pasteList, shopWindow, station, writeBrief } from './support';
 
@@ -11,6 +11,13 @@ const families = async (page: Page) => {
   return Promise.all([1, 2, 3].map((n) => familyIn(page, n)));
 };
 const looks = (page: Page) => page.getByRole('dialog', { name: 'Looks side by side' });
+
+/** How a header is arranged: by what of it no colour and no face changes. */
+const headOf = (frame: FrameLocator) =>
+  frame.locator('.top').evaluate((top) => {
+    const { display, position, borderBottomStyle, flexWrap, justifyItems, textAlign } = getComputedStyle(top);
+    return { display, position, borderBottomStyle, flexWrap, justifyItems, textAlign };
+  });
 
 test('three shops are compared, varied, gone back from, mixed, and the mix is undone', async ({ page }) => {
   await openSample(page);
@@ -58,7 +65,7 @@ test('three shops are compared, varied, gone back from, mixed, and the mix is un
   await expect(looks(page).getByRole('button', { name: 'Back to the three before' })).toBeDisabled();
   await expect.poll(() => families(page)).toEqual(first);
 
-  // This one's type with that one's arrangement.
+  // This one's type and that one's header with the arrangement of the first.
   const typeOf = (n: number) =>
     benchFrame(page, n)
       .locator('html')
@@ -69,6 +76,12 @@ test('three shops are compared, varied, gone back from, mixed, and the mix is un
     .getByRole('article', { name: /^Look 3/ })
     .getByRole('button', { name: 'Type' })
     .click();
+  const second = await headOf(benchFrame(page, 2));
+  expect(second).not.toEqual(await headOf(benchFrame(page, 1)));
+  await looks(page)
+    .getByRole('article', { name: /^Look 2/ })
+    .getByRole('button', { name: 'Header' })
+    .click();
   await looks(page).getByRole('button', { name: 'Take the mix' }).click();
   await expect(shopWindow(page).locator(`html.family-${first[0]}`)).toHaveCount(1);
   await expect
@@ -78,6 +91,7 @@ test('three shops are compared, varied, gone back from, mixed, and the mix is un
         .evaluate((html) => getComputedStyle(html).getPropertyValue('--head')),
     )
     .toBe(third);
+  await expect.poll(() => headOf(shopWindow(page))).toEqual(second);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(shopWindow(page).locator('html.family-ledger')).toHaveCount(1);
 });

@@ -72,7 +72,7 @@ for (const width of ['Wide', 'Phone'] as const)
         const over =
           paper.x < of.x + of.width && of.x < paper.x + paper.width && paper.y < seen.bottom && seen.top < paper.y + paper.height;
         expect([kind, over]).toEqual([kind, false]);
-      }).toPass({ timeout: 20_000 });
+      }).toPass({ timeout: 60_000 });
       await page.keyboard.press('Escape');
       await expect(slipOf(page)).toHaveCount(0);
       // The keyboard is back at the thing: the window has heard of it, and what is pressed next is pointed at.

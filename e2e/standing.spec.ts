@@ -6,7 +6,7 @@ import { bundled } from './bundled';
 import { layoutFaults } from './layout';
 import { expectNoAxeFindings, openSample, publish, saved, settled, shopWindow, slipOf } from './support';
 
-/** A shop with every section of the library, each of which stands somewhere by chance. */
+/** A shop with every section of the library, each of which stands somewhere by chance, between the header and footer of any look. */
 interface Stood {
   families: string[];
   stood: (family: string, seed: number) => { brief: string; decisions: Record<string, unknown> };
@@ -15,7 +15,7 @@ interface Stood {
 const source = `
   import { chance } from '@/core/chance';
   import { families as all } from '@/core/look';
-  import { alignIds, sizeSteps } from '@/core/look/about';
+  import { alignIds, pictureSizes, sizeSteps } from '@/core/look/about';
   import { narrowestOf, sectionLibrary } from '@/core/sections';
   import { pageParts } from '@/core/span';
   import { everything } from './tests/sites/everything';
@@ -38,6 +38,13 @@ const source = `
       if (random() < 0.3) decisions['look/only/home/' + kind] = ['raised', 'accent', 'second', 'inverse'][below(4)];
       if (random() < 0.3) decisions['look/phone-align/home/' + kind] = alignIds[below(3)];
       if (random() < 0.3) decisions['look/phone-size/home/' + kind] = sizeSteps[below(sizeSteps.length)];
+    }
+    decisions['look/head'] = families[below(families.length)];
+    decisions['look/foot'] = families[below(families.length)];
+    if (random() < 0.7) {
+      decisions['look/opening'] = 'made';
+      decisions['plan/home/opening/arrangement'] = 'pictured';
+      decisions['look/pictures/home/opening'] = pictureSizes[below(pictureSizes.length)];
     }
     return { brief: first.brief, decisions };
   };`;

@@ -138,7 +138,6 @@ test('what was typed just before a reload is kept, before a shop stands and afte
 });
 
 test('a section is added, and taken back, on every kind of page', async ({ page }) => {
-  test.setTimeout(240_000);
   await openSample(page);
   await station(page, 'Plan');
   const pages = page.locator('main details > summary h2');

@@ -124,7 +124,7 @@ export async function publish(page: Page, address: string): Promise<string> {
   await station(page, 'Publish');
   await page.getByLabel('Address on this host').fill(address);
   await page.getByRole('button', { name: 'Publish', exact: true }).click();
-  await expect(page.getByText(/^Published: \d+ files/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^Published: \d+ files/)).toBeVisible();
   return shopAt(address);
 }
 
@@ -133,8 +133,8 @@ export async function openSample(page: Page, seen = true): Promise<void> {
   await page.goto('/');
   await settled(page);
   await page.getByRole('button', { name: 'Open the sample shop' }).click();
-  await page.waitForURL(/\/project\/[^/]+\/brief/, { timeout: 30_000 });
-  if (seen) await expect(shopWindow(page).getByRole('heading', { level: 1 })).toBeVisible({ timeout: 20_000 });
+  await page.waitForURL(/\/project\/[^/]+\/brief/);
+  if (seen) await expect(shopWindow(page).getByRole('heading', { level: 1 })).toBeVisible();
 }
 
 export async function expectNoAxeFindings(page: Page, about: string): Promise<void> {

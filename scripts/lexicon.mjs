@@ -148,6 +148,9 @@ const plainName = (name) =>
 /** Of ISO 3166-1 where nobody lives for long. */
 const uninhabited = new Set(['AQ', 'BV', 'GS', 'HM', 'IO', 'TF', 'UM']);
 
+/** Money that countries have changed since the list was made: Council Regulation (EU) 2025/1408, the euro in Bulgaria from 1 January 2026 (its number from memory). */
+const newMoney = { BG: { EUR: { name: 'Euro' } } };
+
 /** Whatever ISO 3166-1 lists and people live in, and Kosovo, which writes itself XK. */
 function packCountries() {
   return countries
@@ -157,9 +160,12 @@ function packCountries() {
       name: c.name.common,
       // “Mann” and “Guiana” are other things more often than these.
       others: c.altSpellings.filter((name) => /^[A-Z][a-z]{3,}/.test(name) && (c.independent !== false || name.includes(' '))),
+      own: [...new Set(Object.values(c.name.native ?? {}).flatMap(({ common, official }) => [common, official]))].filter(
+        (name) => name !== c.name.common,
+      ),
       people: c.demonyms?.eng?.m ?? '',
       region: c.region,
-      currencies: Object.entries(c.currencies ?? {}).map(([code, { name }]) => ({ code, name })),
+      currencies: Object.entries({ ...newMoney[c.cca2], ...c.currencies }).map(([code, { name }]) => ({ code, name })),
     }));
 }
 

@@ -163,9 +163,9 @@ Abuela,Lace,white,"₦26,000",,<p>Was hers.</p>
 `,
     currency: 'NGN',
     columns: 'title optionName optionValue earlierPrice price description',
-    want: `Feria | red | ? | ∞
-Feria | black | ? | ∞
-Abuela | white | ? | ∞`,
+    want: `Feria | red | 1500000 | ∞
+Feria | black | 1850000 | ∞
+Abuela | white | 2600000 | ∞`,
   },
   {
     drawn: '38451/9 frames for odd sizes, Jakarta',

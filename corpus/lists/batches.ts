@@ -17,6 +17,9 @@ import { batch25 } from './batch25';
 import { batch26 } from './batch26';
 import { batch27 } from './batch27';
 import { batch28 } from './batch28';
+import { batch29 } from './batch29';
+import { batch30 } from './batch30';
+import { batch31 } from './batch31';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -59,5 +62,8 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '26', lists: batch26 },
   { name: '27', lists: batch27 },
   { name: '28', lists: batch28 },
+  { name: '29', lists: batch29 },
+  { name: '30', lists: batch30 },
+  { name: '31', lists: batch31 },
   { name: 'frozen', lists: frozen },
 ];

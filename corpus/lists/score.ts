@@ -1,4 +1,4 @@
-import { hintsOf } from '@/core/brief';
+import { hintsOf, languagesAround } from '@/core/brief';
 import { openSource, readList, type Proposal } from '@/core/goods';
 import { type ListCase } from './case';
 import { bytesOf } from './file';
@@ -50,7 +50,7 @@ export async function scoreOf(list: ListCase): Promise<Score> {
   };
   let proposal: Proposal;
   try {
-    const source = openSource(await bytesOf(list), list.file);
+    const source = openSource(await bytesOf(list), list.file, () => languagesAround(list.brief ?? ''));
     if (!source.ok) return { ...empty, refused: source.say };
     const read = readList(source.value, hintsOf(list.brief ?? ''));
     if (!read.ok) return { ...empty, refused: read.say };

@@ -105,6 +105,9 @@ export const batchNames = [
   'batch9',
   'batch10',
   'batch11',
+  'batch12',
+  'batch13',
+  'batch14',
 ] as const;
 export const frozenName = 'frozen';
 

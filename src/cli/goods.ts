@@ -1,5 +1,5 @@
 import { basename } from 'node:path';
-import { hintsOf } from '@/core/brief';
+import { hintsOf, languagesAround } from '@/core/brief';
 import {
   catalogueFile,
   catalogueForms,
@@ -20,8 +20,9 @@ import { print, read, readPictures, readText, Refusal, taken, usage, write, type
 export function readGoods(values: Values): void {
   const bytes = read(values.in, 'list of goods');
   const mapping = readMappingFile(values.mapping);
-  const hints = hintsOf(values.brief ? readText(values.brief, 'brief') : '');
-  const source = taken(openSource(bytes, basename(values.in ?? '')));
+  const brief = values.brief ? readText(values.brief, 'brief') : '';
+  const hints = hintsOf(brief);
+  const source = taken(openSource(bytes, basename(values.in ?? ''), () => languagesAround(brief)));
   const names = [...(values.pictures ? readPictures(values.pictures).keys() : []), ...source.pictures.map(({ name }) => name)];
   const proposal = withPictures(taken(readList(source, hints, mapping)), names);
   const report = listReport(proposal);
@@ -38,7 +39,7 @@ export function readGoods(values: Values): void {
 
 /** What the goods of a list are called. */
 export function titlesIn(path: string, brief: string): string[] {
-  const source = taken(openSource(read(path, 'list of goods'), basename(path)));
+  const source = taken(openSource(read(path, 'list of goods'), basename(path), () => languagesAround(brief)));
   return taken(readList(source, hintsOf(brief), noMapping)).products.map(({ title }) => title);
 }
 

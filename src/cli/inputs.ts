@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hintsOf } from '@/core/brief';
+import { hintsOf, languagesAround } from '@/core/brief';
 import { decidedGoods, importSource, matchPictures, openSource, type Mapping } from '@/core/goods';
 import { keepPicture, missingPictures } from '@/core/pictures';
 import { Decided, given, lookPlaces, set, type Wish } from '@/core/places';
@@ -47,7 +47,7 @@ export async function loadProject(inputs: Inputs): Promise<Result<Loaded>> {
   const problems: Problem[] = [];
   const pictures = new Map(inputs.pictures);
   if (inputs.goods) {
-    const source = openSource(inputs.goods.bytes, inputs.goods.file);
+    const source = openSource(inputs.goods.bytes, inputs.goods.file, () => languagesAround(inputs.brief));
     if (!source.ok) return source;
     const goods = importSource(source.value, hintsOf(inputs.brief), inputs.mapping);
     if (!goods.ok) return goods;

@@ -270,14 +270,14 @@ export const hasSpans = ({ shop, page }: Pick<Context, 'shop' | 'page'>): boolea
   shop.exceptions.standing.some(({ span, page: of }) => span !== null && !isWhole(span) && (of === page.id || of === page.kind));
 
 /** The classes by which a section stands otherwise; `styles/standing.ts` has a rule for each that is in use. */
-export function standingClasses({ span, wide, phone }: StandingOf): string[] {
+export function standingClasses({ span, pictures, wide, phone }: StandingOf): string[] {
   const of = (prefix: string, { room, align, size }: Standing) => [
     ...(room === null ? [] : [`${prefix}room-${Math.round(room * 100)}`]),
     ...(align === null ? [] : [`${prefix}words-${align}`]),
     ...(size === null ? [] : [`${prefix}size-${Math.round(size * 100)}`]),
   ];
   const spans = span && !isWhole(span) ? [`span-${span.from}-${span.to}`] : [];
-  return [...spans, ...of('', wide), ...of('phone-', phone)];
+  return [...spans, ...(pictures ? [`pictures-${pictures}`] : []), ...of('', wide), ...of('phone-', phone)];
 }
 
 /** Whether a section has an arrangement, by its own or its family's choice. */
@@ -511,9 +511,13 @@ export function particulars(c: Pick<Context, 'shop'>, product: Product): string 
   if (product.kind === 'gift-card') return goods.byMail;
   if (product.kind === 'appointment') return goods.byAppointment;
   if (product.kind === 'repeat' && product.rhythm) return capitalised(goods.again(product.rhythm));
-  const [option] = product.options;
+  const [option, ...more] = product.options;
+  if (!option) return '';
+  const chosen = choosable(option);
   const values = new Set(product.variants.map((variant) => variant.values[0]));
-  return values.size > 1 && option ? goods.choices(choosable(option), values.size) : '';
+  // What has no noun to be counted by is counted with all that it is chosen by.
+  const count = chosen.isNoun || !more.length ? values.size : product.variants.length;
+  return count > 1 ? goods.choices(chosen, count) : '';
 }
 
 /** Whether a thing is there, in a word. */

@@ -1,3 +1,4 @@
+import { bandsOf } from '@/core/look';
 import { fieldFor, isCompact } from '@/core/pictures';
 import {
   brandFiles,
@@ -140,7 +141,7 @@ function logoImage({ shop, addresses }: Context, at: 'top' | 'foot', alt: string
   const logo = logoOf(shop);
   const picture = logo && addresses.picture(logo.name);
   if (!picture) return null;
-  const { head = 'ground', foot = 'ground' } = look.family.bands;
+  const { head, foot } = bandsOf(look);
   const field = fieldFor(logo, at === 'top' ? head : foot, look.palette);
   return html`<img
     class="mark mark-${Math.round(mark.size * 10)} mark-${mannerOf(logo)}${field ? ` mark-on-${field}` : ''}"

@@ -21,8 +21,8 @@ Sash cord,5,,0,50,thick,,
 Fog horn,90,,0,700,,,
 ${sizes}`;
 
-const shopIn = (family: string): Shop => {
-  const goods = importText(list);
+const shopIn = (family: string, rows = list): Shop => {
+  const goods = importText(rows);
   if (!goods.ok) throw new Error(goods.say);
   return makeShop({
     ...newProject('p', 'Shop'),
@@ -128,12 +128,19 @@ describe.each(families)('the page of a thing in $id', ({ id, product, card }) =>
   });
 });
 
-test('a card counts what a thing can first be chosen by, not every pair of choices', () => {
-  const shop = shopIn('quiet');
+/** What a card of the shelf of all goods says of a thing. */
+function cardOf(shop: Shop, title: string): string {
   const page = shop.pages.find(({ kind }) => kind === 'shop');
-  const shelf = page
-    ? storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target)
-    : '';
-  const lamp = /Oil lamp[\s\S]*?<\/li>/.exec(shelf)?.[0] ?? '';
-  expect(textOf(lamp)).toContain('2 glasses');
+  if (!page) throw new Error('There is no shelf.');
+  const shelf = storefront.page(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
+  return textOf(new RegExp(`${title}[\\s\\S]*?</li>`).exec(shelf)?.[0] ?? '');
+}
+
+test('a card counts what a thing can first be chosen by, not every pair of choices', () =>
+  expect(cardOf(shopIn('quiet'), 'Oil lamp')).toContain('2 glasses'));
+
+test('what is chosen by in words that nobody knows is counted with all of it', () => {
+  const rows =
+    'title,price,option szín,option méret\nRose,3,fehér,kicsi\nRose,4,fehér,nagy\nRose,3,sárga,kicsi\nRose,4,sárga,nagy\n';
+  expect(cardOf(shopIn('quiet', rows), 'Rose')).toContain('4 to choose from');
 });

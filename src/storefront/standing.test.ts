@@ -1,3 +1,4 @@
+import { families } from '@/core/look';
 import { lookPlaces, set, clear, whyNot, sayNow } from '@/core/places';
 import { slipOf, spotOf, standingWishes } from '@/core/requests';
 import { narrowestOf, sectionLibrary } from '@/core/sections';
@@ -173,5 +174,45 @@ describe('what may be said of how a section stands', () => {
       ok: false,
       say: 'It takes the whole width of its page.',
     });
+  });
+});
+
+describe('the size of a picture beside words', () => {
+  const place = lookPlaces.standing.pictures;
+  const made = { 'look/opening': 'made', 'plan/home/opening/arrangement': 'pictured' };
+
+  test('goes in steps where a picture stands alone, and never beyond the words that it stands among', () => {
+    expect(whyNot(place('home', 'opening'), 'large')).toBe('');
+    expect(whyNot(place('home', 'story'), 'small')).toBe('');
+    expect(whyNot(place('home', 'story'), 'large')).toMatch(/all the width/);
+    expect(whyNot(place('home', 'opening'), 'huge')).not.toBe('');
+    expect(whyNot(place('home', 'questions'), 'small')).toMatch(/no such place/);
+    expect(sayNow(place('home', 'opening').address, 'large')).toBe('Picture in Opening on Home: large');
+  });
+
+  test.each(families.map(({ id }) => id))('%s says what it is by', (id) => {
+    const { html, css } = home(withDecisions({ ...made, 'look/family': id, 'look/pictures/home/opening': 'larger' }));
+    expect(classesOf(html, 'opening')).toContain('pictures-larger');
+    expect(css).toContain('.pictures-larger{--more:.5}');
+    // Each of the two is asked for where the family sets its opening.
+    expect(css).toContain('var(--more,0)');
+    expect(css).toMatch(/opening[^{}]*\{[^}]*var\(--less,0\)/);
+  });
+
+  test('is offered at a picture that is there, and at no other', () => {
+    const offered = (decided: Record<string, unknown>) => {
+      const project = withDecisions(decided);
+      const slip = slipOf(makeShop(project), project, { kind: 'picture', page: 'home', section: 'opening' });
+      const group = slip?.groups.find(({ kind }) => kind === 'picture-size');
+      return group?.as === 'choice' ? group.offers.map(({ label, stands }) => (stands ? `*${label}` : label)) : null;
+    };
+    expect(offered({ ...made, 'look/pictures/home/opening': 'small' })).toEqual([
+      '*Small',
+      'Smaller',
+      'Usual',
+      'Larger',
+      'Large',
+    ]);
+    expect(offered({ ...made, 'plan/home/opening/arrangement': 'spoken' })).toBeNull();
   });
 });

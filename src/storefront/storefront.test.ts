@@ -3,6 +3,7 @@ import { newProject } from '@/core/project';
 import { firstView, makeShop, relativeAddresses } from '@/core/site';
 import { html, jsonIn } from './html';
 import { drawPage } from './page';
+import { decisionsOf } from '../../tests/decisions';
 
 describe('markup', () => {
   test('shows every value as text', () => {
@@ -55,4 +56,24 @@ test('a page writes its links relative, so that the site stands in any folder', 
     const text = drawPage(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
     for (const match of text.matchAll(/<a[^>]+href="([^"]+)"/g)) expect(match[1]).toMatch(/^(\.\.?\/|#|mailto:|tel:)/);
   }
+});
+
+test('a thing of which the price is not known is said to be nowhere, and its row goes on like the others', () => {
+  const goods = importText('title,price,stock\nSoap,from 5,4\nBowl,6,9\n', { brief: 'EUR' });
+  if (!goods.ok) throw new Error(goods.say);
+  const shop = makeShop({
+    ...newProject('p', 'Shop'),
+    brief: 'Wash House makes soap in Ghent, Belgium.',
+    goods: { file: '', ...goods.value },
+    decisions: decisionsOf({ 'look/family': 'board' }),
+  });
+  const target = { kind: 'archive' as const, address: 'https://wash.example/' };
+  const page = shop.pages.find(({ id }) => id === 'shop');
+  if (!page) throw new Error('no page of all goods');
+  const text = drawPage(shop, shop.writer.write(page), firstView, relativeAddresses(shop, page.path, target), target);
+  const rows = text.match(/<li class="good[^]*?<\/li>/g) ?? [];
+  const row = (title: string) => rows.find((one) => one.includes(title)) ?? '';
+  expect(row('Bowl')).toContain('class="state"');
+  expect(row('Soap')).not.toContain('class="state"');
+  expect(row('Soap').match(/<span/g)?.length).toBe(row('Bowl').match(/<span/g)?.length);
 });

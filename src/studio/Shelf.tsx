@@ -8,6 +8,7 @@ import { unnamed } from './keeper';
 import { OpenFile } from './OpenFile';
 import { Button, Field, Notice, QuietButton, Row, Soft, TextButton } from './parts';
 import { createProject, createSample, download, duplicateProject, exportProject, importProject, renameProject } from './projects';
+import { prepareWorker } from '@/workers/spare';
 import { listProjects, onListChanged, openProject, removeForGood, setDeleted, type ShelfEntry } from './store';
 import { narrow, tokens } from './theme';
 import { useLive } from './useLive';
@@ -87,6 +88,8 @@ export function Shelf() {
     void read();
     return onListChanged(() => void read());
   }, [read]);
+  // Whatever is pressed here needs one.
+  useEffect(prepareWorker, []);
 
   const guarded = (say: string, work: () => Promise<void>) => {
     setWrong('');

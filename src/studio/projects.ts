@@ -13,8 +13,9 @@ import {
 } from '@/core/project';
 
 import { fail, ok, type Result } from '@/core/result';
-import { ShopWorker } from '@/workers/client';
-import { type ImportedList } from '@/workers/protocol';
+import { type ShopWorker } from '@/workers/client';
+import { type ImportedList, type Jobs } from '@/workers/protocol';
+import { handBack, takeWorker } from '@/workers/spare';
 import { removeGoods } from '@/workers/goodsStore';
 import { appendToLog } from './logStore';
 import { keepProject, openProject, projectIds, readKeys, writeEntry, writeSealed } from './store';
@@ -28,26 +29,32 @@ export async function createProject(name: string): Promise<string> {
   return project.id;
 }
 
+/** So many pictures are under way at once: enough that none waits for the disk, few enough for the memory of a phone when each is large. */
+const atOnce = 4;
+
 /** Keeps picture files and says what each is. Those that are no pictures are named in `refused`, what is odd about others in `notes`. */
 export async function keepPictures(
   files: readonly { name: string; bytes: Uint8Array }[],
   worker: ShopWorker,
   progress: (done: number) => void = () => undefined,
 ): Promise<{ pictures: Picture[]; refused: string[]; notes: string[] }> {
-  const pictures: Picture[] = [];
-  const refused: string[] = [];
-  const notes: string[] = [];
-  for (const [i, { name, bytes }] of files.entries()) {
-    progress(i);
-    const kept = await worker.ask('keep', { name, bytes });
-    if (!kept.ok) {
-      refused.push(kept.say);
-      continue;
-    }
-    pictures.push(kept.value.picture);
-    notes.push(...kept.value.notes);
-  }
-  return { pictures, refused, notes };
+  const kept = new Array<Jobs['keep']['get']>(files.length);
+  let next = 0;
+  const takeNext = async (): Promise<void> => {
+    const at = next++;
+    const file = files[at];
+    if (!file) return;
+    progress(at);
+    kept[at] = await worker.ask('keep', { name: file.name, bytes: file.bytes });
+    return takeNext();
+  };
+  await Promise.all(Array.from({ length: atOnce }, takeNext));
+  const taken = kept.flatMap((one) => (one.ok ? [one.value] : []));
+  return {
+    pictures: taken.map(({ picture }) => picture),
+    refused: kept.flatMap((one) => (one.ok ? [] : [one.say])),
+    notes: taken.flatMap(({ notes }) => notes),
+  };
 }
 
 /** A list that was brought in, and the pictures that came with it. */
@@ -67,55 +74,51 @@ async function fetchBytes(path: string): Promise<Uint8Array> {
 }
 
 /** The sample shop, brought in the way that a seller's own files are. */
-export async function createSample(progress: (say: string) => void): Promise<string> {
-  progress('Opening the brief and the list');
-  const text = new TextDecoder();
-  const brief = text.decode(await fetchBytes('/demo/brief.txt'));
-  const id = crypto.randomUUID();
-  const worker = new ShopWorker();
-  const list = { project: id, isNew: true, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
-  const goods = await worker.ask('import', list);
-  const decided = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, unknown>;
-  const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];
-  if (!goods.ok) throw new Error(goods.say);
-  const files: { name: string; bytes: Uint8Array }[] = [];
-  for (let i = 0; i < names.length; i += 12) {
-    progress(`Taking in pictures, ${i} of ${names.length}`);
-    files.push(
-      ...(await Promise.all(
-        names.slice(i, i + 12).map(async (name) => ({ name, bytes: await fetchBytes(`/demo/pictures/${name}`) })),
-      )),
+export const createSample = (progress: (say: string) => void): Promise<string> =>
+  alone(async (worker) => {
+    progress('Opening the brief and the list');
+    const text = new TextDecoder();
+    const brief = text.decode(await fetchBytes('/demo/brief.txt'));
+    const id = crypto.randomUUID();
+    const list = { project: id, isNew: true, name: 'goods.csv', bytes: await fetchBytes('/demo/goods.csv'), currency: '' };
+    const goods = await worker.ask('import', list);
+    const decided = JSON.parse(text.decode(await fetchBytes('/demo/decisions.json'))) as Record<string, unknown>;
+    const names = JSON.parse(text.decode(await fetchBytes('/demo/pictures.json'))) as string[];
+    if (!goods.ok) throw new Error(goods.say);
+    const files: { name: string; bytes: Uint8Array }[] = [];
+    for (let i = 0; i < names.length; i += 12) {
+      progress(`Taking in pictures, ${i} of ${names.length}`);
+      files.push(
+        ...(await Promise.all(
+          names.slice(i, i + 12).map(async (name) => ({ name, bytes: await fetchBytes(`/demo/pictures/${name}`) })),
+        )),
+      );
+    }
+    const { pictures } = await keepPictures(files, worker, (done) =>
+      progress(`Taking in picture ${done + 1} of ${files.length}`),
     );
-  }
-  const { pictures } = await keepPictures(files, worker, (done) => progress(`Taking in picture ${done + 1} of ${files.length}`));
-  // What is sold as a file comes along.
-  for (const { value } of new Decided(readDecisions(Object.entries(decided)).decisions).all(productPlaces.file)) {
-    const kept = await worker.ask('keepFile', {
-      as: 'sold',
-      name: value.name,
-      bytes: await fetchBytes(`/demo/files/${value.name}`),
-    });
-    if (!kept.ok) throw new Error(kept.say);
-  }
-  worker.close();
-  const at = now();
-  const project: KeptProject = {
-    ...newKeptProject(id, sampleName),
-    brief,
-    goods: goods.value.list,
-    pictures,
-    decisions: readDecisions(Object.entries(decided)).decisions,
-  };
-  await keepProject(startStory(project, at), sampleName, at);
-  return project.id;
-}
+    const { decisions } = readDecisions(Object.entries(decided));
+    // What is sold as a file comes along.
+    for (const { value } of new Decided(decisions).all(productPlaces.file)) {
+      const kept = await worker.ask('keepFile', {
+        as: 'sold',
+        name: value.name,
+        bytes: await fetchBytes(`/demo/files/${value.name}`),
+      });
+      if (!kept.ok) throw new Error(kept.say);
+    }
+    const at = now();
+    const project: KeptProject = { ...newKeptProject(id, sampleName), brief, goods: goods.value.list, pictures, decisions };
+    await keepProject(startStory(project, at), sampleName, at);
+    return project.id;
+  });
 
 const sampleName = 'Tarnwick Dye House';
 
 /** A worker for something that is done by itself. */
 async function alone<T>(work: (worker: ShopWorker) => Promise<T>): Promise<T> {
-  const worker = new ShopWorker();
-  return work(worker).finally(() => worker.close());
+  const worker = takeWorker();
+  return work(worker).finally(() => handBack(worker));
 }
 
 /**

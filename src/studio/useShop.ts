@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { type KeptProject } from '@/core/project';
-import { ShopWorker, WorkerLost } from '@/workers/client';
+import { type ShopWorker, WorkerLost } from '@/workers/client';
+import { takeWorker } from '@/workers/spare';
 import { readPictureBytes } from '@/workers/pictureStore';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
 
@@ -55,7 +56,7 @@ export function useShop(project: KeptProject | null, path: string): ShopState {
   const [life, setLife] = useState(0);
 
   useEffect(() => {
-    const made = new ShopWorker();
+    const made = takeWorker();
     // A worker is an outside thing that lives and dies with this component.
     // eslint-disable-next-line react-hooks/set-state-in-effect
     setWorker(made);
@@ -75,11 +76,14 @@ export function useShop(project: KeptProject | null, path: string): ShopState {
     let stale = false;
     const make = async () => {
       if (stale) return;
-      for (const { hash, type } of project.pictures) {
-        if (urls.current.has(hash)) continue;
-        const bytes = await readPictureBytes(hash);
-        if (bytes) urls.current.set(hash, URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type })));
-      }
+      await Promise.all(
+        project.pictures.map(async ({ hash, type }) => {
+          if (urls.current.has(hash)) return;
+          const bytes = await readPictureBytes(hash);
+          if (bytes && !urls.current.has(hash))
+            urls.current.set(hash, URL.createObjectURL(new Blob([new Uint8Array(bytes)], { type })));
+        }),
+      );
       if (stale) return;
       const page = await worker.ask('open', {
         project,

@@ -22,6 +22,11 @@ export class ShopWorker {
   private next = 1;
   private lost = false;
 
+  /** Whether it is gone, so that it answers nothing any more. */
+  get isLost(): boolean {
+    return this.lost;
+  }
+
   constructor() {
     this.worker.onerror = () => {
       this.lost = true;

@@ -1,3 +1,4 @@
+import { languagesAround } from '@/core/brief';
 import { csvOf } from '@/core/csv';
 import {
   changesOf,
@@ -83,7 +84,8 @@ export class ListDesk {
   ): Promise<Result<ImportedList>> {
     // A list is never taken for the first one because the project was not at hand.
     if (!isNew && current?.id !== project) return fail('The project is still being opened. Bring the list in again in a moment.');
-    const opened = openSource(bytes, name);
+    const brief = current?.id === project ? current.brief : '';
+    const opened = openSource(bytes, name, () => languagesAround(brief));
     if (!opened.ok) return opened;
     const rows = opened.value.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
     progress({ say: `Reading ${rows.toLocaleString('en')} rows of ${name} …`, done: 0, of: rows });
@@ -96,7 +98,7 @@ export class ListDesk {
   /** The list of a project read anew, with what is said of it now. */
   async readAgain(current: Project, wishes: readonly Wish[], currency: string): Promise<Result<ImportedList>> {
     const { report, file } = current.goods;
-    const source = await this.sourceOf(report?.source ?? null, file);
+    const source = await this.sourceOf(report?.source ?? null, file, current.brief);
     if (!source.ok) return source;
     const said = mappingOf(new Decided(withWishes(current, wishes).decisions));
     const list = { project: current.id, name: file, source: report?.source ?? null, currency };
@@ -141,18 +143,18 @@ export class ListDesk {
     return ok({ list: kept, pictures, changes: changes && shownOf(changes) });
   }
 
-  private async sourceOf(key: string | null, name: string): Promise<Result<Source>> {
+  private async sourceOf(key: string | null, name: string, brief: string): Promise<Result<Source>> {
     if (key && this.source?.key === key) return ok(this.source.source);
     const bytes = key ? await readSource(key) : null;
     if (!key || !bytes) return fail(gone);
-    const opened = openSource(bytes, name);
+    const opened = openSource(bytes, name, () => languagesAround(brief));
     if (opened.ok) this.source = { key, source: opened.value };
     return opened;
   }
 
   /** Rows of the list as it came, with what was mended in them. */
   async rows(current: Project, { sheet, from, count, only }: Jobs['sheetRows']['give']): Promise<Jobs['sheetRows']['get']> {
-    const source = await this.sourceOf(current.goods.report?.source ?? null, current.goods.file);
+    const source = await this.sourceOf(current.goods.report?.source ?? null, current.goods.file, current.brief);
     if (!source.ok) return source;
     const grids = source.value.grids;
     const grid = grids.find(({ name }) => name === sheet) ?? grids[0];
@@ -176,7 +178,7 @@ export class ListDesk {
   /** The rows that are not in the shop, as CSV with the reason beside each, to be mended anywhere and brought in again. */
   async leftOut(current: Project): Promise<Result<string>> {
     const { report, file, problems } = current.goods;
-    const source = await this.sourceOf(report?.source ?? null, file);
+    const source = await this.sourceOf(report?.source ?? null, file, current.brief);
     if (!source.ok) return source;
     const lines = source.value.grids.flatMap((grid) => {
       const why = new Map(

@@ -114,6 +114,12 @@ describe('colours', () => {
     ['We sell blue mugs and red plates.', [], []],
     ['Anything but purple. Our colours: mustard and teal.', ['mustard', 'teal'], ['purple']],
     ['Please use #1a2b3c for the brand.', ['#1a2b3c'], []],
+    [
+      'Look: moss and grey. Not purple. Purple is the colour of bad advice, cheap chocolate and my first wedding.',
+      ['moss', 'grey'],
+      ['purple'],
+    ],
+    ['The website should be calm, green and cream, no red. Green is the colour of our oxide.', ['green', 'cream'], ['red']],
   ])('%s', (text, wanted, avoided) => expect(colours(text)).toEqual([wanted, avoided]));
 
   test('named by CSS mean what CSS Color Module Level 4 says', () => {
@@ -125,6 +131,14 @@ describe('colours', () => {
 });
 
 describe('what may be printed', () => {
+  test('what only says of its label how it is keeps its label; what names something needs none', () => {
+    const { told } = readBrief(
+      'Shop name: Perera\nReturns: Unworn within 14 days. Cut to measure: no returns.\nRepairs: Ends re-stitched free of charge for five years.\nE-mail: cutter@perera-braces.example',
+    );
+    expect(told.map(({ text }) => text)).toContain('Returns: Unworn within 14 days.');
+    expect(told.map(({ text }) => text)).toContain('Ends re-stitched free of charge for five years.');
+  });
+
   test('what was spoken is written without its pauses and fresh starts', () => {
     const texts = (brief: string) => readSaid(brief).statements.map((s) => s.text);
     expect(texts('We pour the figures and his aunt paints the hats, and she doesn’t take, er, instructions.')).toEqual([
@@ -158,4 +172,71 @@ describe('what may be printed', () => {
 
   test('a year or a price is not a number to call', () =>
     expect(readBrief('Since 1998 we sell bells for £1,250.00 and 2024 more.').phone).toBeNull());
+});
+
+test('what is said not to be there is not sold', () => {
+  const { sells } = readBrief('We sell maps of caves. No stock photos of camels.');
+  expect(sells.map(({ value }) => value).join()).not.toMatch(/photo|camel/);
+});
+
+test('what others do, and where it is said not to be, is neither sold nor its place', () => {
+  const { sells, place } = readBrief(
+    'They all print dolphins. We weave. Vorhangstube Zoller, Winterthur. Not Winterthur Street in Zürich.',
+  );
+  expect(sells.map(({ value }) => value).join()).not.toMatch(/dolphin/);
+  expect(place?.value).not.toBe('Zürich');
+});
+
+test('a price is no name', () => {
+  const { name } = readBrief(
+    'Stitch Drive, Durban, makes belts for sewing machines: 5 mm at R85, 6 mm at R95, lug type at R140.',
+  );
+  expect(name?.value).toBe('Stitch Drive');
+});
+
+test('a country that nobody names pays with the money that is named, or is not known', () => {
+  const brief = 'Big photos of frost. We send cuttings of willow from Cluj, prices in lei. A list that can be sorted.';
+  expect(readBrief(brief)).toMatchObject({ currency: { value: 'RON' } });
+  expect(readBrief(brief).country?.value ?? 'RO').toBe('RO');
+  const { country, currency } = readBrief(brief.replace('lei', 'euros'));
+  expect(currency?.value).toBe('EUR');
+  expect(country?.value).not.toBe('US');
+});
+
+test('a colour between two is neither of them', () => {
+  // The survey of colour names by R. Munroe (xkcd, 2010), as it ships.
+  const { coloursWanted } = readBrief('Old records. Grey blue and blue green, please.');
+  expect(coloursWanted.map(({ value }) => value.hex)).toEqual(['#6b8ba4', '#137e6d']);
+});
+
+test('the end of an address for mail is no address on the web', () => {
+  expect(readBrief('Write to cutter@perera-braces.example').links).toEqual([]);
+  expect(readBrief('We are at perera-braces.example').links).toMatchObject([{ value: 'perera-braces.example' }]);
+});
+
+test('in a language that nobody taught it, a reader takes nothing that is unlikely for what is sold', () => {
+  const { sells, language } = readBrief(
+    'Wir graben, bürsten und wässern Hölzer und Steine, bis sie ein Aquarium nicht mehr trüben. Jedes Stück liegt vierzig Tage im Becken, bevor es verpackt wird.',
+  );
+  expect(language?.value).toBe('de');
+  expect(sells).toEqual([]);
+});
+
+describe('a name between quotation marks', () => {
+  test.each([
+    ['Мастерская «Глина и дым», Томск, Россия. Мы лепим посуду из местной глины.', 'Глина и дым'],
+    ['Töpferei „Lehm und Rauch“, Graz, Österreich. Wir drehen Geschirr aus hiesigem Ton.', 'Lehm und Rauch'],
+    ['Taller «Barro y humo», Zaragoza, España. Hacemos vajilla de barro local.', 'Barro y humo'],
+    ['窯元「土と煙」、京都、日本。地元の土で器を作っています。', '土と煙'],
+  ])('%s', (brief, name) => {
+    const found = readBrief(brief).name;
+    expect(found?.value).toBe(name);
+    expect(brief.slice(found?.source?.start, found?.source?.end)).toBe(name);
+  });
+
+  test.each([
+    'People say “lovely pots” when they see our pots from Leeds, and then they ask for the price.',
+    'We sell what the magazine called “the best jam in Kent”. Jars from Whitstable.',
+    '“Never again!”, said my husband. I make quilts in Oslo.',
+  ])('%s', (brief) => expect(readBrief(brief).name?.value ?? '').not.toMatch(/lovely|best jam|Never/));
 });

@@ -190,6 +190,9 @@ export function hexOf(phrase: string): string | undefined {
   const [first = '', ...rest] = phrase.toLowerCase().split(/\s+/);
   const surveyed = surveyedColours[phrase.toLowerCase()];
   const plain = colourOf(phrase);
+  // "Grey blue" is neither of the two.
+  const isBetween = [first, ...rest].filter((word) => hues.has(word) && !onlyBeforeColour.has(word)).length > 1;
+  if (isBetween && surveyed) return surveyed;
   return rest.length && !hues.has(first) && !modifierWord.test(first) ? (surveyed ?? plain) : (plain ?? surveyed);
 }
 

@@ -63,7 +63,7 @@ const topLevel = String.raw`(?:com|org|net|shop|store|example|co\.uk|uk|de|fr|nl
 
 /** Addresses on the web: the shop's own, and where it posts. */
 export function readLinks(brief: string): Fact<string>[] {
-  const pattern = new RegExp(String.raw`(?<![@\w.])(?:https?://)?(?:[a-z0-9-]+\.)+${topLevel}\b(?:/[\w./@~-]*\w)?`, 'gi');
+  const pattern = new RegExp(String.raw`(?<![@\w.-])(?:https?://)?(?:[a-z0-9-]+\.)+${topLevel}\b(?:/[\w./@~-]*\w)?`, 'gi');
   return [...brief.matchAll(pattern)]
     .filter((match) => !brief.slice(0, match.index).endsWith('@'))
     .map((match) => factAt(brief, match[0].toLowerCase(), 0.9, match.index, match.index + match[0].length))

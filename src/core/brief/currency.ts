@@ -38,17 +38,19 @@ const counts = once(
 );
 const ofMoney = /\b(?:pric|cost|charg|pay|paid|worth|spen[dt]|fee|cheap|expensive)\p{L}*/iu;
 
-/** Whether pounds are those of a scale: so many of them, in a sentence that speaks of no money. */
+const ofWeight = /\b(?:weigh|heav|kilo|gram|ounce)\p{L}*/iu;
+
+/** Whether pounds are those of a scale: so many of them, or what something weighs, in a sentence that speaks of no money. */
 function isMeasured(brief: string, { 0: word, index }: RegExpExecArray): boolean {
   if (!/^pounds$/i.test(word)) return false;
   const before = brief.slice(0, index);
   const [count = ''] = /[\p{L}\d.,½¼¾-]+(?=\s*$)/u.exec(before) ?? [];
-  if (!/\d|[½¼¾]/.test(count) && !counts().has(count.toLowerCase())) return false;
+  const isCounted = /\d|[½¼¾]/.test(count) || counts().has(count.toLowerCase());
   // “For twelve pounds”, “at 12 pounds”.
-  if (/(?<!\p{L})(?:for|at)\s+$/iu.test(before.slice(0, before.lastIndexOf(count)))) return false;
+  if (isCounted && /(?<!\p{L})(?:for|at)\s+$/iu.test(before.slice(0, before.lastIndexOf(count)))) return false;
   const from = Math.max(...['.', '!', '?', '\n'].map((end) => before.lastIndexOf(end))) + 1;
   const [sentence = ''] = /^[^.!?\n]*/.exec(brief.slice(from)) ?? [];
-  return !ofMoney.test(sentence);
+  return !ofMoney.test(sentence) && (isCounted || ofWeight.test(sentence));
 }
 
 /** Codes of ISO 4217, but for those that are also English words in capitals. */

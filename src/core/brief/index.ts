@@ -1,4 +1,4 @@
-export { briefCurrency, correct, hintsOf, readBrief, toldPlace, toldSells, type Reading } from './read';
+export { briefCurrency, correct, hintsOf, languagesAround, readBrief, toldPlace, toldSells, type Reading } from './read';
 export { isSureCountry } from './currency';
 export { isMade } from './facts/features';
 export { colourOf, colourWords, type NamedColour } from './colours';

@@ -27,14 +27,14 @@ const codes: Record<string, string> = {
 };
 
 const small: Record<string, RegExp> = {
-  en: /\b(?:the|and|we|our|of|is|are|with|for|in|my|to|that|it)\b/gi,
-  de: /\b(?:und|wir|der|die|das|ist|nicht|mit|für|ein|eine|ich|auf|im|aus|zu)\b/gi,
-  fr: /\b(?:et|nous|les|des|le|la|une?|est|pour|dans|avec|du|notre|nos|je)\b/gi,
-  es: /\b(?:y|el|los|las|una?|es|para|con|del|nuestros?|nuestras?|en|que|por)\b/gi,
-  it: /\b(?:e|il|gli|le|una?|è|per|con|del|della|nostr[aoie]|che|di|sono)\b/gi,
-  nl: /\b(?:en|wij|we|het|een|van|voor|met|is|niet|onze?|ik|op|uit)\b/gi,
-  pt: /\b(?:e|os|as|uma?|é|para|com|do|da|nossos?|nossas?|que|em|não)\b/gi,
-  sv: /\b(?:och|vi|är|det|en|ett|för|med|inte|våra?|jag|på|som|av)\b/gi,
+  en: /(?<!\p{L})(?:the|and|we|our|of|is|are|with|for|in|my|to|that|it)(?!\p{L})/giu,
+  de: /(?<!\p{L})(?:und|wir|der|die|das|ist|nicht|mit|für|ein|eine|ich|auf|im|aus|zu)(?!\p{L})/giu,
+  fr: /(?<!\p{L})(?:et|nous|les|des|le|la|une?|est|pour|dans|avec|du|notre|nos|je)(?!\p{L})/giu,
+  es: /(?<!\p{L})(?:y|el|los|las|una?|es|para|con|del|nuestros?|nuestras?|en|que|por)(?!\p{L})/giu,
+  it: /(?<!\p{L})(?:e|il|gli|le|una?|è|per|con|del|della|nostr[aoie]|che|di|sono)(?!\p{L})/giu,
+  nl: /(?<!\p{L})(?:en|wij|we|het|een|van|voor|met|is|niet|onze?|ik|op|uit)(?!\p{L})/giu,
+  pt: /(?<!\p{L})(?:e|os|as|uma?|é|para|com|do|da|nossos?|nossas?|que|em|não)(?!\p{L})/giu,
+  sv: /(?<!\p{L})(?:och|vi|är|det|en|ett|för|med|inte|våra?|jag|på|som|av)(?!\p{L})/giu,
 };
 
 /** The language of a brief: by its small words where they are clear, else by letter groups. Confidence says how clear it is. */

@@ -2,18 +2,20 @@ import { readDocument } from '../document';
 import { correctionOf, corrections, isCorrectable, mayPrint, type Decided, type Place } from '../places';
 import { type Goal, type Origin, type Reach } from './about';
 import { calmed, nameCalmed } from './calm';
+import { quotedName } from './quotedName';
 import { colourOf, hexOf, type NamedColour } from './colours';
 import { readAddress, readEmail, readLinks, readPhone } from './contact';
+import { countries } from '../lexicon';
 import { currencyFor, readCurrency } from './currency';
 import { doubtsOf, type Doubt } from './doubts';
 import { sureWhere, type Fact, type Source } from './fact';
 import { groundOf } from './facts/about';
 import { featureIdOf } from './facts/features';
-import { readFacts } from './facts/read';
+import { readFacts, type Facts } from './facts/read';
 import { moneySpokenOf } from './money';
 import { currencyNamed } from './currencyNames';
 import { personOf, readLanguage } from './language';
-import { shopLanguage, spokenIn } from './spoken';
+import { isJudged, shopLanguage, spokenIn } from './spoken';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { isNotes, surelyPrinted } from './judge/notes';
 import { toSay } from './judge/toSay';
@@ -108,19 +110,21 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   const praise = readPraise(brief, sentences);
   const spoken = spokenIn(language);
   const shouted = brief !== given;
-  const facts = readFacts(groundOf(document, judged, titles, shouted));
+  const facts = likelyIn(spoken, readFacts(groundOf(document, judged, titles, shouted)));
   const told = sayingWhat(
     statementsOf(sentences, judged, praise, { spoken, shop: shopLanguage(language) }),
     facts.sells[0]?.source ?? null,
   );
   const printed = sorted(told, praise);
-  const { sells, place, country, tone } = facts;
-  const name = shouted && facts.name ? { ...facts.name, value: nameCalmed(facts.name.value) } : facts.name;
-  const home = country?.value ?? '';
-  const money =
+  const { sells, place, tone } = facts;
+  const called = facts.name && facts.name.confidence >= likelyName ? facts.name : (quotedName(brief) ?? facts.name);
+  const name = shouted && called ? { ...called, value: nameCalmed(called.value) } : called;
+  const moneyIn = (home: string) =>
     readCurrency(brief, home) ??
     currencyNamed(brief, language?.value ?? '', home) ??
     moneySpokenOf(brief, language?.value ?? '', home);
+  const country = payingWith(moneyIn(facts.country?.value ?? ''), facts.country);
+  const money = moneyIn(country?.value ?? '');
   const coloursWanted = coloursOf(facts.wanted);
   const coloursAvoided = coloursOf(facts.avoided);
   const reading = {
@@ -169,6 +173,15 @@ function readAnew(given: string, titles: readonly string[]): Reading {
   return { ...reading, doubts: doubtsOf(reading), coloursWanted: unsure };
 }
 
+/** In a language that it has not learned, a reader is often wrong about words; what it is less sure of than this is not taken. */
+const likelyAbroad = 0.35;
+
+function likelyIn(spoken: string, facts: Facts): Facts {
+  if (isJudged(spoken)) return facts;
+  const sells = facts.sells.filter(({ confidence }) => confidence >= likelyAbroad);
+  return { ...facts, sells, trade: facts.trade && facts.trade.confidence >= likelyAbroad ? facts.trade : null };
+}
+
 /** What we say of what is sold is for buyers (all of 11 so likely sentences, in eighteen batches and the frozen one). */
 const likelySaid = 0.55;
 const bySeller = /^(?:we|i|our)\b/i;
@@ -183,6 +196,19 @@ const sayingWhat = (told: readonly Statement[], sold: Source | null): Statement[
 
 /** How likely a sentence has to speak to whoever makes the site to be read for wishes. */
 const likelyWish = 0.35;
+
+/** What is less likely gives way to a name between quotation marks. */
+const likelyName = 0.5;
+
+/** A country that nothing names is not taken to be one that pays with other money than the brief names: then it is that which does. */
+function payingWith(money: Fact<string> | null, country: Fact<string> | null): Fact<string> | null {
+  if (!money || !country || country.source || country.confidence >= sureUnnamed) return country;
+  const paying = countries.filter(({ currencies }) => currencies.some(({ code }) => code === money.value));
+  if (paying.some(({ code }) => code === country.value)) return country;
+  const [only, ...others] = paying;
+  return only && !others.length ? { ...country, value: only.code, source: money.source } : null;
+}
+const sureUnnamed = 0.8;
 
 /** What a country pays with follows from it, where no other money is named. */
 function impliedCurrency(country: Fact<string> | null): Fact<string> | null {
@@ -281,6 +307,14 @@ export function correct(reading: Reading, decided: Decided): Reading {
 /** What a brief says of a list beside it: its money, and what it is likely of. */
 export const hintsOf = (brief: string): { brief: string; told: string } => ({ brief: briefCurrency(brief), told: brief });
 
+/** Languages that a seller may write a list in (ISO 639-1): that of the country, the likeliest by Unicode CLDR, and that of the brief. */
+export function languagesAround(brief: string): string[] {
+  if (!brief.trim()) return [];
+  const { country, language } = readBrief(brief);
+  const local = country ? new Intl.Locale(`und-${country.value}`).maximize().language : '';
+  return [local, language?.value ?? ''].filter(Boolean);
+}
+
 /** The currency that prices beside a brief are in, where it or its country says so. */
 export function briefCurrency(brief: string): string {
   if (!brief.trim()) return '';
@@ -291,10 +325,13 @@ export function briefCurrency(brief: string): string {
 /** What is sold is told to shoppers from here on: of what is less sure, more is wrong than right. */
 const sureSold = 0.4;
 
-/** What is sold, as far as that is sure enough to be told to shoppers. Where the shelves of the list can speak instead, nothing else is. */
+/**
+ * What is sold, as far as that is sure enough to be told to shoppers. Where the shelves of the list can't speak instead, the one thing that
+ * was read is told too; several that are as unsure are guesses.
+ */
 export function toldSells({ sells }: Pick<Reading, 'sells'>, shelves: number): Reading['sells'] {
   const sure = sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
-  return sure.length || shelves > 1 ? sure : sells;
+  return sure.length || shelves > 1 || sells.length > 1 ? sure : sells;
 }
 
 /** Where the shop is, where that is sure enough to be told to shoppers. */

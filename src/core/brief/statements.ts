@@ -7,7 +7,8 @@ import { isJudged } from './spoken';
 import { leastSure, surelyPrinted } from './judge/notes';
 import { toSay } from './judge/toSay';
 import { fits, shareOf, tellingRole, type Fit, type Judgement, type Role, type Verdict } from './judge/judge';
-import { isGrammar } from './facts/tokens';
+import { isGrammar, isWord, knownOf } from './facts/tokens';
+import { labelOf } from './labels';
 import { type Sentence } from './sentences';
 import { type Praise, type Review } from './told';
 
@@ -149,9 +150,21 @@ const isPraise = ({ source }: Sentence, praise: readonly Praise[]): boolean =>
 
 const prepositions = new Set(['since', 'from', 'by', 'with', 'near']);
 
+/** Whether what stands first is only said of something: "Unworn within 14 days". */
+function namesNothing(text: string): boolean {
+  const [first = '', second = ''] = text.toLowerCase().split(/[\s,;]+/);
+  return isWord(first) && !isGrammar(first) && [first, second].every((word) => knownOf(word).noun === null);
+}
+
 /** "Since: 2006, when …" is read with its label: "Since 2006, when …". */
 const withPreposition = ({ text }: Sentence, label: string): string =>
   prepositions.has(label.toLowerCase()) && !prepositions.has(text.split(' ')[0]?.toLowerCase() ?? '') ? `${label} ${text}` : text;
+
+/** So is what only says of its label how it is: "Returns: unworn within 14 days". */
+const withLabel = (sentence: Sentence, label: string): string =>
+  label && labelOf(label) === null && namesNothing(sentence.text)
+    ? `${label}: ${sentence.text}`
+    : withPreposition(sentence, label);
 
 /** The sentences that could stand on a page, each with how likely it may. What a buyer said isn't the shop's to say. */
 export function statementsOf(
@@ -175,11 +188,13 @@ export function statementsOf(
     const isRead = isJudged(spoken);
     const isDetail = isRead && sentence.label === 'detail' && shareOf(judged, 'buyer') < 0.5;
     const role = isRead ? tellingRole(judged) : roleByWords(sentence.text, spoken);
+    const isFirst = !goesOn || at.get(before.source.end)?.said.label !== judged.said.label;
+    const labelled = isFirst ? withLabel : withPreposition;
     // What is to be said stands in the sentence: the seller is asked whether it may be, without who is bidden.
     const bidden = isRead && !isDetail ? toSay(sentence.text) : null;
     const print = isDetail ? 1 : bidden !== null ? leastSure : isRead ? judged.print : isAside(role) ? 0 : unjudged(judged.print);
     const text = isRead
-      ? repaired(inEnglish(bidden === null ? withPreposition(sentence, judged.said.label) : sentence.text.slice(bidden)))
+      ? repaired(inEnglish(bidden === null ? labelled(sentence, judged.said.label) : sentence.text.slice(bidden)))
       : repaired(sentence.text);
     if (known.has(text)) return [];
     known.add(text);

@@ -22,6 +22,31 @@ describe('which rows are one product', () => {
     ['a title in the first row only', 'title,price,size\nCap,4,S\n,5,M\nBag,6,\n', ['Cap: S 400, M 500', 'Bag:  600']],
     ['a group', 'group,title,price,colour\nc,Cap,4,red\nb,Bag,6,\nc,Cap,5,blue\n', ['Cap: red 400, blue 500', 'Bag:  600']],
     [
+      'a group whose titles say how its rows differ',
+      'group,title,price\nm1,"Cave map, folded",12\nm1,"Cave map, rolled",18\nm2,"Gorge map, folded",9\nm2,"Gorge map, rolled",9\n',
+      ['Cave map: folded 1200, rolled 1800', 'Gorge map: folded 900, rolled 900'],
+    ],
+    [
+      'a group whose titles end alike, or are written in two ways',
+      'group,title,price\na,Blue mug,12\na,Red mug,13\nb,"Cup, blue",5\nb,Cup red,5\n',
+      ['Mug: Blue 1200, Red 1300', 'Cup: blue 500, red 500'],
+    ],
+    [
+      'a group in a script without spaces',
+      'group,title,price\na,茶碗青,7\na,茶碗赤,8\nb,皿,5\n',
+      ['茶碗: 青 700, 赤 800', '皿:  500'],
+    ],
+    [
+      'no group of what is not called alike',
+      'group,title,price\na,Crimson,7\na,Navy,7\nb,Cup large,5\nb,Cup small,4\n',
+      ['Crimson:  700', 'Navy:  700', 'Cup: large 500, small 400'],
+    ],
+    [
+      'no maker of several things',
+      'ttl,art,pr,qty\nHold the Rope,Firth Quartet,29.50,2\nEarly in the Morning,R. Pell,47.00,1\nHem of the Garment,R. Pell,12.00,1\nOld Ship,Alder Sisters,14.00,3\nWade,Ashlar Singers,33.00,1\n',
+      ['Hold the Rope:  2950', 'Early in the Morning:  4700', 'Hem of the Garment:  1200', 'Old Ship:  1400', 'Wade:  3300'],
+    ],
+    [
       'two columns that every thing has all of, rather than a number that follows from them',
       'pillow,feel,measures,loft,price\nYoff,soft,40 x 60,600,4\nYoff,firm,40 x 60,610,5\nYoff,soft,50 x 75,620,6\nYoff,firm,50 x 75,630,7\nNgor,soft,40 x 60,600,4\n',
       ['Yoff: soft/40 x 60 400, firm/40 x 60 500, soft/50 x 75 600, firm/50 x 75 700', 'Ngor: soft/40 x 60 400'],
@@ -622,4 +647,101 @@ test('ounces in Spanish are no pieces (CLDR 48, unit “ounce”)', () => {
       [['4 onzas'], null],
     ],
   ]);
+});
+
+describe('a price from before, beside several columns of numbers', () => {
+  const names = ['Moorwurzel', 'Drachenstein', 'Seiryu', 'Schiefer', 'Lavastein', 'Kiesel', 'Mangrove', 'Talawa'];
+  const list = (now: string, days: (i: number) => number) =>
+    `Bezeichnung;${now};statt;Gruppe;Tage gewässert\n${names
+      .flatMap((name, n) => [1, 2].map((nr) => ({ name: `${name} Nr. ${nr}`, i: n * 2 + nr })))
+      .map(({ name, i }) =>
+        [name, `${10 + i},90`, i % 5 ? '' : `${14 + i},50`, /wurzel|ove|awa/.test(name) ? 'Holz' : 'Stein', days(i)].join(';'),
+      )
+      .join('\n')}\n`;
+
+  test('what is less than it wherever it stands is charged, and where unlike names are filed is no group', () => {
+    const { columns, products } = read(list('HEK netto', (i) => 20 + ((i * 7) % 30)));
+    expect(columns.map(({ as }) => as)).toEqual(['title', 'price', 'earlierPrice', 'category', 'particular']);
+    expect(products).toHaveLength(16);
+    expect(products[4]?.variants[0]).toMatchObject({ price: 1590, earlierPrice: 1950 });
+    expect(products[4]?.categories).toEqual(['Stein']);
+  });
+
+  test('where none is, what was asked before is not charged either', () => {
+    const { columns, products } = read(
+      'Bezeichnung;Zahl;statt;Tage\nMoorwurzel;30;;41\nDrachenstein;25;20;19\nSeiryu;18;22;33\nSchiefer;21;;27\nKiesel;44;;12\nTalawa;16;;38\n',
+    );
+    expect(columns.find(({ heading }) => heading === 'statt')?.as).toBe('earlierPrice');
+    expect(products.map(({ variants: [one] }) => one?.price)).toEqual([null, null, null, null, null, null]);
+  });
+});
+
+describe('what two columns of one name hold', () => {
+  const list = 'title,Price,Grain,Price 2\nRye,5,coarse,7\nOat,6,fine,8\n';
+
+  test('nothing is charged before the seller says which is the price', () => {
+    const asked = read(list);
+    expect(asked.questions.find(({ id }) => id === 'columns price')?.choices.map(({ say }) => say)).toEqual(['Price', 'Price 2']);
+    expect(shown(asked)).toEqual(['Rye:  ?', 'Oat:  ?']);
+  });
+
+  test('the other one is not told to shoppers as if it were one', () => {
+    const said = read(list, 'EUR', { ...noMapping, answers: { 'columns price': '3' } });
+    expect(shown(said)).toEqual(['Rye:  700', 'Oat:  800']);
+    expect(said.products.flatMap(({ particulars }) => particulars.map(({ name }) => name))).toEqual(['Grain', 'Grain']);
+  });
+});
+
+test('rows without a name under a sample go with the sample', () => {
+  const { products, counts } = read('title,size,price\nCap,S,4\n,M,5\nSample product,S,1\n,M,1\nBag,S,6\n');
+  expect(products.map(({ title, variants }) => `${title} ${variants.length}`)).toEqual(['Cap 2', 'Bag 1']);
+  expect(counts.leftOut).toBe(2);
+});
+
+test('a sample with a tail is one, and a sample of something is sold', () => {
+  expect(shown(read('title,price\nCap,4\nSample product – red,5\nBag,6\n'))).toEqual(['Cap:  400', 'Bag:  600']);
+  expect(read('title,price\nRose oil,40\nSample – 2 ml,5\nSandalwood oil,60\n').products).toHaveLength(3);
+});
+
+test('columns of one width part a list, though some cells have a semicolon', () => {
+  const line = (...cells: string[]) => cells.map((cell) => cell.padEnd(26)).join('');
+  const text = [
+    line('Frame', 'Sizes', 'Price', 'Weight'),
+    line('Narrow oak', '7 x 31 in; 9 x 40 in', '$34.00', '1.2 lb'),
+    line('Wide walnut', '5 x 5 in', '$48.00', '2 lb'),
+    line('Gilt reverse', '6 x 18 in; 8 x 20 in', '$52.00', '14 oz'),
+  ].join('\n');
+  const proposal = read(text, 'USD');
+  expect(proposal.form).toBe('fixed-width');
+  expect(proposal.columns.map(({ as }) => as)).toEqual(['title', 'option', 'price', 'weight']);
+});
+
+test('words that bring rows together are the name, where no heading speaks of one', () => {
+  const proposal = read(
+    'Modèle;Tissu;Diamètre;Prix\nCorniche;lin;30 cm;48,00\nCorniche;soie;30 cm;72,50\nCorniche;lin;45 cm;66,00\n',
+  );
+  expect(shown(proposal)).toEqual(['Corniche: lin/30 cm 4800, soie/30 cm 7250, lin/45 cm 6600']);
+});
+
+describe('headings in words of the seller’s own', () => {
+  test('are read where their cells bear them out', () => {
+    const proposal = read(
+      'What we fold,Leaves your purse,How heavy it is,Still on the shelf\nCrane,"8,50 €",12 g,4\nFrog,"6,00 €",9 g,0\nBoat,"7,20 €",15 g,11\n',
+    );
+    expect(proposal.columns.map(({ as }) => as)).toEqual(['title', 'price', 'weight', 'stock']);
+  });
+
+  test('“how many” among words that speak of something else counts nothing that is sold', () => {
+    const { questions, products } = read('Deck,Price,How many we printed\nAmber,68.00,200\nCrane,74.00,90\nHansa,82.50,300\n');
+    expect(products.flatMap(({ variants }) => variants.map(({ stock }) => stock))).toEqual([null, null, null]);
+    expect(questions.map(({ id }) => id)).toContain('columns stock 2');
+  });
+});
+
+test('a property of the seller’s own in structured data is written as the seller writes', () => {
+  const page = `<html><script type="application/ld+json">${JSON.stringify([
+    { '@type': 'Product', name: 'Costume', prezzo: '39,00 €' },
+    { '@type': 'Product', name: 'Boxer', prezzo: '41,50 €' },
+  ])}</script></html>`;
+  expect(shown(read(page))).toEqual(['Costume:  3900', 'Boxer:  4150']);
 });

@@ -4,7 +4,7 @@ import { isCurrency, minorDigits } from '../till';
 import { type Problem, type Product, type Variant } from './about';
 import { layOut, type Layout } from './columns/head';
 import { toldIn } from './columns/features';
-import { readHeading } from './columns/heading';
+import { calledAlike, readHeading } from './columns/heading';
 import { columnKeys } from './columns/keys';
 import { type Meaning } from './columns/meaning';
 import { proposeColumns, type ColumnProposal, type Given } from './columns/propose';
@@ -145,7 +145,14 @@ function sheetOf(
   });
   // Of two columns that could be the price, the one that the seller has chosen.
   const chosen = Number(Object.hasOwn(mapping.answers, 'columns price') ? mapping.answers['columns price'] : NaN);
-  if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) given.set(chosen, { as: 'price', because: bySeller });
+  if (Number.isInteger(chosen) && chosen >= 0 && chosen < mostColumns) {
+    given.set(chosen, { as: 'price', because: bySeller });
+    // The other of that name would stand beside the price as if it were one.
+    layout.headings.forEach((heading, i) => {
+      if (i !== chosen && !given.has(i) && calledAlike(heading, layout.headings[chosen] ?? ''))
+        given.set(i, { as: 'ignored', because: `It is called “${heading}” as well, and is not what is charged.` });
+    });
+  }
   for (const [question, answer] of Object.entries(mapping.answers)) {
     const index = Number(/^columns stock (\d+)$/.exec(question)?.[1] ?? NaN);
     if (answer === 'stock' && Number.isInteger(index) && index < mostColumns)

@@ -5,6 +5,8 @@ export interface CountryEntry {
   code: string;
   name: string;
   others: readonly string[];
+  /** What those who live there call it, in each of their languages, where that is no English name. */
+  own: readonly string[];
   /** What its people, and things from it, are called: "Swiss". */
   people: string;
   region: string;

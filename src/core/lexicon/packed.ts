@@ -2,7 +2,9 @@ import { inflateSync, strFromU8 } from 'fflate';
 
 /** A text that was packed by scripts/lexicon.mjs. */
 export function unpack(packed: string): string {
-  const bytes = Uint8Array.from(atob(packed), (letter) => letter.charCodeAt(0));
+  const letters = atob(packed);
+  const bytes = new Uint8Array(letters.length);
+  for (let i = 0; i < letters.length; i++) bytes[i] = letters.charCodeAt(i);
   return strFromU8(inflateSync(bytes));
 }
 

@@ -46,12 +46,16 @@ export const roomSteps = [0, 0.25, 0.5, 0.75, 1, 1.25, 1.5, 1.75, 2, 2.5, 3] as 
 /** Size of the words of a section, as a multiple of what they have by its look. */
 export const sizeSteps = [0.8, 0.9, 1, 1.15, 1.3, 1.5] as const;
 
+/** Size of the pictures of a section beside what its look has there. */
+export const pictureSizes = ['small', 'smaller', 'larger', 'large'] as const;
+export type PictureSize = (typeof pictureSizes)[number];
+
 /** Roles of the palette that a seller can fill by hand. */
 export const pickedRoles = ['ground', 'accent', 'second', 'third'] as const;
 export type PickedRole = (typeof pickedRoles)[number];
 
 /** Parts of a look that a seller can keep while the rest changes. */
-export const partIds = ['family', 'palette', 'type', 'shape', 'pictures'] as const;
+export const partIds = ['family', 'head', 'foot', 'palette', 'type', 'shape', 'pictures'] as const;
 export type Part = (typeof partIds)[number];
 
 export const faceIds: readonly string[] = faceList.map((face) => face.id);

@@ -6,15 +6,18 @@ import { importText, makeCatalogue } from '../goods';
 import { surveyedColours } from '../lexicon/about';
 
 import {
+  bandsOf,
   candidates,
   contrastPairs,
   differenceToAll,
   families,
   familiesFor,
   familyDistance,
+  geneWishes,
   hueDistance,
   lchOf,
   makeLook,
+  mixOf,
   quickPairs,
   quickPalettes,
   startAgain,
@@ -238,5 +241,44 @@ describe('a look', () => {
       ['look/scheme', 'nought'],
     ] as const)
       expect(parseAt(place, value).ok).toBe(false);
+  });
+});
+
+describe('a single part of another look', () => {
+  const [a, b] = candidates(search(sample)).map(({ genes }) => genes);
+  if (!a || !b) throw new Error('There are no two looks.');
+  const all = { family: a, head: a, foot: a, palette: a, type: a, shape: a, pictures: a };
+
+  test('its header is that of its family, and what is all of one look names none', () => {
+    expect(mixOf(all)).toEqual(a);
+    expect(mixOf({ ...all, head: b })).toEqual({ ...a, head: b.family });
+    expect(mixOf({ ...all, family: b })).toEqual({ ...a, family: b.family, head: a.family, foot: a.family });
+    expect(mixOf({ ...all, family: { ...b, foot: a.family } })).toMatchObject({ family: b.family, foot: a.family });
+  });
+
+  test('what is taken is seen, and nothing else of the look is other', () => {
+    const own = makeLook(sample, wished(geneWishes(a)));
+    const mixed = makeLook(sample, wished(geneWishes(mixOf({ ...all, head: b }))));
+    expect([mixed.family.id, mixed.head.id, mixed.foot.id]).toEqual([a.family, b.family, a.family]);
+    expect(mixed.palette).toEqual(own.palette);
+    expect(bandsOf(mixed)).toEqual({ head: mixed.head.bands.head ?? 'ground', foot: bandsOf(own).foot });
+  });
+
+  test('a header that is laid out with its pages stays theirs', () => {
+    for (const { id, keepsHead } of families) {
+      const { head, foot } = makeLook(sample, decide({ 'look/family': 'ledger', 'look/head': id, 'look/foot': id }));
+      expect([head.id, foot.id]).toEqual([keepsHead ? 'ledger' : id, id]);
+    }
+  });
+
+  test('a header that is kept stays through every turn, whatever family comes', () => {
+    const places = { 'look/family': 'poster' };
+    for (const find of [candidates, vary]) {
+      const found = find(search(sample, ['head'], 1, places));
+      expect(found.length).toBeGreaterThan(1);
+      for (const { wishes } of found) expect(makeLook(sample, wished(wishes)).head.id).toBe('poster');
+    }
+    const free = candidates(search(sample, [], 1, places)).map(({ wishes }) => makeLook(sample, wished(wishes)).head.id);
+    expect(new Set(free).size).toBeGreaterThan(1);
   });
 });

@@ -3,7 +3,7 @@ import { artIds } from '../pictures/about';
 import { type Decided, type Wish } from '../places';
 import { type Part } from './about';
 import { families, familiesFor, familyById, familyFit, type Family } from './families';
-import { geneWishes, parts, styleDistance, type Genes } from './genes';
+import { geneWishes, parts, seenGene, styleDistance, type Genes } from './genes';
 import { drawable, fittingGenes, givesGround, makeLook, occasionOf, paletteFor, type LookSource } from './look';
 import { faceById } from './faces';
 import { scorePair } from './pairs';
@@ -40,11 +40,11 @@ const sameLook = 0.02;
 /** From this style distance on, two looks are taken for those of two shops (found by looking). */
 const farApart = 0.5;
 
-/** Genes with the locked parts of another look in their place. */
+/** Genes with what is kept of another look in their place. */
 function keeping(genes: Genes, locked: Genes, { locks, genes: single = [] }: Pick<Search, 'locks' | 'genes'>): Genes {
   const kept = { ...genes };
   for (const gene of [...locks.flatMap((part): readonly (keyof Genes)[] => parts[part]), ...single])
-    Object.assign(kept, { [gene]: locked[gene] });
+    Object.assign(kept, { [gene]: seenGene(locked, gene) });
   return kept;
 }
 

@@ -1,6 +1,6 @@
 import { clear, lookPlaces, set, type Decided, type Place, type Value, type Wish } from '../places';
 import { type ArtId } from '../pictures/about';
-import { type FamilyId, type HarmonyId, type Motion, type Part, type SchemeId, type Treatment } from './about';
+import { partIds, type FamilyId, type HarmonyId, type Motion, type Part, type SchemeId, type Treatment } from './about';
 import { faceDistance } from './pairs';
 import { faceById } from './faces';
 import { familyById, familyDistance } from './families';
@@ -11,6 +11,9 @@ const { genePlaces } = lookPlaces;
 /** All that a look is chosen by. Every one of them is a decision that the seller can make alone. */
 export interface Genes {
   family: FamilyId;
+  /** The family whose header stands on the pages, or whose footer; null where it is the shop's own. */
+  head: FamilyId | null;
+  foot: FamilyId | null;
   scheme: SchemeId;
   /** How the second hue stands to the first; null leaves it to the brief and the seed. */
   harmony: HarmonyId | null;
@@ -30,15 +33,31 @@ export interface Genes {
 /** Parts of a look that a seller can keep while the rest changes, and the genes in each. */
 export const parts = {
   family: ['family'],
+  head: ['head'],
+  foot: ['foot'],
   palette: ['scheme', 'harmony', 'mix'],
   type: ['heading', 'text'],
   shape: ['corner', 'rule', 'room', 'treatment', 'motion'],
   pictures: ['art'],
 } as const satisfies Record<Part, readonly (keyof Genes)[]>;
 
+/** A gene as it is seen: a header that is the family's own is that family's, wherever it is taken to. */
+export const seenGene = <Gene extends keyof Genes>(genes: Genes, gene: Gene): Genes[Gene] =>
+  gene === 'head' || gene === 'foot' ? ((genes[gene] ?? genes.family) as Genes[Gene]) : genes[gene];
+
+/** A look of which each part is that of another. */
+export function mixOf(from: Readonly<Record<Part, Genes>>): Genes {
+  const mixed = { ...from.family };
+  for (const part of partIds) for (const gene of parts[part]) Object.assign(mixed, { [gene]: seenGene(from[part], gene) });
+  for (const gene of ['head', 'foot'] as const) if (mixed[gene] === mixed.family) mixed[gene] = null;
+  return mixed;
+}
+
 /** Places of the seller's that belong to a part: its genes, and for the palette the colours that were picked or given. */
 export const partPlaces: Record<Part, readonly Place[]> = {
   family: [genePlaces.family],
+  head: [genePlaces.head],
+  foot: [genePlaces.foot],
   palette: [genePlaces.scheme, genePlaces.harmony, genePlaces.mix, ...Object.values(lookPlaces.picked), lookPlaces.givenColours],
   type: [genePlaces.heading, genePlaces.text],
   shape: [genePlaces.corner, genePlaces.rule, genePlaces.room, genePlaces.treatment, genePlaces.motion],

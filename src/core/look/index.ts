@@ -29,6 +29,7 @@ export { faceDistance, headingFaces, scorePair, suggestPairs, textFaces, type Pa
 export { bestLine, fluid, lineHeightAt, makeScale, trackingAt, type TypeScale, type TypeStep } from './type';
 export {
   bands,
+  bandsOf,
   families,
   familiesFor,
   familyById,
@@ -42,7 +43,7 @@ export {
   type ProductPart,
   type Shape,
 } from './families';
-export { geneWishes, partPlaces, parts, styleDistance, treatments, withoutPart, type Genes } from './genes';
+export { geneWishes, mixOf, partPlaces, parts, styleDistance, treatments, withoutPart, type Genes } from './genes';
 export * from './about';
 export { makeLook, occasionOf, type Look, type LookSource, type Origin } from './look';
 export { candidates, startAgain, vary, type Candidate, type Search } from './candidates';

@@ -4,7 +4,7 @@ import { moodOf, type Mood, type Reading } from '../brief';
 import { type Catalogue } from '../goods';
 import { artsOfThings, type ArtId } from '../pictures/about';
 import { lookPlaces, type Decided } from '../places';
-import { pickedRoles } from './about';
+import { pickedRoles, type FamilyId } from './about';
 import { lchOf } from './colour';
 import { faceById, type Face } from './faces';
 import { familiesFor, familyById, familyFit, type Family, type Occasion, type Shape } from './families';
@@ -32,6 +32,9 @@ export type Origin = 'brief' | 'made' | 'seller';
 export interface Look {
   genes: Genes;
   family: Family;
+  /** The families whose header and footer it has: mostly its own. */
+  head: Family;
+  foot: Family;
   palette: Palette;
   heading: Face;
   text: Face;
@@ -200,6 +203,8 @@ export function fittingGenes(family: Family, occasion: Occasion): Genes {
   if (!scheme || !pair) throw new Error(`The family ${family.id} names no scheme or face that is there.`);
   return {
     family: family.id,
+    head: null,
+    foot: null,
     scheme: scheme.id,
     harmony: null,
     mix: 0,
@@ -222,6 +227,10 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   const fitted = fittingGenes(family, occasion);
   const genes = { ...fitted, ...own, family: family.id };
   genes.art = drawable(genes.art, occasion);
+  const lent = (from: FamilyId | null, lends: (one: Family) => boolean) => {
+    const other = from && familyById(from);
+    return other && lends(other) ? other : family;
+  };
   const decidedParts = new Set<keyof Genes>(Object.keys(own) as (keyof Genes)[]);
   const heading = faceById(genes.heading) ?? faceById(fitted.heading);
   const text = faceById(genes.text) ?? faceById(fitted.text);
@@ -240,6 +249,8 @@ export function makeLook(source: LookSource, decided: Decided): Look {
   return {
     genes,
     family,
+    head: lent(genes.head, ({ keepsHead }) => !keepsHead),
+    foot: lent(genes.foot, () => true),
     palette,
     heading,
     text,

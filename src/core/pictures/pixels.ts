@@ -26,8 +26,9 @@ const at = ({ data, width }: Pixels, x: number, y: number): Rgb => {
 };
 const opacity = ({ data, width }: Pixels, x: number, y: number): number => data[(y * width + x) * 4 + 3] ?? 255;
 
-/** Distance of two colours, weighted towards green as the eye is. */
-const far = (a: Rgb, b: Rgb): number => Math.sqrt(2 * (a[0] - b[0]) ** 2 + 4 * (a[1] - b[1]) ** 2 + 3 * (a[2] - b[2]) ** 2) / 3;
+/** Length of a step between two colours, weighted towards green as the eye is. */
+const step = (r: number, g: number, b: number): number => Math.sqrt(2 * r * r + 4 * g * g + 3 * b * b) / 3;
+const far = (a: Rgb, b: Rgb): number => step(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 
 function border(pixels: Pixels): Rgb[] {
   const { width, height } = pixels;
@@ -46,7 +47,7 @@ function clearEdge(pixels: Pixels): boolean {
   return clear >= (width + height) * 0.2;
 }
 
-const median = (numbers: number[]): number => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)] ?? 0;
+const median = (bytes: number[]): number => Uint8Array.from(bytes).sort()[Math.floor(bytes.length / 2)] ?? 0;
 
 /** The colour that goes all round a picture, where nine tenths of its edge have it; null where its edge is busy or see-through. */
 export function plainGround(pixels: Pixels): Rgb | null {
@@ -62,17 +63,21 @@ export function plainGround(pixels: Pixels): Rgb | null {
  * kind, the middle.
  */
 export function subjectOf(pixels: Pixels): { box: Box; focus: Spot } {
-  const { width, height } = pixels;
+  const { width, height, data } = pixels;
   const edge = border(pixels);
-  const middle: Rgb = [0, 1, 2].map((i) => median(edge.map((one) => one[i] ?? 0))) as Rgb;
+  const [r, g, b]: Rgb = [0, 1, 2].map((i) => median(edge.map((one) => one[i] ?? 0))) as Rgb;
+  // Fifty thousand pixels of each picture: no object is made for any of them.
+  const byte = (i: number): number => data[i] ?? 0;
+  const between = (i: number, j: number): number => step(byte(i) - byte(j), byte(i + 1) - byte(j + 1), byte(i + 2) - byte(j + 2));
   const weights = new Float32Array(width * height);
   let most = 0;
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
-      const here = at(pixels, x, y);
-      const right = at(pixels, Math.min(width - 1, x + 1), y);
-      const below = at(pixels, x, Math.min(height - 1, y + 1));
-      const weight = (opacity(pixels, x, y) / 255) * (far(here, middle) + 1.5 * (far(here, right) + far(here, below)));
+      const i = (y * width + x) * 4;
+      const right = x + 1 < width ? i + 4 : i;
+      const below = y + 1 < height ? i + width * 4 : i;
+      const unlike = step(byte(i) - r, byte(i + 1) - g, byte(i + 2) - b);
+      const weight = (byte(i + 3) / 255) * (unlike + 1.5 * (between(i, right) + between(i, below)));
       weights[y * width + x] = weight;
       most = Math.max(most, weight);
     }
@@ -132,12 +137,12 @@ export function coloursOf(pixels: Pixels, count = 5): string[] {
     if ((pixels.data[i + 3] ?? 0) < 128) continue;
     const [r, g, b] = [pixels.data[i] ?? 0, pixels.data[i + 1] ?? 0, pixels.data[i + 2] ?? 0];
     const key = ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
-    const bin = bins.get(key) ?? { n: 0, r: 0, g: 0, b: 0 };
+    let bin = bins.get(key);
+    if (!bin) bins.set(key, (bin = { n: 0, r: 0, g: 0, b: 0 }));
     bin.n++;
     bin.r += r;
     bin.g += g;
     bin.b += b;
-    bins.set(key, bin);
   }
   const points = [...bins.values()].map(({ n, r, g, b }) => {
     const lab = toOklab({ mode: 'rgb', r: r / n / 255, g: g / n / 255, b: b / n / 255 });
@@ -149,26 +154,26 @@ export function coloursOf(pixels: Pixels, count = 5): string[] {
   // The first centre is the fullest bin; each next one is the point that is far and full (k-means++, without chance beyond ties).
   const random = chance(points.length);
   let centres = [{ ...(points.reduce((best, point) => (point.n > best.n ? point : best)) as (typeof points)[number]) }];
+  const nearest = points.map(() => Infinity);
   while (centres.length < Math.min(count + 2, points.length)) {
-    const next = points.reduce(
-      (best, point) => {
-        const value = Math.sqrt(point.n) * Math.min(...centres.map((centre) => distance(point, centre))) * (1 + random() * 1e-6);
-        return value > best.value ? { value, point } : best;
-      },
-      { value: -1, point: points[0] as (typeof points)[number] },
-    );
-    centres.push({ ...next.point });
+    const last = centres.at(-1) as (typeof centres)[number];
+    let [best, most] = [0, -1];
+    points.forEach((point, i) => {
+      nearest[i] = Math.min(nearest[i] ?? Infinity, distance(point, last));
+      const value = Math.sqrt(point.n) * nearest[i] * (1 + random() * 1e-6);
+      if (value > most) [best, most] = [i, value];
+    });
+    centres.push({ ...(points[best] as (typeof points)[number]) });
   }
   for (let round = 0; round < 12; round++) {
     const sums = centres.map(() => ({ n: 0, l: 0, a: 0, b: 0 }));
     for (const point of points) {
-      let nearest = 0;
-      for (let i = 1; i < centres.length; i++)
-        if (
-          distance(point, centres[i] as (typeof centres)[number]) < distance(point, centres[nearest] as (typeof centres)[number])
-        )
-          nearest = i;
-      const sum = sums[nearest];
+      let [mine, least] = [0, Infinity];
+      centres.forEach((centre, i) => {
+        const away = distance(point, centre);
+        if (away < least) [mine, least] = [i, away];
+      });
+      const sum = sums[mine];
       if (!sum) continue;
       sum.n += point.n;
       sum.l += point.l * point.n;
@@ -193,6 +198,11 @@ export function coloursOf(pixels: Pixels, count = 5): string[] {
   return kept.slice(0, count).map(hex);
 }
 
+function isClearSomewhere({ data }: Pixels): boolean {
+  for (let i = 3; i < data.length; i += 4) if ((data[i] ?? 255) < 128) return true;
+  return false;
+}
+
 /** Colours that cover a tenth of an outline or more are part of how it is seen. */
 const seenShare = 0.1;
 
@@ -200,8 +210,8 @@ const seenShare = 0.1;
  * The colours that a cut-out meets its ground with: those along the outline of what is not see-through. None where the picture fills its box.
  */
 export function rimOf(pixels: Pixels): string[] {
-  const { width, height, data } = pixels;
-  if (!data.some((part, i) => i % 4 === 3 && part < 128)) return [];
+  const { width, height } = pixels;
+  if (!isClearSomewhere(pixels)) return [];
   const rim: Rgb[] = [];
   // What is cut out goes on beyond the box where its edge is clear.
   const beyond = clearEdge(pixels);

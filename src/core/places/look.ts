@@ -5,6 +5,7 @@ import {
   familyIds,
   harmonyIds,
   motionIds,
+  pictureSizes,
   type pickedRoles,
   roomSteps,
   schemeIds,
@@ -13,7 +14,7 @@ import {
   treatmentIds,
 } from '../look/about';
 import { artIds, markIds } from '../pictures/about';
-import { kindOfSection, narrowestOf } from '../sections/about';
+import { kindOfSection, narrowestOf, resizesOf } from '../sections/about';
 import { pageParts, saySpan, spanSchema } from '../span';
 import { definePlace, type Address, type At } from './place';
 import { turns, turnsAt, turnsTo } from './says';
@@ -22,6 +23,16 @@ const colour = z.string().regex(/^#[0-9a-f]{6}$/);
 const face = z.string().refine((id) => faceIds.includes(id), 'This typeface does not ship with Arcatum.');
 
 export const family = definePlace({ address: ['look', 'family'], value: z.enum(familyIds), says: turnsTo('Family') });
+export const head = definePlace({
+  address: ['look', 'head'],
+  value: z.enum(familyIds).nullable(),
+  says: turnsTo('Arrangement of the header'),
+});
+export const foot = definePlace({
+  address: ['look', 'foot'],
+  value: z.enum(familyIds).nullable(),
+  says: turnsTo('Arrangement of the footer'),
+});
 export const scheme = definePlace({ address: ['look', 'scheme'], value: z.enum(schemeIds), says: turnsTo('Ground') });
 export const harmony = definePlace({
   address: ['look', 'harmony'],
@@ -57,6 +68,8 @@ export const art = definePlace({ address: ['look', 'art'], value: z.enum(artIds)
 /** The genes of a look: each is chosen at a place of its own. */
 export const genePlaces = {
   family,
+  head,
+  foot,
   scheme,
   harmony,
   mix,
@@ -189,7 +202,18 @@ const standingAt = <const Kind extends string>(kind: Kind, onPhones: string) => 
   }),
 });
 
-export const standing = { span, ...standingAt('', '') };
+/** How large the picture of a section is, where there is room for words beside it. */
+const pictures = definePlace({
+  address: ['look', 'pictures', ':page', ':section'],
+  value: (_page, section) => {
+    const kind = kindOfSection(section);
+    const sizes = kind ? resizesOf(kind) : [];
+    return sizes.length ? z.enum(pictureSizes).refine((size) => sizes.includes(size), 'It has all the width of its words') : null;
+  },
+  says: (before, after, at: OfSection) => `Picture in ${sectionOf(at)}: ${before ?? 'as made'} → ${after ?? 'as made'}`,
+});
+
+export const standing = { span, pictures, ...standingAt('', '') };
 export const phoneStanding = standingAt('phone-', ' on phones');
 
 const atPlace = 'at:';

@@ -2,6 +2,7 @@ export * from './about';
 export { allRequests, requests } from './registry';
 export { canMove, isWhatThePageIsFor, ordered, spotOf, type RequestDefinition, type Spot } from './request';
 export { leadsToSection, pageOut, sayLinks } from './going';
+export { sizesAt } from './kinds/picture-size';
 export { picturesToOffer } from './ownPictures';
 export { reorder } from './rows';
 export { slipOf } from './slip';

@@ -5,6 +5,7 @@ import { art } from './kinds/art';
 import { cornersRequest } from './kinds/corners';
 import { duplicate } from './kinds/duplicate';
 import { fold } from './kinds/fold';
+import { footAs, headAs } from './kinds/frame';
 import { goodsColumns } from './kinds/goods-columns';
 import { goodsFirst } from './kinds/goods-first';
 import { ground } from './kinds/ground';
@@ -43,6 +44,7 @@ import { room } from './kinds/room';
 import { scheme } from './kinds/scheme';
 import { sectionPictures } from './kinds/section-pictures';
 import { secondButton } from './kinds/second-button';
+import { pictureSize } from './kinds/picture-size';
 import { phoneAlign, phoneRoom, phoneSize, sectionAlign, sectionRoom, sectionSize, sectionWidth } from './kinds/standing';
 import { shelfPicture } from './kinds/shelf-picture';
 import { takeOutPage } from './kinds/take-out-page';
@@ -76,6 +78,7 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   'phone-size': phoneSize,
   'second-button': secondButton,
   'section-pictures': sectionPictures,
+  'picture-size': pictureSize,
   'keep-it': keepIt,
   'add-section': addSection,
   duplicate,
@@ -93,6 +96,8 @@ export const requests: { readonly [K in RequestKind]: RequestDefinition<K> } = {
   mark,
   'mark-size': markSize,
   'mark-places': markPlaces,
+  'head-as': headAs,
+  'foot-as': footAs,
   'product-title': productTitle,
   'product-price': productPrice,
   'product-picture': productPicture,

@@ -38,6 +38,7 @@ import { video } from './video/about';
 import { why } from './why/about';
 import { type Fields, type ItemsField, type TextField } from './field';
 import { sectionKinds, type SectionAbout, type SectionKind } from './kind';
+import { type PictureSize } from '../look/about';
 import { pageParts } from '../span';
 
 export { hasSigns, suits, wordCount, type Field, type Fields, type ItemsField, type TextField } from './field';
@@ -115,6 +116,9 @@ export function narrowestOf(kind: SectionKind): number {
   const { library, narrowest = narrowestWords } = sectionAbout(kind);
   return library ? narrowest : pageParts;
 }
+
+/** How its picture can be sized beside its look: not at all where it has none that stands alone. */
+export const resizesOf = (kind: SectionKind): readonly PictureSize[] => sectionAbout(kind).resizes ?? [];
 
 /** The kind of a section by its id: the kind itself, with a number where a page has several of it. */
 export function kindOfSection(id: string): SectionKind | undefined {

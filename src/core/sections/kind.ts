@@ -1,3 +1,4 @@
+import { type PictureSize } from '../look/about';
 import { type Fields } from './field';
 
 /** Kinds of sections. Definition, drawing and style of each are held to this list by the compiler. */
@@ -68,6 +69,8 @@ export interface SectionAbout<F extends Fields = Fields, K extends SectionKind =
   arrangements: readonly Arrangement[];
   /** How narrow it may stand, in parts of its page (`pageParts`); where nothing is said, as narrow as words may. */
   narrowest?: number;
+  /** How its picture can be sized beside its look; not at all where nothing is said. */
+  resizes?: readonly PictureSize[];
   fields: F;
 }
 

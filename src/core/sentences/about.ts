@@ -38,6 +38,7 @@ export const sentenceKinds = [
   'mark-size',
   'mark-foot',
   'mark-name',
+  'frame',
   'title',
   'describe',
   'price',
@@ -96,6 +97,7 @@ export const sentenceKinds = [
   'stand-room',
   'keep-this',
   'show-picture',
+  'picture-size',
 ] as const;
 export type SentenceKind = (typeof sentenceKinds)[number];
 

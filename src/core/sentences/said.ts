@@ -31,10 +31,11 @@ export interface Found {
   of?: Readonly<Record<string, string>>;
 }
 
-/** Why it can't be done; `firm` where this was meant and nothing else could be. */
+/** Why it can't be done; `firm` where this was meant and nothing else could be, `other` where something else is said by the very words. */
 export interface No {
   no: string;
   firm?: boolean;
+  other?: boolean;
 }
 
 export type Answer = Found | readonly Found[] | No;
@@ -57,10 +58,16 @@ export const defineSentence = <K extends SentenceKind>(definition: SentenceDefin
 
 export const no = (because: string): No => ({ no: because });
 export const firmNo = (because: string): No => ({ no: because, firm: true });
+export const otherNo = (because: string): No => ({ no: because, other: true });
 export const isNo = (answer: Answer): answer is No => 'no' in answer;
 
 const slotsWith = <K extends keyof Slot>({ sentence }: Said, kind: K): (Slot & Record<K, NonNullable<Slot[K]>>)[] =>
   sentence.slots.filter((slot): slot is Slot & Record<K, NonNullable<Slot[K]>> => slot[kind] !== undefined);
+
+const mostOf = (word: string): string[] => {
+  const [, base = ''] = /^(\p{L}{3,})est$/u.exec(word) ?? [];
+  return base ? [base, `${base}e`, base.replace(/(.)\1$/u, '$1')] : [];
+};
 
 /** All words of a sentence that are no part of a name or a value. */
 export function plainWords({ sentence }: Said): Set<string> {
@@ -72,6 +79,8 @@ export function plainWords({ sentence }: Said): Set<string> {
             token.word,
             ...token.word.split('-'),
             ...(token.stem.length > 3 ? [token.stem] : []),
+            // The darkest is dark, the biggest big.
+            ...mostOf(token.word),
             // A word that is new here is heard as one that means the same.
             ...(known(token.stem) === null ? like(token.stem).slice(0, 1) : []),
           ]
@@ -86,8 +95,11 @@ export const hears = (said: Said, ...words: readonly string[]): boolean => {
   return words.some((word) => heard.has(word));
 };
 
-/** Whether a sentence says that something should not be: "shouldn't", "no", "never". */
-export const denies = (said: Said): boolean => [...plainWords(said)].some((word) => /n't$/.test(word) || denials.has(word));
+/** Whether a sentence says that something should not be: "shouldn't", "no", "never". "Not five but three" says what is to be. */
+export function denies(said: Said): boolean {
+  const ofFigure = counts(said).length > 0 && slotsWith(said, 'number').some((slot) => isRefused(said, slot));
+  return [...plainWords(said)].some((word) => /n't$/.test(word) || (denials.has(word) && !(word === 'not' && ofFigure)));
+}
 /** Whether one of the words is denied right where it stands: "without serifs", "not a sans". */
 export const deniesWord = ({ sentence: { tokens } }: Said, ...words: readonly string[]): boolean =>
   tokens.some(({ word }, i) => {
@@ -109,6 +121,9 @@ const denials = new Set([
   'wont',
   'cannot',
 ]);
+
+/** Whether a word denies: “not”, “never”, “isn’t”. */
+export const isDenial = (word: string): boolean => denials.has(word) || /n't$/.test(word);
 
 /** What is said of a change of prices beside what it is of. */
 const ofPrices = new Set(
@@ -163,8 +178,18 @@ export const coloursNamed = (said: Said): { name: string; hex: string }[] =>
 export const dateNamed = (said: Said): string | null => slotsWith(said, 'date')[0]?.date ?? null;
 export const addressNamed = (said: Said): string | null => slotsWith(said, 'address')[0]?.address ?? null;
 
+/** Whether a figure is what is not wanted: "five is too many", "not five but three", "three instead of five". */
+function isRefused({ sentence: { text } }: Said, { start, end }: Slot): boolean {
+  return (
+    /^(?:\s+[\p{L}'’]+){0,6}?\s+too\s+(?:many|few|much|little|high|low|dear|cheap)\b/iu.test(text.slice(end)) ||
+    /\b(?:not|instead of|rather than)\s+(?:just\s+|only\s+)?$/i.test(text.slice(0, start))
+  );
+}
+
 function counts(said: Said): Count[] {
-  const found = slotsWith(said, 'number').map(({ number }) => number);
+  const found = slotsWith(said, 'number')
+    .filter((slot) => !isRefused(said, slot))
+    .map(({ number }) => number);
   return found.length || !plainWords(said).has('one') ? found : [{ value: 1, figure: '1', of: 'plain' }];
 }
 /** The first figure of one of some kinds. */

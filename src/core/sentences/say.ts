@@ -7,12 +7,14 @@ import { longestSentence, noPast, sentenceKinds, type Past, type Reading, type S
 import { judge, learnedJudge, outcomes, type JudgeWeights } from './judge';
 import { readSentence, type Slot } from './sentence';
 import { sentences } from './registry';
-import { denies, isNo, no, type Found, type Said } from './said';
+import { denies, isDenial, isNo, no, type Found, type Said } from './said';
 
 /** Below this share of all that could be meant, a kind is not thought of (found on sentences that training had not seen). */
 const leastThought = 0.06;
 /** From this share on a sentence is taken as understood: below it, sentences of a batch that was read at first sight were understood wrong. */
 const sureFrom = 0.6;
+/** What stands among the words of one kind just as it is said wants less. */
+const sureVerbatim = 0.5;
 /** What is left when nothing else is likely is refused from here on. */
 const refusedFrom = 0.5;
 /** From this share on, what can't be done is what was meant. */
@@ -56,7 +58,13 @@ const refusal = (says: string, nearest: readonly string[] = [], kind: SentenceKi
   refused: { says, nearest, kind },
 });
 
-/** Understands a sentence: what it can mean in this shop, or that it is not done. Nothing is changed by it. */
+/** Where a reason, or a second thought, is set apart from a wish. */
+const apart = /[,;.!:–—]+\s+|\s+(?=because\s)/;
+
+/**
+ * Understands a sentence: what it can mean in this shop, or that it is not done. Nothing is changed by it. Where it is not understood as a
+ * whole, and one of its clauses alone says something, the others name nothing and deny nothing, that clause is offered.
+ */
 export function understand(
   shop: Shop,
   project: Project,
@@ -64,6 +72,24 @@ export function understand(
   saying: Saying,
   by: JudgeWeights = learnedJudge(),
 ): Understood {
+  const whole = understandWhole(shop, project, text, saying, by);
+  const clauses = text.split(apart).filter((clause) => clause.trim());
+  if (whole.readings.length || clauses.length < 2 || text.length > longestSentence) return whole;
+  const heard = clauses.map((clause) => understandWhole(shop, project, clause, saying, by));
+  // What was meant and can't be done is said as well.
+  const [only, ...more] = heard.filter(({ readings, refused }) => readings.length || (refused?.kind && !whole.refused?.kind));
+  const isAside = (clause: string) => {
+    const { slots, tokens } = readSentence(clause, shop, saying.today);
+    return !slots.length && !tokens.some(({ word }) => turns.has(word) || isDenial(word));
+  };
+  if (!only || more.length || !clauses.every((clause, i) => heard[i] === only || isAside(clause))) return whole;
+  return { ...only, readings: only.readings.map((reading) => ({ ...reading, sure: false })) };
+}
+
+/** Words that take back, or put a condition on, what stands beside them. */
+const turns = new Set(['but', 'if', 'unless', 'until', 'except', 'maybe', 'perhaps', 'or', 'once', 'when', 'later']);
+
+function understandWhole(shop: Shop, project: Project, text: string, saying: Saying, by: JudgeWeights): Understood {
   const given = text.trim();
   if (!given) return refusal('Say what should be different.');
   if (given.length > longestSentence)
@@ -117,6 +143,11 @@ function hear(
         : definition.reads(said);
     if (isNo(answer)) {
       if (answer.firm && share >= meantFrom && kind === ranked[0]?.kind) return { refused: answer.no, kind };
+      // What says that another kind is meant leaves its share to that.
+      if (answer.other) {
+        likely -= share;
+        continue;
+      }
       if (!missed.because) missed = { because: answer.no, share, kind: share >= meantFrom ? kind : null };
       // What can't be meant at this thing leaves its share to the others; what only lacks a word does not.
       if (!answer.firm && !definition.at.includes(said.spot.thing.kind)) likely -= share;
@@ -145,14 +176,28 @@ function unusedOf({ of = {} }: Found, { sentence: { slots } }: Said): number {
   return slots.filter((slot) => !isUsed(slot)).length;
 }
 
+/** The likeliest kind, where it has a sentence among its own words just as it was said, and no other at this thing has. */
+function saidVerbatim(candidates: readonly Candidate[], { sentence: { text }, spot }: Said): SentenceKind | null {
+  const [best] = [...candidates].sort((a, b) => b.share - a.share);
+  const given = text
+    .toLowerCase()
+    .replace(/[\s.!]+$/, '')
+    .trim();
+  const having = [...sentences.values()].filter(
+    ({ words, at }) => words.some((one) => one.toLowerCase() === given) && at.includes(spot.thing.kind),
+  );
+  return best && having.length === 1 && having[0]?.kind === best.kind ? best.kind : null;
+}
+
 /** The readings that are told: the sure one alone, else those that come near. */
 function choose({ candidates, likely, missed }: Heard, said: Said, nearest: readonly string[]): Understood {
   // What was likelier by far can't be: something else is not put in its place.
   if (missed.share > 2 * Math.max(0, ...candidates.map(({ share }) => share)))
     return refusal(missed.because, nearest, missed.kind);
   const now = standingIn(said);
+  const verbatim = saidVerbatim(candidates, said);
   const readings = candidates.flatMap(({ kind, share, found }) => {
-    const sure = share / likely >= sureFrom && found.length === 1;
+    const sure = share / likely >= (kind === verbatim ? sureVerbatim : sureFrom) && found.length === 1;
     return share / likely < leastThought * 2 ? [] : found.map((one) => readingOf(kind, one, sure, said, now));
   });
   // What would change nothing is no reading.

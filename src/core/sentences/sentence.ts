@@ -233,7 +233,15 @@ const isLess = (word = ''): boolean => /^(?:off|cheaper|less|reduction|discount|
 
 /** A number in figures or words, as far as it counts something plain. */
 const valueOf = (word: string): number | undefined =>
-  /^\d/.test(word) ? Number(word.replace(/[’'\s]/g, '').replace(',', '.')) : word === 'no' ? undefined : smallNumbers.get(word);
+  /^\d/.test(word)
+    ? Number(word.replace(/[’'\s]/g, '').replace(',', '.'))
+    : word === 'no'
+      ? undefined
+      : // “In twos”, “by sixes”.
+        (smallNumbers.get(word) ?? smallNumbers.get(word.replace(/(?:(?<=x)e)?s$/, '')));
+
+/** "Two and a half", "2.5 million", "5k", "three point five". */
+const goesOn = /^(?:and an? (?:half|quarter|third)|hundred|thousand|dozen|millions?|billions?|mio|mn|k|point)\b/;
 
 /** The figure at a token with its unit: "10 %", "£12", "30 days", "400 g". */
 function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: number; to: number; count: Count } | null {
@@ -250,6 +258,16 @@ function countAt(tokens: readonly Token[], at: number, shop: Shop): { from: numb
   const before = tokens[at - 1];
   const next = tokens[at + 1];
   const after = next?.word ?? '';
+  // What goes on is another number than its first word: it is not taken for that.
+  if (
+    goesOn.test(
+      tokens
+        .slice(at + 1, at + 4)
+        .map(({ word }) => word)
+        .join(' '),
+    )
+  )
+    return null;
   const is = (of: Count['of'], to: number, from = at, times = 1) => ({
     from,
     to,

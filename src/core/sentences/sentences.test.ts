@@ -1,3 +1,4 @@
+import { decisionsOf } from '../../../tests/decisions';
 import { importGoods } from '../goods';
 import { hintsOf } from '../brief';
 import { set, lookPlaces, tillPlaces } from '../places';
@@ -13,6 +14,7 @@ import {
   type Reading,
   type SentenceKind,
 } from './index';
+import { noPast } from './about';
 
 /** A shop of this test's own: invented. */
 const brief = `Aldo's Kites, Trieste. We sew kites from ripstop nylon on the third floor above the harbour. Each one is flown before it is sold. If the bora tears it in the first year, we mend it free.
@@ -85,6 +87,14 @@ describe('names and values', () => {
     ['only half as wide', []],
     ['returns in thirty days', ['30 days']],
     ['it weighs 1.2 kg', ['1200 grams']],
+    ['returns in thirty two days', ['32 days']],
+    ['the Harbour kite costs a hundred and fifty euros', ['product Harbour kite', '150 money']],
+    ['in twos', ['2 plain']],
+    // What goes on is another number than its first word.
+    ['the Harbour kite costs two and a half euros', ['product Harbour kite']],
+    ['it costs 2 million', []],
+    ['it costs 5k', []],
+    ['it costs 5 hundred euros', []],
     ['a darker sky blue', ['colour sky blue']],
     ['call it “Wind”', ['Wind']],
     ['link to https://wind.example/a', ['https://wind.example/a']],
@@ -109,6 +119,9 @@ describe('names and values', () => {
 describe('what is understood', () => {
   test.each<[string, string | undefined, SentenceKind, Record<string, string>]>([
     ['three columns', undefined, 'columns', { n: '3' }],
+    ['three columns instead of five', undefined, 'columns', { n: '3' }],
+    ['the Reel now costs a hundred and twenty', undefined, 'price', { product: 'Reel', money: '120' }],
+    ['save it as it is and call it first draft', undefined, 'version', { text: 'first draft' }],
     ['move this above the featured goods', section('why'), 'move', { section: 'why', before: 'featured' }],
     ['hide this on phones', section('why'), 'phone-hide', { section: 'why' }],
     ['the Reel now costs 13.50', undefined, 'price', { product: 'Reel', money: '13.5' }],
@@ -145,6 +158,57 @@ describe('what is understood', () => {
     expect(readSentence('the shed is open', shown.shop, today).slots.some((slot) => slot.picture !== undefined)).toBe(false);
     expect(readSentence('the shed.jpg', shown.shop, today).slots).toMatchObject([{ picture: 'shed.jpg' }]);
     expect(says('use hill-at-dawn.jpg here', section('contact'), shown).readings).toEqual([]);
+  });
+
+  test.each<[string, SentenceKind]>([
+    ['redo', 'redo'],
+    ['Make it darker.', 'scheme'],
+    ['dark mode', 'scheme'],
+  ])('“%s” stands among the words of one kind, and is sure', (text, kind) => {
+    const { readings } = understand(shop, project, text, { today, past: { ...noPast, undone: 'Step 7' } });
+    expect(readings.map((one) => [one.kind, one.sure])).toEqual([[kind, true]]);
+  });
+
+  test('a wish beside a reason is offered, and one that is taken back or put off is not', () => {
+    const [only, ...more] = says('make it darker, my dentist has the same').readings;
+    expect([only?.kind, only?.sure, more]).toEqual(['scheme', false, []]);
+    for (const text of ['make it darker, but not yet', 'make it darker, if my sister agrees'])
+      expect(says(text).readings.some(({ sure }) => sure)).toBe(false);
+  });
+
+  test.each<[string, string | undefined, SentenceKind, Record<string, string>]>([
+    ['a page with our prices for schools', undefined, 'page', { text: 'our prices for schools' }],
+    ['make the page less crowded', undefined, 'room', { by: 'more' }],
+    ['packed tighter', undefined, 'room', { by: 'less' }],
+    ['make the page darker', undefined, 'scheme', {}],
+    ['replace kites by gliders', undefined, 'replace', { from: 'kites', to: 'gliders' }],
+  ])('%s', (text, at, kind, of) => expect(says(text, at).readings[0] ?? {}).toMatchObject({ kind, of }));
+
+  test('a picture is made larger as far as its words leave room, and is its usual size again', () => {
+    const at = 'picture/home/opening';
+    const sized = (size?: string) => {
+      const of: Project = {
+        ...project,
+        decisions: decisionsOf({
+          'look/opening': 'made',
+          'plan/home/opening/arrangement': 'pictured',
+          ...(size ? { 'look/pictures/home/opening': size } : {}),
+        }),
+      };
+      return { project: of, shop: makeShop(of) };
+    };
+    const value = (text: string, size?: string) => says(text, at, sized(size)).readings[0]?.wishes[0]?.value;
+    expect(value('bigger picture')).toBe('larger');
+    expect(value('bigger picture', 'larger')).toBe('large');
+    expect(value('the picture is too big', 'smaller')).toBe('small');
+    expect(says('the picture at its usual size again', at, sized('small')).readings[0]).toMatchObject({
+      kind: 'picture-size',
+      wishes: [{ place: 'look/pictures/home/opening', value: undefined }],
+    });
+    expect(says('bigger picture', at, sized('large'))).toMatchObject({
+      readings: [],
+      refused: { says: 'It has all the room that its words leave to it.' },
+    });
   });
 
   test('sections beside each other are two halves in one row', () => {
@@ -218,6 +282,26 @@ describe('what is understood', () => {
 });
 
 describe('what was not wholly understood is not done', () => {
+  test('a number that goes on is not its first word', () => {
+    for (const text of [
+      'the Reel costs two and a half euros',
+      'the Reel costs 2 million',
+      'the price of the Reel is 5k',
+      'five columns are too many',
+    ])
+      expect([text, says(text).readings]).toEqual([text, []]);
+  });
+
+  test('the figure that is too many is not the one that is wanted', () => {
+    for (const text of ['five columns are too many, three', 'not five columns but three'])
+      expect([text, says(text).readings.map(({ of }) => of)]).toEqual([text, [{ n: '3' }]]);
+  });
+
+  test('out of the menu is not out of the shop', () => {
+    for (const text of ['kick the About page out of the menu', 'delete the About page from the navigation'])
+      for (const { kind } of says(text).readings) expect([text, kind]).not.toEqual([text, 'page-out']);
+  });
+
   test('a day that is not known ends nothing: it is asked for', () => {
     expect(says('20 % off kites until new year’s eve').refused?.says).toContain('Until when?');
     expect(sure('20 % off kites until 31 December').of).toEqual({ percent: '20', of: 'Kites', until: '2026-12-31' });
@@ -283,6 +367,18 @@ describe('steps', () => {
     expect(act('what changed since 23 November 2026?')).toEqual({ do: 'compare', change: 'c2' });
     expect(says('undo the last nine', undefined, of).refused?.says).toBe('Only 3 steps can be taken back.');
     expect(says('redo', undefined, of).refused?.says).toMatch(/nothing to do again/);
+  });
+
+  test('one with others after it is taken out alone, and is the one thing that is meant', () => {
+    for (const text of ['take back the last change but one', 'take out the one before the last'])
+      expect([text, says(text, undefined, of).readings.map(({ act, sure }) => [act, sure])]).toEqual([
+        text,
+        [[{ do: 'take-out', change: 'c2' }, true]],
+      ]);
+  });
+
+  test('a step in the middle is not the last ones', () => {
+    expect(act('undo the second last step')).toEqual({ do: 'take-out', change: 'c2' });
   });
 
   test('do what they say', () => {

@@ -1,3 +1,5 @@
+import { mayBeginNumber, spelledOut } from '../numberWords';
+
 /** A word of a sentence, or a figure, or a mark that means something. */
 export interface Token {
   /** As it stands. */
@@ -28,8 +30,32 @@ const shapes =
   /#[0-9a-f]{3,8}\b|\p{L}{2,}\d+[\p{L}\d]*|\d+(?:[.,’'\s]\d{3})*(?:[.,]\d+)?|\p{L}+(?:[’'-]\p{L}+)*|[%+→=:]|[€£$¥]/giu;
 
 export function tokensOf(text: string): Token[] {
-  return [...text.matchAll(shapes)].map(({ 0: found, index }) => {
+  const single = [...text.matchAll(shapes)].map(({ 0: found, index }): Token => {
     const word = found.toLowerCase().replace(/’/g, "'");
     return { text: found, word, stem: stem(word), start: index, end: index + found.length };
   });
+  return inOne(text, single);
+}
+
+/** A number of several words is one figure: of "thirty two" neither the thirty is meant nor the two. */
+function inOne(text: string, single: readonly Token[]): Token[] {
+  /** Words from a place on that nothing stands between but spaces: what a comma parts is told one after another. */
+  const runFrom = (from: number): string[] => {
+    const end = single.findIndex(({ start }, n) => n > from && /\S/.test(text.slice(single[n - 1]?.end, start)));
+    return single.slice(from, end < 0 ? undefined : end).map(({ word }) => word);
+  };
+  const tokens: Token[] = [];
+  for (let i = 0; i < single.length; i++) {
+    const token = single[i] as Token;
+    const found = mayBeginNumber(token.word) ? spelledOut(runFrom(i)) : null;
+    const last = found && single[i + found.length - 1];
+    if (!found || !last) {
+      tokens.push(token);
+      continue;
+    }
+    const figure = String(found.value);
+    tokens.push({ text: figure, word: figure, stem: figure, start: token.start, end: last.end });
+    i += found.length - 1;
+  }
+  return tokens;
 }

@@ -83,6 +83,11 @@ export function compareShops(before: Shop, after: Shop): ShopDifference {
   const look: string[] = [];
   if (before.look.family.id !== after.look.family.id)
     look.push(`the family, from ${before.look.family.name} to ${after.look.family.name}`);
+  for (const [part, name] of [
+    ['head', 'the header'],
+    ['foot', 'the footer'],
+  ] as const)
+    if (before.look.genes[part] !== after.look.genes[part]) look.push(name);
   if (before.look.heading.id !== after.look.heading.id || before.look.text.id !== after.look.text.id) look.push('the typefaces');
   if (JSON.stringify(before.look.palette) !== JSON.stringify(after.look.palette)) look.push('the colours');
   return {

@@ -1,4 +1,4 @@
-import { type Align, type Tone } from '../look';
+import { type Align, type PictureSize, type Tone } from '../look/about';
 import { lookPlaces, type Decided, type PlaceFamily } from '../places';
 import { type Span } from '../span';
 
@@ -14,6 +14,7 @@ export interface StandingOf {
   page: string;
   section: string;
   span: Span | null;
+  pictures: PictureSize | null;
   wide: Standing;
   phone: Standing;
 }
@@ -45,12 +46,13 @@ function standingIn(decided: Decided): StandingOf[] {
     for (const { parts, value } of decided.all(place)) {
       const [page, section] = parts;
       const as = () => ({ room: null, align: null, size: null });
-      const one = found.get(parts.join('/')) ?? { page, section, span: null, wide: as(), phone: as() };
+      const one = found.get(parts.join('/')) ?? { page, section, span: null, pictures: null, wide: as(), phone: as() };
       put(one, value);
       found.set(parts.join('/'), one);
     }
   };
   each(standing.span, (one, span) => (one.span = span));
+  each(standing.pictures, (one, size) => (one.pictures = size));
   each(standing.room, ({ wide }, room) => (wide.room = room));
   each(standing.align, ({ wide }, align) => (wide.align = align));
   each(standing.size, ({ wide }, size) => (wide.size = size));

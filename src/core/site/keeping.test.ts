@@ -105,3 +105,20 @@ test('locks are refused where they are not locks, and every locked place is one 
   ]);
   expect(makeShop(withDecisions(first, { 'look/locks': ['palette'] })).setAside).toEqual([]);
 });
+
+test('a header that is kept stays through every turn, whatever family comes; one that is laid out with its pages can’t be', () => {
+  const header: Thing = { kind: 'header' };
+  const of = (project: Project, wishes: readonly Wish[]) => makeShop(withWishes(project, wishes)).look;
+  const now = makeShop(first).look;
+  const kept = taken(first, header, 'kept');
+  expect(makeShop(kept).look.head.id).toBe(now.family.id);
+  const looks = [1, 2, 3].flatMap((turn) =>
+    looksFor(kept, { ...wish, kind: 'again', turn, seen: [now.genes], locks: locksIn(kept) }).map(({ wishes }) =>
+      of(kept, wishes),
+    ),
+  );
+  expect(new Set(looks.map(({ family }) => family.id)).size).toBeGreaterThan(2);
+  expect(new Set(looks.map(({ head }) => head.id))).toEqual(new Set([now.family.id]));
+  expect(looks.some(({ foot, family }) => foot.id === family.id && family.id !== now.family.id)).toBe(true);
+  expect(offersAt(withDecisions(first, { 'look/family': 'almanac' }), header)).toEqual([]);
+});

@@ -22,7 +22,7 @@ import {
 import { variantTitle } from '../goods';
 import { ownerOf, type Page, type Section } from '../plan';
 import { type Project } from '../project';
-import { canFold, contentTexts, itemsIn, listsOf, narrowestOf, sectionAbout } from '../sections';
+import { canFold, contentTexts, itemsIn, listsOf, narrowestOf, resizesOf, sectionAbout } from '../sections';
 import { pageParts } from '../span';
 import { type TextSource } from '../words';
 import { placeOfText } from '../writing';
@@ -148,6 +148,8 @@ function ofTheWhole(shop: Shop, project: Project, now: Now): PlaceNow[] {
     now(corrections.coloursWanted, ...colours(reading.coloursWanted)),
     now(corrections.coloursAvoided, ...colours(reading.coloursAvoided)),
     now(genePlaces.family, genes.family, because.family),
+    now(genePlaces.head, genes.head, 'It is the family’s own.'),
+    now(genePlaces.foot, genes.foot, 'It is the family’s own.'),
     now(genePlaces.scheme, genes.scheme, because.palette),
     now(genePlaces.harmony, genes.harmony, because.palette),
     now(genePlaces.mix, genes.mix, because.palette),
@@ -224,6 +226,7 @@ function standingOf({ id, kind }: Section, owner: string, decided: Decided, now:
   if (!arrangements.length) return [];
   return [
     ...(narrowestOf(kind) < pageParts ? [one(standing.span(owner, id), 'It takes the width of its page.')] : []),
+    ...(resizesOf(kind).length ? [one(standing.pictures(owner, id), 'Its picture is as large as its look has it.')] : []),
     one(standing.room(owner, id), 'It has the room of its look.'),
     one(standing.align(owner, id), 'Its words stand as its look has them.'),
     one(standing.size(owner, id), 'Its words are as large as its look has them.'),

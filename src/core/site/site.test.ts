@@ -51,6 +51,21 @@ describe('a shop', () => {
     expect(shop.pages.filter((page) => isShut(page.path)).map((page) => page.kind)).toEqual(['cart', 'checkout']);
   });
 
+  test('of which nothing surely says what it sells, names its first goods, and never what was hardly read', () => {
+    const headlineOf = (text: string, goods: string) => {
+      const shop = makeShop(project({}, text, goods));
+      const home = shop.pages.find(({ id }) => id === 'home');
+      return home && shop.writer.write(home).sections.find(({ id }) => id === 'opening')?.words.headline;
+    };
+    const cyrillic = 'Мастерская «Глина и дым», Томск, Россия. Мы лепим посуду из местной глины.';
+    expect(headlineOf(cyrillic, 'title,price\nКружка «Волна»,12\nМиска глубокая,19\nЧайник,48\nЛожка,3\n')).toMatchObject({
+      text: 'Кружка «Волна», Миска глубокая, Чайник',
+    });
+    // “Caves all winter, paper instead and page of passages” was taken for what is sold, hardly.
+    const caves = `Downstairs, Taipei: we survey caves all winter, so between May and September you get paper instead of us, and the website wants a page of passages that ended and another of apologies to bats.`;
+    expect(JSON.stringify(headlineOf(caves, 'title,price\nSump,480\nRift,500\n') ?? '')).not.toMatch(/paper instead|passages/);
+  });
+
   test('has a page for every category and product, and no two at one address', () => {
     const paths = makeShop(project()).pages.map((page) => page.path);
     expect(paths).toEqual(

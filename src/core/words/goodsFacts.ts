@@ -40,12 +40,27 @@ function shelvesNamed({ catalogue, rules }: Pick<Known, 'catalogue' | 'rules'>):
     : null;
 }
 
+/** So many goods are named where nothing says what they are, if they take no more words than a headline has. */
+const mostNamed = 3;
+const mostWords = 9;
+
+/** "Wave mug, Deep bowl, Teapot": the first goods, for shops of which neither a brief nor shelves say what they sell. */
+function goodsNamed({ catalogue }: Pick<Known, 'catalogue'>): Text | null {
+  const titles = catalogue.products.map(({ title }) => title);
+  for (let count = Math.min(mostNamed, titles.length); count > 0; count--) {
+    // No word of ours joins names that may be in another language.
+    const text = titles.slice(0, count).join(', ');
+    if (text.split(/\s+/).length <= mostWords) return fromGoods(capitalised(text), 'the first goods of your list');
+  }
+  return null;
+}
+
 /** "Hand-dyed yarn from Ghent": what is sold and where, for shops whose brief has no line of its own. */
 export function plainHeadline({ reading, catalogue, rules }: Known): Text | null {
   // "Spice box, seven" is one of several, and no name for them.
   const sold = reading.sells.filter(({ value }) => !value.includes(','));
   const [what] = sold;
-  if (!what) return shelvesNamed({ catalogue, rules });
+  if (!what) return shelvesNamed({ catalogue, rules }) ?? goodsNamed({ catalogue });
   const place = reading.place;
   const say = phrasesOf(rules);
   const text = place

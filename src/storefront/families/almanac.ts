@@ -1,4 +1,4 @@
-import { colouredFields, common } from './common';
+import { colouredFields, common, pictureColumn } from './common';
 
 /** Almanac: chapters with large numerals, index tabs at the side, text and picture in turn. */
 export const almanac = `
@@ -13,7 +13,7 @@ main>section::before{content:counter(chapter);grid-column:1;grid-row:1/9;font:va
 main>section:is(.opening,.shelf,.text,.related,.assurance)::before{display:none}
 main>section:is(.opening,.shelf,.text,.related,.assurance){display:block;counter-increment:none}
 main>section:is(.shelf,.text,.related,.assurance)>*{grid-column:auto}
-main>section.opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,5fr);gap:0 clamp(1.5rem,4vw,4rem);align-items:center;background:var(--second);color:var(--on-second);padding-block:clamp(1.75rem,4vw,3.5rem)}
+main>section.opening{display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(5 / 11, 'clamp(1.5rem,4vw,4rem)')};gap:0 clamp(1.5rem,4vw,4rem);align-items:center;background:var(--second);color:var(--on-second);padding-block:clamp(1.75rem,4vw,3.5rem)}
 main>section.opening>*{grid-column:auto}
 .opening .lead{font-size:var(--h3)}
 .opening .button{background:transparent;color:inherit;border-color:currentColor}

@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Board: bands across, narrow capitals, a line each, states in a column. */
 export const board = `
@@ -8,7 +8,7 @@ ${common}
 .top .brand{font-size:1.7rem;line-height:1.1;letter-spacing:.01em}
 .top a:focus-visible{outline-color:var(--ground)}
 .top li a,.tools a{text-transform:uppercase;letter-spacing:var(--caps-track);font-size:var(--small);font-weight:var(--strong)}
-.opening{display:grid;grid-template-columns:minmax(0,8fr) minmax(0,4fr);gap:0 2rem;padding-top:clamp(1rem,2.5vw,2rem)!important;align-items:end}
+.opening{display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(4 / 12, '2rem')};gap:0 2rem;padding-top:clamp(1rem,2.5vw,2rem)!important;align-items:end}
 .opening h1{font-size:min(calc(var(--display)*1.25),calc(99cqi/var(--fit,1)));line-height:.95}
 .opening-words{grid-column:1}
 .opening .lead{font-size:var(--h3);line-height:1.35}

@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Broadsheet: a masthead, columns with rules between, headlines of several ranks, goods as notices. */
 export const broadsheet = `
@@ -27,7 +27,7 @@ main>section.opening{margin-top:0}
 .opening-pictures>* img{aspect-ratio:4/5;object-fit:var(--upright,cover)}
 .opening-pictures>:nth-child(2) img{aspect-ratio:1}
 .opening-pictures>:nth-child(n+3){display:none}
-.opening:has([data-count="1"]){grid-template-columns:minmax(0,7fr) minmax(0,5fr)}
+.opening:has([data-count="1"]){grid-template-columns:minmax(0,1fr) ${pictureColumn(5 / 12, 'var(--col)*2')}}
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 h2,.section-head{text-align:center}
 .section-head{display:grid;justify-items:center;margin-bottom:1.25rem}

@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Cabinet: unequal compartments with one line between them, labels beneath the things, numbers like in a museum. */
 export const cabinet = `
@@ -20,7 +20,7 @@ main>section,main>section.shelf,main>section.text,.product{padding-inline:0}
 .opening-pictures>:first-child{grid-column:3;grid-row:1/3}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures span,.good .note,.gallery .caption{font-style:normal;color:var(--soft)}
-.opening:has([data-count="1"]),.opening.as-spoken{grid-template-columns:minmax(0,1fr) minmax(0,1fr)}
+.opening:has([data-count="1"]),.opening.as-spoken{grid-template-columns:minmax(0,1fr) ${pictureColumn(1 / 2, '1px')}}
 .opening:has([data-count="1"]) .opening-pictures>:first-child{grid-column:2}
 .opening.as-spoken{grid-template-columns:minmax(0,1fr)}
 .section-head,.why h2,.categories h2,.story h2,.questions h2,.contact h2,.part>h2,.part .head h2{display:flex;align-items:baseline;gap:1.25rem;flex-wrap:wrap}

@@ -1,3 +1,12 @@
+const rounded = (share: number): string => String(Number(share.toFixed(4)));
+
+/**
+ * The column of a picture that stands beside words: a share of what the gap leaves, which the seller can have smaller, or larger up to
+ * another share (`styles/standing.ts`). The column of the words takes what is left.
+ */
+export const pictureColumn = (share: number, gap: string, most = 0.7): string =>
+  `minmax(0,calc((100% - ${gap})*(${rounded(share)}*(1 - var(--less,0)) + ${rounded(most - share)}*var(--more,0))))`;
+
 /**
  * The ground that most families stand on: sections as wide as the page allows, headings above their content. A family says on top of it
  * what makes it itself.

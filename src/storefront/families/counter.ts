@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Counter: the goods at once in a dense grid, the shelves in a rail that stays, the talk below. */
 export const counter = `
@@ -18,10 +18,12 @@ ${common}
 .opening .button{min-height:2.25rem;padding:.2rem .9rem;font-size:.95rem;margin-left:auto}
 .opening.as-spoken .opening-words>p:last-child:not(.lead){margin-left:auto}
 .opening-pictures{display:none}
-.opening.as-pictured{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,1fr);gap:1.5rem;align-items:center}
+.opening.as-pictured{display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(1 / 2, '1.5rem')};gap:1.5rem;align-items:center}
 .opening.as-pictured .opening-words{display:grid;gap:.75rem;justify-items:start}
 .opening.as-pictured .opening-pictures{display:grid;grid-template-columns:repeat(4,1fr);gap:.5rem}
+.opening.as-pictured .opening-pictures[data-count="1"]{grid-template-columns:minmax(0,1fr)}
 .opening-pictures img{aspect-ratio:1}
+.opening-pictures[data-count="1"] img{aspect-ratio:2;object-fit:var(--lying,cover)}
 .opening-pictures>:nth-child(n+5){display:none}
 .section-head{display:flex;flex-wrap:wrap;gap:.25rem 1.25rem;align-items:baseline;margin-bottom:.9rem}
 h2{font-size:var(--h3)}

@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Drawing board: squared ground, a title block, figures with numbers, call-outs and dimension lines. */
 export const drawing = `
@@ -13,7 +13,7 @@ body{background:linear-gradient(var(--grid) 1px,transparent 1px) 0 0/var(--sq) v
 .top nav ul{gap:.1rem 1.5rem}
 .top nav,.top .tools{font-size:var(--small)}
 .top .tools{background:var(--third,var(--ground));color:var(--on-third,inherit)}
-.opening{display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);gap:clamp(2rem,5vw,5rem);padding-top:clamp(2rem,5vw,4rem)!important;align-items:center}
+.opening{display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(7 / 12, 'clamp(2rem,5vw,5rem)')};gap:clamp(2rem,5vw,5rem);padding-top:clamp(2rem,5vw,4rem)!important;align-items:center}
 .opening h1{font-size:min(var(--h1),calc(99cqi/var(--fit,1)));line-height:1.15;position:relative;padding-top:1.4rem}
 .opening h1::before{content:"";position:absolute;left:0;top:0;width:4.5rem;border-top:1px solid var(--text)}
 .opening h1::after{content:"";position:absolute;left:4.5rem;top:-3px;width:7px;height:7px;background:var(--third,var(--accent));border-radius:50%}

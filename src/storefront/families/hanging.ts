@@ -1,4 +1,4 @@
-import { common } from './common';
+import { common, pictureColumn } from './common';
 
 /** Hanging: works at different heights on generous white, as they are, with captions only. */
 export const hanging = `
@@ -18,7 +18,7 @@ h1,h2,h3,.brand{font-weight:400}
 .opening-pictures>:nth-child(3) img{aspect-ratio:5/4;object-fit:var(--lying,cover)}
 .opening-pictures>:nth-child(4){margin-top:13vw}
 .opening-pictures>:nth-child(n+5){display:none}
-.opening-pictures[data-count="1"]{grid-template-columns:minmax(0,8fr) minmax(0,4fr)}
+.opening-pictures[data-count="1"]{grid-template-columns:${pictureColumn(8 / 12, 'clamp(1.25rem,3.5vw,4rem)', 1)} minmax(0,1fr)}
 .opening-pictures[data-count="1"] img{aspect-ratio:3/2!important;object-fit:var(--lying,cover)}
 .opening-pictures[data-count="2"]{grid-template-columns:5fr 4fr}
 .opening-pictures[data-count="3"]{grid-template-columns:5fr 3fr 4fr}

@@ -1,11 +1,13 @@
+import { pictureColumn } from './common';
+
 /** Ledger: hairlines, numbered entries, prices in a column of their own. */
 export const ledger = `
-:root{--frame:0px}
+:root{--frame:0px;--flush:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)))}
 .top,main,.foot{max-width:80rem;margin-inline:auto;width:100%;padding-inline:var(--edge)}
 .top{display:grid;grid-template-columns:auto 1fr auto;gap:.5rem 2.5rem;align-items:var(--stand,baseline);padding-block:1.1rem;border-bottom:1px solid var(--text);box-shadow:0 4px 0 var(--ground),0 5px 0 var(--line);max-width:none;padding-inline:max(var(--edge),calc((100vw - 80rem)/2 + var(--edge)))}
 .top .brand{font-size:1.35rem;line-height:1.2}
 .top ul{justify-content:flex-end}
-.opening{display:grid;grid-template-columns:minmax(0,6fr) minmax(0,5fr);gap:clamp(2rem,5vw,4.5rem);padding-block:clamp(2rem,4.5vw,4rem);border-bottom:1px solid var(--line);align-items:stretch}
+.opening{display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(5 / 11, 'clamp(2rem,5vw,4.5rem)')};gap:clamp(2rem,5vw,4.5rem);padding-block:clamp(2rem,4.5vw,4rem);border-bottom:1px solid var(--line);align-items:stretch}
 .opening-words{display:grid;align-content:end;gap:1.75rem}
 .opening h1{font-size:var(--display);line-height:var(--display-line);letter-spacing:var(--display-track);font-weight:500}
 .opening .lead{max-width:34rem;font-family:var(--head)}

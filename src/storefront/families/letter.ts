@@ -3,7 +3,7 @@ import { colouredFields, common } from './common';
 /** Letter: one narrow column, a letterhead, things enclosed between the lines, a signature at the end. */
 export const letter = `
 ${common}${colouredFields}
-:root{--frame:0px;--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.4 var(--head);--wide:41rem;--rest:calc(clamp(2.25rem,4.5vw,3.75rem)*1)}
+:root{--frame:0px;--flush:max(var(--edge),calc((100vw - 64rem)/2));--part:minmax(0,1fr);--rule:1px solid var(--line);--loud:var(--head-weight) var(--h3)/1.4 var(--head);--wide:41rem;--rest:calc(clamp(2.25rem,4.5vw,3.75rem)*1)}
 body{background:var(--raised)}
 main,.top{background:var(--ground);width:min(100%,calc(var(--wide) + 2*clamp(1.25rem,6vw,5.5rem)));margin-inline:auto;padding-inline:clamp(1.25rem,6vw,5.5rem)}
 main>section,main>section.text,main>section.shelf,.product{padding-inline:0}
@@ -25,7 +25,8 @@ main{padding-bottom:clamp(2rem,6vw,5rem);margin-top:-1px}
 .opening-pictures>:nth-child(2){transform:rotate(.9deg) translateY(.4rem)}
 .opening-pictures>:nth-child(n+4){display:none}
 .opening-pictures img{aspect-ratio:1;border:0;padding:0}
-.opening-pictures[data-count="1"] img{aspect-ratio:3/2;object-fit:var(--lying,cover)}
+.opening-pictures[data-count="1"]{width:calc(100%*(1 - var(--less,0)))}
+.opening-pictures[data-count="1"] img{aspect-ratio:calc(1.5 - .6*var(--more,0));object-fit:var(--lying,cover)}
 .opening .button{background:transparent;border:0;color:var(--link);text-decoration:underline;text-underline-offset:.25em;padding:.2rem 0;min-height:2rem}
 h2{font-size:var(--h3)}
 .section-head{margin-bottom:1rem}

@@ -1,4 +1,4 @@
-import { colouredFields } from './common';
+import { colouredFields, pictureColumn } from './common';
 
 /** Poster: lettering from edge to edge, flat fields of colour, hard corners. */
 export const poster = `
@@ -9,7 +9,7 @@ h1,h2,.brand{text-transform:uppercase}
 .top a:focus-visible,.opening a:focus-visible{outline-color:var(--on-accent)}
 .page-home .top{position:relative;z-index:1}
 .top li a,.tools a{font-weight:600}
-.opening{container-type:inline-size;background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,5fr) minmax(0,7fr);overflow:hidden;column-gap:2rem}
+.opening{container-type:inline-size;background:var(--accent);color:var(--on-accent);padding:clamp(1rem,3vw,2.5rem) var(--edge) 0;display:grid;grid-template-columns:minmax(0,1fr) ${pictureColumn(7 / 12, '2rem')};overflow:hidden;column-gap:2rem}
 .opening-words{display:contents}
 .opening h1{grid-column:1/-1;font-size:min(clamp(3.4rem,13.2vw,12.5rem),calc(98cqi/var(--fit,1)));line-height:.9;letter-spacing:-.01em;font-weight:900;text-wrap:balance}
 .opening .lead{grid-column:1;font-size:var(--h3);font-weight:500;margin-top:clamp(1.5rem,4vw,3rem);max-width:30rem}
@@ -107,7 +107,7 @@ h2{font-size:calc(var(--h1)*1.15);line-height:.92}
 .foot{background:var(--text);color:var(--ground);padding:2.5rem var(--edge);display:grid;gap:1.25rem}
 .foot .brand{font-size:clamp(2.2rem,8vw,6.5rem);line-height:.9}
 .page-contact main>.contact{flex:1;min-height:60vh}
-:root{--frame:var(--edge);--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
+:root{--frame:var(--edge);--flush:var(--edge);--part:minmax(0,1fr);--rule:3px solid var(--text);--loud:800 clamp(2rem,5.2vw,4.2rem)/1 var(--head)}
 .featured.as-row .good a{padding-inline:1rem}
 .featured.as-row .good .thumb{margin-inline:-1rem;width:auto}
 @media (max-width:820px){

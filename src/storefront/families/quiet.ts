@@ -1,12 +1,14 @@
+import { pictureColumn } from './common';
+
 /** Quiet room: one thing at a time, a narrow column off the middle, wide silence. */
 export const quiet = `
 body{background:linear-gradient(var(--third,transparent),var(--third,transparent)) 0 0/.75rem 100% no-repeat var(--ground)}
-:root{--rest:clamp(5rem,13vw,11rem);--frame:var(--edge)}
+:root{--rest:clamp(5rem,13vw,11rem);--frame:var(--edge);--flush:var(--edge)}
 .top{display:grid;grid-template-columns:1fr auto;gap:.25rem 2rem;padding:clamp(1.25rem,3vw,2.5rem) var(--edge);font-size:var(--small);align-items:var(--stand,baseline)}
 .top .brand{font-size:1.15rem;grid-column:1;font-weight:500}
 .top nav{grid-column:1;grid-row:2}
 .top .tools{grid-column:2;grid-row:1}
-.opening{display:grid;grid-template-columns:minmax(0,1fr) minmax(0,5fr) minmax(0,4fr) minmax(0,1fr);gap:clamp(1.5rem,4vw,4rem);align-items:end;padding:0 var(--edge) 0 0;min-height:min(38rem,78vh)}
+.opening{display:grid;grid-template-columns:minmax(0,calc((100% - 3*clamp(1.5rem,4vw,4rem))/11)) ${pictureColumn(5 / 11, '3*clamp(1.5rem,4vw,4rem)', 0.54)} minmax(0,1fr) minmax(0,calc((100% - 3*clamp(1.5rem,4vw,4rem))/11));gap:clamp(1.5rem,4vw,4rem);align-items:end;padding:0 var(--edge) 0 0;min-height:min(38rem,78vh)}
 .opening-pictures{grid-column:1/3;grid-row:1;align-self:stretch;display:grid}
 .opening-pictures>*{display:grid;grid-template-rows:minmax(24rem,1fr) auto;gap:.5rem;color:var(--soft);text-decoration:none;font-size:var(--small)}
 .opening-pictures img{width:100%;height:0;min-height:100%;object-fit:var(--lying,cover)}

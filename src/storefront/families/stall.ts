@@ -18,7 +18,7 @@ ${common}${colouredFields}
 .opening-pictures>:nth-child(odd){transform:rotate(-2.5deg) translateY(.6rem)}
 .opening-pictures>:nth-child(even){transform:rotate(2deg)}
 .opening-pictures img{aspect-ratio:1;border-radius:var(--card);border:5px solid var(--raised)}
-.opening-pictures[data-count="1"]>*{max-width:36rem}
+.opening-pictures[data-count="1"]>*{max-width:calc(36rem*(1 - var(--less,0)) + 20rem*var(--more,0))}
 .opening-pictures[data-count="1"] img{aspect-ratio:3/2;object-fit:var(--lying,cover)}
 .opening-pictures span{font-weight:var(--strong)}
 main>section{position:relative}

@@ -1,4 +1,4 @@
-import { stockOf } from '@/core/goods';
+import { isForSale, stockOf } from '@/core/goods';
 import { plainProse } from '@/core/prose';
 import { type Product } from '@/core/project';
 import { offerOf } from '@/core/site';
@@ -31,9 +31,16 @@ function item(context: Context, product: Product, i: number, eager: number, numb
       >${named ? null : html`<span class="name">${product.title}</span>`}${card.about ? html`<span class="about">${firstSentence(product)}</span>` : null}<span
         class="note"
         >${card.state && gone ? '' : note}</span
-      >${card.state ? html`<span class="state">${stateOf(context, left)}</span>` : null}${priceTag(context, product)}</a
+      >${card.state ? stateTag(context, product, left) : null}${priceTag(context, product)}</a
     >${card.quick && !gone ? quickBuy(context, product) : null}
   </li>`;
+}
+
+/** Whether a thing is there, where that is known; its place stays where it is not, so that rows go on beneath each other. */
+function stateTag(context: Context, { variants }: Product, left: number | null): Markup {
+  return left === 0 || variants.some(isForSale)
+    ? html`<span class="state">${stateOf(context, left)}</span>`
+    : html`<span></span>`;
 }
 
 /** What a list can say of a thing in one breath. */

@@ -59,7 +59,7 @@ main :is(.price,.product-price,.sum,.quantity){overflow-wrap:normal}
 .skip:focus{left:0}
 .prose{max-width:var(--measure)}
 .prose p+p{margin-top:1em}
-.beside{margin:0 0 1.5rem;break-inside:avoid}
+.beside{margin:0 0 1.5rem;width:calc(100%*(1 - var(--less,0)));break-inside:avoid}
 .beside img{display:block;width:100%;height:auto}
 .points{padding-left:1.25em;margin-block:.75em}
 ul.points{list-style:disc}

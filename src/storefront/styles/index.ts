@@ -1,34 +1,37 @@
-import { type FamilyId } from '@/core/look';
+import { type Look } from '@/core/look';
 import { type Addresses, type Shop } from '@/core/site';
 import { nearGround } from '../context';
-import { drawings } from '../families';
 import { base } from './base';
 import { narrowStyles, sectionStyles } from '../sections';
 import { narrowParts, parts } from './parts';
 import { exceptions } from './exceptions';
+import { drawnWith } from './lent';
 import { standing } from './standing';
 import { tokens } from './tokens';
 import { treatments } from './treatments';
 
 const squeeze = (css: string) => css.replace(/\n+/g, '').replace(/\s*([{};,])\s*/g, '$1');
 
-const sheets = new Map<FamilyId, string>();
+const sheets = new Map<string, string>();
 
-/** What a family's shops share, squeezed once: the window is given its style sheet with every decision. */
-function sheetOf(family: FamilyId): string {
+/** What shops of the same frame share, squeezed once: the window is given its style sheet with every decision. */
+function sheetOf({ family, head, foot }: Look): string {
+  const key = `${family.id} ${head.id} ${foot.id}`;
   const sheet =
-    sheets.get(family) ??
-    squeeze(`${base}${parts}${sectionStyles}@media (max-width:820px){${narrowParts}${narrowStyles}}${drawings[family]}`);
-  sheets.set(family, sheet);
+    sheets.get(key) ??
+    squeeze(
+      `${base}${parts}${sectionStyles}@media (max-width:820px){${narrowParts}${narrowStyles}}${drawnWith(family.id, { head: head.id, foot: foot.id })}`,
+    );
+  sheets.set(key, sheet);
   return sheet;
 }
 
 /** The shop's one style sheet. */
 export function drawStyles(shop: Shop, addresses: Addresses): string {
-  const { family, shape } = shop.look;
+  const { shape } = shop.look;
   return (
     squeeze(tokens(shop, addresses)) +
-    sheetOf(family.id) +
+    sheetOf(shop.look) +
     squeeze(
       treatments[shape.treatment] + (shape.motion === 'none' ? '' : motion) + exceptions(shop) + standing(shop) + grounds(shop),
     )

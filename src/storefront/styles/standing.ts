@@ -1,4 +1,5 @@
 import { type Shop, type Standing, type StandingOf } from '@/core/site';
+import { type PictureSize } from '@/core/look/about';
 import { isWhole, pageParts, type Span } from '@/core/span';
 
 /** Sections keep their places beside each other from this width on; below it each takes the page. */
@@ -57,6 +58,23 @@ const distinct = <T>(values: readonly (T | null)[]): T[] => [
   ...new Map(values.flatMap((one) => (one === null ? [] : [[JSON.stringify(one), one] as const]))).values(),
 ];
 
+/** Families put words and a picture beside each other at the latest from this width on. */
+const pictureFrom = 901;
+
+/** Less of what a picture has by its look, or more of what is left to it: families say what that is. */
+const pictureSteps: Readonly<Record<PictureSize, string>> = {
+  small: '--less:.4',
+  smaller: '--less:.2',
+  larger: '--more:.5',
+  large: '--more:1',
+};
+
+const isMore = (size: PictureSize): boolean => size === 'larger' || size === 'large';
+
+/** What stands upright would be taller than a screen where it is large. */
+const pictureRule = (size: PictureSize): string =>
+  `.pictures-${size}{${pictureSteps[size]}}` + (isMore(size) ? `.pictures-${size} .opening-pictures img{max-height:82vh}` : '');
+
 /** The rules of what is in use, and no others. */
 const rulesOf = (prefix: string, all: readonly Standing[]): string =>
   [
@@ -80,6 +98,7 @@ export function standing({ exceptions: { standing: all }, look }: Shop): string 
     oneColumn('main.spans>[class*=span-]') +
     spans.map(spanRule).join('') +
     spans.map(headingRule).join('');
+  const sizes = distinct(all.map(({ pictures }) => pictures));
   return [
     `main{${kept.map((name) => `--${name}-0:var(--${name})`).join(';')}}`,
     rulesOf(
@@ -87,6 +106,8 @@ export function standing({ exceptions: { standing: all }, look }: Shop): string 
       all.map(({ wide }: StandingOf) => wide),
     ),
     spans.length ? `@media (min-width:${besideFrom}px){${beside}}` : '',
+    // On narrow screens a picture has their width.
+    sizes.length ? `@media (min-width:${pictureFrom}px){${sizes.map(pictureRule).join('')}}` : '',
     `@media (max-width:600px){${rulesOf(
       'phone-',
       all.map(({ phone }) => phone),

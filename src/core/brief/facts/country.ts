@@ -1,9 +1,11 @@
 import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
 import { countries, placesNamed, sharedCurrency } from '../../lexicon';
 import { readCurrency } from '../currency';
+import { countriesCalled } from '../ownNames';
 import { locate } from '../where';
 import { type Features } from '../../softmax';
 import { type Ground } from './about';
+import { refusedBy } from './reach';
 import { isCommon, isWord } from './tokens';
 import { type Weighed } from './weigh';
 
@@ -15,14 +17,16 @@ const [town, country] = [5, 8];
 /** All countries that anything in a brief points to, and what does: where the shop may be, places and people that are named, money, numbers to call. */
 export function countryFeatures({ document, lines }: Ground, places: readonly Weighed[]): Map<string, Features> {
   const bags = new Map<string, Record<string, number>>();
+  const refused = new Set(lines.flatMap(refusedBy));
   const add = (code: string, name: string, value = 1, sum = false) => {
+    if (refused.has(code)) return;
     const bag = bags.get(code) ?? { 'any country': 1 };
     bag[name] = sum ? Math.min(1, (bag[name] ?? 0) + value) : Math.max(bag[name] ?? 0, value);
     bags.set(code, bag);
   };
   for (const { span, share } of places)
     if (share > worthLocating) {
-      const place = locate(span.text);
+      const place = locate(span.text, refused);
       if (place) add(place.country, place.size >= town ? 'country of place' : 'country of small place', share, true);
     }
   const text = document.text;
@@ -32,7 +36,7 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
       if (!isWord(token.low) || (cased && !/^\p{Lu}/u.test(token.text))) return;
       const next = tokens[i + 1];
       const two = next ? placesNamed(`${token.text} ${next.text}`) : [];
-      const [place] = [...two, ...placesNamed(token.text)];
+      const [place] = [...two, ...placesNamed(token.text)].filter((one) => !refused.has(one.country));
       if (!place || place.size < town) return;
       // Without capitals a town is told from a word by being none: "bath", "nice".
       if (!cased && !two.length && isCommon(token.low)) return;
@@ -43,6 +47,7 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
   for (const { code, people } of countries)
     if (people.length > 3 && text.includes(people) && new RegExp(String.raw`(?<!\p{L})${people}(?!\p{L})`, 'u').test(text))
       add(code, 'people of country');
+  for (const code of countriesCalled(text)) add(code, 'country named');
   const money = readCurrency(text, '')?.value;
   if (money)
     for (const { code, currencies } of countries)

@@ -1,3 +1,4 @@
+import { currenciesOf } from '../../till';
 import { placesNamed } from '../../lexicon';
 import { inFigures } from '../../numberWords';
 import { colourWords } from '../colours';
@@ -131,6 +132,12 @@ function grown(line: Line, head: number): Span {
   return new Span(line, from, to);
 }
 
+/** "R140": a sign of money with its number. */
+const isPriced = (text: string): boolean => {
+  const [, sign = ''] = /^(\p{L}{1,3})\d+$/u.exec(text) ?? [];
+  return sign !== '' && currenciesOf(sign).length > 0;
+};
+
 /** What leads up to a name. */
 const introducing = /^(?:called|named?|["“„'‘:]|is|are)$/;
 
@@ -148,6 +155,8 @@ export const spanFacts = {
         6,
         ({ first, last, before, behind }, count) => {
           // "My name is …" announces one.
+          // "It's Tussock" says what is called so.
+          if (first.low.includes("'") && isGrammar(first.low)) return false;
           if (last.low === 'name' && /^(?:is|was|:|=)$/.test(behind?.low ?? '')) return false;
           if (line.cased && isCapital(first) && isCapital(last)) return true;
           // Where capitals tell nothing, a name opens what is said or comes after what introduces it.
@@ -162,6 +171,7 @@ export const spanFacts = {
           if (
             !own.every(({ low }) => isWord(low) || /^[&\d'’%]/.test(low) || isFigure(low)) ||
             own.filter(({ low }) => isFigure(low)).length > 1 ||
+            own.some(({ text }) => isPriced(text)) ||
             // A notice of copyright has the name last: the word, the year, who holds it (Universal Copyright Convention, article III).
             own.some(({ low }) => low === 'copyright') ||
             own.every(isSmall)

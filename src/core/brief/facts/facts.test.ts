@@ -49,6 +49,13 @@ describe('words of a brief', () => {
     expect(tokens.map(({ low }) => low)).toContain('@year');
   });
 
+  test('an initial has its full stop, the end of a sentence is none', () => {
+    const words = (text: string) => tokensIn(text, 0, text.length).map(({ text: word }) => word);
+    expect(words('R. A. Perera sews.')).toEqual(['R.', 'A.', 'Perera', 'sews', '.']);
+    expect(words('We make plan B. Ask.')).toEqual(['We', 'make', 'plan', 'B.', 'Ask', '.']);
+    expect(words('We make plan B.')).toEqual(['We', 'make', 'plan', 'B', '.']);
+  });
+
   test('are known by what dictionaries say of them', () => {
     expect(knownOf('makes').base).toBe('make');
     expect(knownOf('teal').colour).toBe(true);
@@ -64,6 +71,11 @@ describe('what may be a fact', () => {
     expect(names).toContain('Tachuelas del Plata');
     expect(names).not.toContain('Mudlark');
     expect(names).not.toContain('Tachuelas');
+    expect(proposed('name', 'Shop name: R. A. Perera')).toContain('R. A. Perera');
+    expect(proposed('name', "It's Siedzisko, in Poland. Aldo's Kites is next door.")).toEqual(
+      expect.arrayContaining(['Siedzisko', "Aldo's Kites"]),
+    );
+    expect(proposed('name', "It's Siedzisko, in Poland.")).not.toContain("It's Siedzisko");
   });
 
   test('a name may be followed by where it is, stand before a colon, or be written without a capital or in nothing else', () => {

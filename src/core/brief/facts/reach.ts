@@ -25,6 +25,8 @@ const mostWords = 4;
 
 interface Named {
   what: Reach | 'town';
+  /** The country that it is, where it is one. */
+  country: string | null;
   from: number;
   to: number;
 }
@@ -39,9 +41,10 @@ function namedIn(tokens: readonly Token[], country: string, cased: boolean): Nam
       const own = tokens.slice(from, to);
       const name = own.map(({ text }) => text).join(' ');
       if (!own.every(({ low }) => isWord(low) || /^['.-]$/.test(low))) continue;
-      const what = isWorldPart(name) ? 'region' : whereIs(name, country, cased || areCodes);
+      const tellsCodes = cased || areCodes;
+      const what = isWorldPart(name) ? 'region' : whereIs(name, country, tellsCodes);
       if (!what) continue;
-      found.push({ what, from, to });
+      found.push({ what, country: what === 'region' ? null : countryNamed(name, tellsCodes), from, to });
       from = to - 1;
       break;
     }
@@ -50,6 +53,12 @@ function namedIn(tokens: readonly Token[], country: string, cased: boolean): Nam
 }
 
 const isCode = (text: string): boolean => /^\p{Lu}{2}$/u.test(text) && countryOf(text) !== undefined;
+
+function countryNamed(name: string, tellsCodes: boolean): string | null {
+  if (tellsCodes && isCode(name)) return name;
+  const [place] = placesNamed(name);
+  return place?.longitude === null ? place.country : null;
+}
 
 /** @param tellsCodes whether two capitals are a code, as in "FR, BE, LU"; in a text in capitals they may be any word */
 function whereIs(name: string, country: string, tellsCodes: boolean): Named['what'] | null {
@@ -104,24 +113,55 @@ const isOfOthers = ({ tokens }: Part): boolean =>
  */
 export function reachesIn(line: Line, country: string): Set<Reach> {
   const found = new Set<Reach>();
-  const parts = partsOf(line);
-  const named = parts.map(({ tokens }) => namedIn(tokens, country, line.cased));
-  const hasHome = named.some((names) => names.some(({ what }) => what === 'country'));
+  const parts = deniedParts(line, country);
+  const hasHome = parts.some(({ names }) => names.some(({ what }) => what === 'country'));
+  for (const { part, names, denied } of parts) {
+    if (denied || isOfOthers(part)) continue;
+    for (const { what } of names) if (what !== 'town') found.add(what);
+    for (const one of wordsOf(part.tokens, hasHome)) found.add(one);
+    if (names.some(({ what }) => what === 'town')) found.add('local');
+  }
+  return found;
+}
+
+/** The parts of a sentence, with what each names and whether it is denied. */
+function deniedParts(line: Line, country: string): { part: Part; names: Named[]; denied: boolean }[] {
   let denied = false;
-  parts.forEach((part, i) => {
+  return partsOf(line).map((part) => {
     const { tokens, mark } = part;
-    const names = named[i] ?? [];
+    const names = namedIn(tokens, country, line.cased);
     const denies = tokens.some(({ low }) => denial.test(low));
     const only = tokens.some(({ low }) => low === 'only' || low === 'just');
     const [first] = names;
     const goesOn = mark === ',' && first !== undefined && first.from <= 1;
     denied = (denies || (denied && goesOn)) && !only;
-    if (denied || isOfOthers(part)) return;
-    for (const { what } of names) if (what !== 'town') found.add(what);
-    for (const one of wordsOf(tokens, hasHome)) found.add(one);
-    if (names.some(({ what }) => what === 'town')) found.add('local');
+    return { part, names, denied };
   });
-  return found;
+}
+
+/** What may stand between a denial and the "to" that it denies. Of anything else it is not sure that nothing goes: "no charge to Ireland". */
+const going: ReadonlySet<string> = new Set(
+  'we i they it do does can could will is are be am able any more anything yet all our parcel parcels order orders goods delivery deliveries delivering shipping shipment shipments export exporting go going goes'.split(
+    ' ',
+  ),
+);
+const isGoing = ({ low }: Token): boolean => going.has(low) || shipping.test(knownOf(low).base ?? low);
+
+/** Whether a part of a sentence says that nothing goes to what it names: "we don't send to …", "to … we are not sending". */
+function refusesTo({ tokens }: Part): boolean {
+  const no = tokens.findIndex(({ low }) => denial.test(low));
+  const to = tokens.findIndex(({ low }, i) => low === 'to' && (i > no || i === 0));
+  if (no < 0 || to < 0) return false;
+  return (to > no ? tokens.slice(no + 1, to) : tokens.slice(no + 1)).every(isGoing);
+}
+
+/** Countries that a sentence says nothing goes to: "not to Australia". No shop is at home where it doesn't send. */
+export function refusedBy(line: Line): string[] {
+  let refuses = false;
+  return deniedParts(line, '').flatMap(({ part, names, denied }) => {
+    refuses = denied && (refuses || refusesTo(part));
+    return refuses ? names.flatMap(({ country }) => country ?? []) : [];
+  });
 }
 
 /** Of several that are said the farthest holds. */

@@ -223,14 +223,31 @@ function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { w
     weighed.find(({ span }) => span.start === start && span.end === end)?.share ?? 0;
   const isRefused = (span: Span) => isUnderRefusal(span) || (isTold(span) && isDenied(span));
   const either = ({ span }: Weighed) => shareIn(wanted, span) + shareIn(avoided, span);
-  return {
-    wanted: wanted.filter(({ span }) => !isRefused(span)),
-    avoided: avoided.map((one) =>
-      isRefused(one.span) && either(one) >= (isUnderRefusal(one.span) ? maybeOfTheSite : ofTheSite)
-        ? { ...one, share: Math.max(least.avoided, either(one)) }
-        : one,
-    ),
-  };
+  const refused = avoided.map((one) =>
+    isRefused(one.span) && either(one) >= (isUnderRefusal(one.span) ? maybeOfTheSite : ofTheSite)
+      ? { ...one, share: Math.max(least.avoided, either(one)) }
+      : one,
+  );
+  const names = new Set(refused.flatMap(({ span, share }) => (share >= least.avoided ? [plain(span.text)] : [])));
+  return { wanted: wanted.filter(({ span }) => !isRefused(span) && !isToldOf(names, span)), avoided: refused };
+}
+
+/** Whether a sentence tells of one of some colours: "purple is the colour of cheap chocolate" wishes for no chocolate. */
+function isToldOf(names: ReadonlySet<string>, { line: { tokens }, from }: Span): boolean {
+  const is = tokens.findIndex(({ low }) => knownOf(low).base === 'be');
+  return (
+    is > 0 &&
+    is < from &&
+    is <= 3 &&
+    names.has(
+      plain(
+        tokens
+          .slice(0, is)
+          .map(({ text }) => text)
+          .join(' '),
+      ),
+    )
+  );
 }
 
 /** Colours that stand in one list are wanted or refused together: "navy and cream". */
@@ -251,6 +268,11 @@ const nearlyAll = 0.9;
 /** The same words are wanted or refused, whichever is likelier. */
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
+
+/** "They all print dolphins": what others do is not what is sold here. */
+const isOfOthers = ({ line: { tokens }, from }: Span): boolean =>
+  tokens[0]?.low === 'they' && !tokens.slice(0, from).some(({ low }) => low === 'we' || low === 'i' || breaksOff.has(low));
+const breaksOff = new Set([';', ':', '–', '—', 'but']);
 
 /** The class of nouns of time (lexnames of WordNet). */
 const time = 28;
@@ -331,7 +353,14 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   const column = learnedFacts.indexOf('country');
   const shares = sharesOf(bags.map(([, bag]) => scoreOf(bag, by.facts, column)));
   const byCountry = new Map(bags.map(([code], i) => [code, shares[i] ?? 0]));
-  const place = one('place', placesIn(places, byCountry));
+  const place = one(
+    'place',
+    // "Not the street of that name in Zürich."
+    placesIn(
+      places.filter(({ span }) => !isDenied(span)),
+      byCountry,
+    ),
+  );
   const [country] = [...byCountry].sort((a, b) => b[1] - a[1]);
   // A shop is seldom called by its town alone, and what it is called is not what it sells.
   const isPlace = ({ span }: Weighed) => place !== null && plain(span.text) === plain(place.value);
@@ -346,7 +375,9 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     plain(place.value)
       .split(/[ ,]+/)
       .some((part) => part.length > 2 && plain(span.text).split(' ').includes(part));
-  const sold = scales.weigh('sells').filter((found) => !isName(found) && !isWhere(found) && !isNumber(found));
+  const sold = scales
+    .weigh('sells')
+    .filter((found) => !isName(found) && !isWhere(found) && !isNumber(found) && !isDenied(found.span) && !isOfOthers(found.span));
   const sells = withMostOf(readSells(sold), sold, ground);
   const [buyers] = phrases(scales.weigh('audience'));
   const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;

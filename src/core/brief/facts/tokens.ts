@@ -24,13 +24,30 @@ const kindOf = (text: string): string => {
 };
 
 /** The words and marks between two offsets of a text; markup is none. */
-export const tokensIn = (text: string, start: number, end: number): Token[] =>
-  [...text.slice(start, end).matchAll(tokens)].map(({ 0: token, index }) => ({
+export function tokensIn(text: string, start: number, end: number): Token[] {
+  const found = [...text.slice(start, end).matchAll(tokens)].map(({ 0: token, index }) => ({
     text: token,
     low: kindOf(token) || token.toLowerCase().replace(/’/g, "'"),
     start: start + index,
     end: start + index + token.length,
   }));
+  return withInitials(found);
+}
+
+const isInitial = ({ text }: Token): boolean => /^\p{Lu}$/u.test(text);
+
+/** The full stop of an initial belongs to it: "R. A. Perera" is three words of one name. */
+function withInitials(found: readonly Token[]): Token[] {
+  if (!found.some(isInitial)) return [...found];
+  return found.flatMap((token, i) => {
+    const [stop, next] = [found[i + 1], found[i + 2]];
+    const before = found[i - 1];
+    const abbreviates = (initial: Token | undefined, dot: Token | undefined, after: Token | undefined) =>
+      initial && dot?.text === '.' && isInitial(initial) && dot.start === initial.end && /^\p{Lu}/u.test(after?.text ?? '');
+    if (abbreviates(token, stop, next)) return [{ ...token, text: `${token.text}.`, low: `${token.low}.`, end: token.end + 1 }];
+    return abbreviates(before, token, stop) ? [] : [token];
+  });
+}
 
 const grammar = new Set(smallWords);
 

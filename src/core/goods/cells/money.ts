@@ -43,15 +43,23 @@ function tokensOf(text: string): Token[] {
   return tokens;
 }
 
+/** "15.-", "15,--", "15:-", wherever it stands: whole units, the dash stands for no cents. */
+const noCents = /(\d)[.,:][-–—]{1,2}(?!\d)/g;
+
+const countedMoney = /\d[.,:][-–—]{1,2}\s*[/x×*@=]\s*\d/;
+
 /** Understands a cell that should hold a price. Whatever leaves anything of the cell over is not understood. */
 export function understandMoney(cell: Cell): Money {
   if (typeof cell === 'number')
     return Number.isFinite(cell)
       ? { kind: 'amount', number: Math.abs(cell), sign: '', inMinor: false, negative: cell < 0 }
       : unknown;
-  const text = plainDigits(cell).trim();
-  if (!text) return blank;
-  if (/^[-–—./]+$/.test(text)) return blank;
+  const given = plainDigits(cell).trim();
+  if (!given) return blank;
+  if (/^[-–—./]+$/.test(given)) return blank;
+  // What stands for no cents is money, and no number of pieces: "18.- / 20.-".
+  if (countedMoney.test(given)) return unknown;
+  const text = given.replace(noCents, '$1');
   if (saysManner('request', text)) return { kind: 'request' };
   if (saysManner('free', text)) return { kind: 'free' };
   if (text.length > 60) return unknown;
@@ -87,7 +95,6 @@ function shapeOf(tokens: readonly Token[], text: string, sign: string): Money {
     if (shape === 'n') return amount();
     if (shape === '-n' || shape === '(n)' || (shape === 'n-' && !/[-–—]\s*$/.test(text.replace(/[.,:]/g, ''))))
       return amount(true);
-    // "15.-", "15,--", "15:-": whole units, the dash stands for no cents.
     if (/^n[.,:]?-+\.?$/.test(shape)) return amount();
     if (/^n[.:]$/.test(shape)) return amount();
     if (shape === 'nw' && minorSigns[said.replace(/\.$/, '')])

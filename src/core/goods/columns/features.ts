@@ -2,6 +2,7 @@ import { plain } from '../cells/plain';
 import { type Candidate, type Looked, offered, type Profile } from './contents';
 import { type Evidence, type HeadingTopic } from './heading';
 import { meanings } from './meaning';
+import { spokenIn } from './wording';
 
 /** A column before it is known what it is. */
 export interface Seen extends Looked {
@@ -49,6 +50,9 @@ const shares = [
   'echo',
 ] as const satisfies readonly (keyof Profile)[];
 
+/** What a heading is less likely to be about than this is not weighed. */
+const hardlySpoken = 0.1;
+
 /** The rows that two columns are held against each other by. */
 export const rowsCompared = 600;
 
@@ -90,6 +94,37 @@ function besides(values: readonly string[], names: readonly string[]): Features 
   };
 }
 
+/** Said of a column that brings together what is not called alike: now and then, or wherever it brings many together. */
+export const unlikeOnce = 'brings unlike names together once';
+export const unlikeMostly = 'brings unlike names together mostly';
+
+/** More rows than this are hardly ever of one thing, unless they are called alike. */
+const many = 4;
+const nameWord = /\p{L}{3,}/gu;
+
+/** How a column brings together things that share no word of their names. What comes again under other values is a choice and no name. */
+function unlikeIn(values: readonly string[], names: readonly string[]): Features {
+  const under = new Map<string, Set<string>>();
+  const sets = new Map<string, Set<string>>();
+  values.forEach((value, i) => {
+    const name = names[i];
+    if (!value || !name) return;
+    sets.set(value, (sets.get(value) ?? new Set()).add(name));
+    under.set(name, (under.get(name) ?? new Set()).add(value));
+  });
+  const shareAWord = ([first = '', ...others]: readonly string[]): boolean => {
+    const rest = others.map((name) => new Set(name.match(nameWord)));
+    return (first.match(nameWord) ?? []).some((own) => rest.every((its) => its.has(own)));
+  };
+  const owned = [...sets.values()].map((its) => [...its].filter((name) => under.get(name)?.size === 1));
+  const unlike = owned.filter((its) => its.length > 1 && !shareAWord(its));
+  const large = (all: readonly string[][]) => all.filter(({ length }) => length > many).length;
+  return {
+    ...(unlike.length ? { [unlikeOnce]: 1 } : {}),
+    ...(large(owned) > owned.length / 2 && large(unlike) > large(owned) / 2 ? { [unlikeMostly]: 1 } : {}),
+  };
+}
+
 /**
  * Everything that is looked at to judge what each column of a list is: its heading, its contents, its neighbours, how it goes with the
  * names of the things, and what the brief says.
@@ -110,6 +145,7 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
     for (const [topic, weight] of topics) found[`heading ${topic}`] = weight / scoreScale;
     const said = saidPlainly(evidence);
     if (said) found[`plainly ${said}`] = 1;
+    if (heading) for (const [topic, share] of spokenIn(heading)) if (share >= hardlySpoken) found[`spoken ${topic}`] = share;
     const marks: { [name: string]: boolean } = {
       'heading says nothing known': saysNothing,
       'no heading': !heading,
@@ -147,7 +183,10 @@ export function featuresOf(columns: readonly Seen[], names: number, told: readon
     }
     for (const { as, score } of candidates) found[`thumb ${as}`] = Math.max(-1, Math.min(2, score / scoreScale));
     if (candidates[0]) found[`thumb first ${candidates[0].as}`] = 1;
-    if (index !== names) for (const [name, value] of Object.entries(goWith.get(column) ?? {})) if (value) found[name] = value;
+    if (index !== names) {
+      for (const [name, value] of Object.entries(goWith.get(column) ?? {})) if (value) found[name] = value;
+      Object.assign(found, unlikeIn(column.values, titles));
+    }
     const [before, after] = [columns[at - 1], columns[at + 1]];
     for (const [side, other] of [
       ['before', before],

@@ -51,7 +51,7 @@ export function layOut(grid: Grid): Layout {
           .join(' '),
       });
     if (head >= 0 && isHeadingAgain(cells, headings)) return note('heading');
-    if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums)))) return note('total');
+    if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums, width)))) return note('total');
     if (!grid.headed && head < 0 && !body.length && isTitle(cells, rows[i + 1])) return note('note');
     if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
     sums = added(sums, cells);
@@ -179,13 +179,23 @@ const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastInde
 const saysTotal = (cells: readonly Cell[]): boolean =>
   cells.some((cell) => typeof cell === 'string' && opensWithTotal(cell) && cell.trim().length < 24);
 
-/** Whether all that a row holds are sums of what stands above. */
-function isSum(cells: readonly Cell[], sums: readonly Sum[]): boolean {
-  const said = cells.flatMap((cell, i) => (isBlank(cell) ? [] : [{ value: numberIn(cell), sum: sums[i] }]));
-  return (
-    said.length > 0 &&
-    said.every(({ value, sum }) => value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005)
-  );
+/** A sum of so many is no accident, and hardly the price of all of them together. */
+const manySummed = 5;
+
+/**
+ * Whether all numbers of a row are sums of what stands above. It may be called anything ("all told", "zusammen"): by two sums it is told, or
+ * by one of many in a row that is narrower than those of goods.
+ */
+function isSum(cells: readonly Cell[], sums: readonly Sum[], width: number): boolean {
+  const said = cells.flatMap((cell, i) => (isBlank(cell) ? [] : [{ cell, value: numberIn(cell), sum: sums[i] }]));
+  const numbers = said.filter(({ cell, value }) => !Number.isNaN(value) || /\d/.test(textOf(cell)));
+  const words = said.length - numbers.length;
+  const areSums =
+    numbers.length > 0 &&
+    numbers.every(({ value, sum }) => value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005);
+  if (!areSums || words > 1) return false;
+  const isNarrow = said.length <= width - 2 && numbers.every(({ sum }) => (sum?.count ?? 0) >= manySummed);
+  return words === 0 || numbers.length > 1 || isNarrow;
 }
 
 /** A line over a list that a hand has typed: alone, with a colon at its end or nothing under it. */

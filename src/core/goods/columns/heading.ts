@@ -2,6 +2,7 @@ import { once } from '../../once';
 import { isCurrency } from '../../till';
 import { plain } from '../cells/plain';
 import words from './headings.json';
+import { spokenIn } from './wording';
 
 /** What the words of a heading can speak of. */
 export type HeadingTopic = keyof typeof words;
@@ -184,8 +185,27 @@ function evidenceOf(heading: string): Evidence {
     const isAbbreviated = new RegExp(String.raw`${token}\.`, 'iu').test(plain(text));
     for (const { topic, share } of topicsOf(token, isAbbreviated)) add(topic, share * (tokens.length > 3 ? 0.85 : 1));
   });
+  const spoken = spokenIn(text);
+  // “How many” counts what is there; “how many we printed” does not.
+  if (tokens.length >= aPhrase && (spoken.get('nothing') ?? 0) >= surelyNothing)
+    for (const topic of Object.keys(evidence) as HeadingTopic[]) evidence[topic] = (evidence[topic] ?? 0) * otherwiseSaid;
+  // What none of the words of the trade says is what others, who said it like that, were speaking of.
+  const least = saysKnown(evidence) ? surelySpoken : likelySpoken;
+  if (tokens.length > 1 || !saysKnown(evidence))
+    for (const [topic, share] of spoken)
+      if (topic !== 'nothing' && share >= least) evidence[topic] = Math.max(evidence[topic] ?? 0, share * ownWords);
   return evidence;
 }
+
+/** What is said in somebody's own words never weighs as much as a word of the trade. */
+const ownWords = 1.5;
+const likelySpoken = 0.5;
+const aPhrase = 3;
+const surelyNothing = 0.6;
+/** What is left of a word of the trade among others that speak of something else. */
+const otherwiseSaid = 0.5;
+/** Beside a word of the trade that means something else. */
+const surelySpoken = 0.85;
 
 /** What weighs less is guessed from a few letters, as is what weighs much and of which little is there. */
 const leastSaid = 1.6;
@@ -215,6 +235,12 @@ const languagesBy = once(() => {
 
 /** The languages in which a cell in ASCII heads a column: ISO 639-1. */
 export const headingLanguages = (cell: string): readonly string[] => languagesBy().get(cell.trim().toLowerCase()) ?? [];
+
+/** Whether headings differ by no more than a number that counts them: “Price” and “Price 2”. */
+export function calledAlike(one: string, other: string): boolean {
+  const bare = (heading: string) => plain(heading).replace(/[\s\d_.#-]+$/, '');
+  return bare(one) !== '' && bare(one) === bare(other);
+}
 
 const bracketed = /[([{]([^)\]}]*)[)\]}]/g;
 

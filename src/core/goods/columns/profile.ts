@@ -1,3 +1,4 @@
+import { unspacedSigns } from '../../unspaced';
 import { isCurrency } from '../../till';
 import { currenciesIn, isSigned, understandMoney, type Money } from '../cells/money';
 import { saysManner } from '../cells/manners';
@@ -187,12 +188,9 @@ const piecesIn = (text: string): number | null => {
 
 const isNumeral = (text: string): boolean => /^\p{L}+$/u.test(text) && (piecesIn(text) ?? 0) > 0;
 
-/** Signs of scripts that put no space between words; two make about one. */
-const unspaced = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}]/gu;
-
-/** A word of a language with letters, at the end of what it says. */
+/** A word of a language with letters, at the end of what it says; of scripts without spaces two signs make about a word. */
 const isTold = (text: string): boolean => {
-  const words = text.split(/\s+/).length + (text.match(unspaced)?.length ?? 0) / 2;
+  const words = text.split(/\s+/).length + unspacedSigns(text) / 2;
   return (words > 3 && /\p{L}{2}[\p{STerm}…]["”’»」)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
 };
 

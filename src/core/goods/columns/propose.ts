@@ -56,6 +56,9 @@ const surely = 0.8;
 const someWords = 0.15;
 const mostCells = 0.5;
 
+/** Whether cells say of some things that none is left, and most say what there is. */
+const tellsOfNone = ({ soldOut, stockWords, whole }: Profile): boolean => soldOut > 0 && stockWords + whole > mostCells;
+
 const tidyName = (heading: string): string => {
   const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
   return name.charAt(0).toUpperCase() + name.slice(1);
@@ -92,6 +95,7 @@ export function proposeColumns(
   claim(columns, shares, chosen, taken);
   settleCharged(columns, rows, chosen, taken, given);
   settlePrices(columns, rows, chosen, taken, given);
+  nameByGroup(columns, chosen, taken, given);
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   pairChoices(columns, rows, chosen, taken.get('title'), given);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
@@ -109,7 +113,7 @@ export function proposeColumns(
     const mayBeStock =
       (isGuessed && !(profile.hasZero && profile.values > 1 && likeliest.score >= surely)) ||
       // What says that some are sold out is not passed over, whatever it may be.
-      (!likeliest && !taken.has('stock') && profile.soldOut > 0 && profile.stockWords + profile.whole > mostCells);
+      (!likeliest && !taken.has('stock') && tellsOfNone(profile));
     const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
     const likely = [...(shares.get(index) ?? [])].sort((a, b) => b[1] - a[1]);
     const others = likely.filter(([as, share]) => as !== own.as && share > 0.03).map(([as]) => as);
@@ -137,6 +141,10 @@ export function proposeColumns(
 /** More kinds of choices than this no list names in one column. */
 const mostChoiceNames = 6;
 
+/** Whether a heading only says that something is chosen, in the usual words or in others that mean it. */
+const speaksOfChoice = ({ heading, evidence: { option, optionName, optionValue } }: Seen): boolean =>
+  isAnyChoice(heading) || Math.max(optionName ?? 0, optionValue ?? 0) > Math.max(0.7, option ?? 0);
+
 /**
  * Two columns side by side that only say that something can be chosen ("Choice", "Which one"): where the first is the same for all rows of
  * a thing and the second is not, the first says by what the second is chosen.
@@ -150,8 +158,7 @@ function pairChoices(
 ): void {
   const pairs = columns.flatMap((names, i) => {
     const its = columns[i + 1];
-    const isPair =
-      its && isAnyChoice(names.heading) && isAnyChoice(its.heading) && !given.has(names.index) && !given.has(its.index);
+    const isPair = its && speaksOfChoice(names) && speaksOfChoice(its) && !given.has(names.index) && !given.has(its.index);
     return isPair && names.profile.text > mostCells && names.profile.values <= mostChoiceNames ? [{ names, its }] : [];
   });
   if (title === undefined || !pairs.length) return;
@@ -268,7 +275,7 @@ function settlePrices(
   };
   const earlier = taken.get('earlierPrice');
   const before = columns.find(({ index, evidence }) => (evidence.old ?? 0) > 0 && index === (taken.get('price') ?? earlier));
-  const [now, ...others] = columns.filter(
+  const beside = columns.filter(
     ({ index, evidence, profile }) =>
       !chosen.has(index) &&
       profile.money > 0.8 &&
@@ -277,6 +284,8 @@ function settlePrices(
       !evidence.cost &&
       (!before || isLike(rows, index, before.index)),
   );
+  // Of several, what is asked now is less than what was asked before wherever that stands.
+  const [now, ...others] = before && beside.length > 1 ? beside.filter(({ index }) => isLess(rows, index, before.index)) : beside;
   // What the seller has said of it holds.
   if (before && !given.has(before.index) && now && !others.length && !(taken.has('price') && earlier !== undefined)) {
     // Beside what was asked before stands what is asked now, whatever that is called.
@@ -285,7 +294,10 @@ function settlePrices(
     taken.set('price', now.index);
     return;
   }
-  if (!taken.has('price') && earlier !== undefined) move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
+  // What was asked before for a few things is no price, where other amounts stand beside it: then none is known.
+  const isSparse = before !== undefined && beside.length > 1 && before.profile.fill < mostCells;
+  if (!taken.has('price') && earlier !== undefined && !isSparse)
+    move('earlierPrice', 'price', earlier, 'It is the only column of prices.');
   const stated = columns.find(({ index }) => index === taken.get('price'));
   const offer = columns.find(
     ({ index, evidence, profile }) =>
@@ -378,6 +390,29 @@ const isExact = ({ evidence, profile }: { evidence: Evidence; profile: Profile }
 
 /** Of one row nothing follows. */
 const fewestOffers = 2;
+
+/** What brings rows together in words, where no heading speaks of names, is what the things are called: “Model” over “Corniche”. */
+function nameByGroup(
+  columns: readonly Seen[],
+  chosen: Map<number, Candidate>,
+  taken: Map<Meaning, number>,
+  given: ReadonlyMap<number, Given>,
+): void {
+  const of = (as: Meaning) => columns.find(({ index }) => index === taken.get(as) && !given.has(index));
+  const [group, title] = [of('group'), of('title')];
+  const isNamed = title && Math.max(title.evidence.title ?? 0, title.evidence.thing ?? 0) > 0;
+  if (!group || isNamed || (taken.has('title') && !title)) return;
+  const { text, code, distinct } = group.profile;
+  if (text < mostCells || code > 1 - mostCells || (!title && distinct === 1)) return;
+  if (title) chosen.delete(title.index);
+  taken.delete('group');
+  taken.set('title', group.index);
+  chosen.set(group.index, {
+    as: 'title',
+    score: 1.5,
+    because: `It is headed “${group.heading}”, and no other heading speaks of names.`,
+  });
+}
 
 /** A list without a heading for it: the first column whose words differ from row to row holds the names. */
 function giveTitle(

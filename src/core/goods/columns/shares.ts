@@ -1,4 +1,4 @@
-import { featuresOf, saidPlainly, type Features, type Seen } from './features';
+import { featuresOf, saidPlainly, unlikeMostly, unlikeOnce, type Features, type Seen } from './features';
 import { saysManner } from '../cells/manners';
 import { type Profile } from './contents';
 import { unitOf, type Evidence, type HeadingTopic } from './heading';
@@ -17,7 +17,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
   return new Map(
     columns.map(({ index, heading, candidates, evidence, profile, values }, i) => {
       const said = saidPlainly(evidence);
-      const allowed = [...judge(features[i] ?? {})].filter(
+      const allowed = filed(judge(features[i] ?? {}), features[i] ?? {}).filter(
         ([as]) =>
           (!needsContents.has(as) || candidates.some((candidate) => candidate.as === as)) &&
           !lacksWords(as, evidence) &&
@@ -35,15 +35,27 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
         ? 'optionName'
         : groupsNames(profile, features[i] ?? {})
           ? 'group'
-          : candidates.some(({ as }) => as === said)
-            ? said
-            : (formOf(profile) ?? (isBare && index === names ? 'title' : null));
+          : weighs(profile, evidence)
+            ? 'weight'
+            : said === 'group' && filesThings(features[i] ?? {})
+              ? 'category'
+              : candidates.some(({ as }) => as === said)
+                ? said
+                : (formOf(profile) ?? (isBare && index === names ? 'title' : null));
       const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
     }),
   );
 }
+
+/** What would bring together what is not called alike is where things are filed: “Gruppe” over “Hölzer” and “Steine”. */
+function filed(shares: ReadonlyMap<Meaning, number>, features: Features): [Meaning, number][] {
+  const group = filesThings(features) ? (shares.get('group') ?? 0) : 0;
+  return [...shares].map(([as, share]) => [as, as === 'group' ? share - group : as === 'category' ? share + group : share]);
+}
+
+const filesThings = (features: Features): boolean => Boolean(features[unlikeMostly]) && !features.lasting;
 
 const fewRowsEach = 0.25;
 const isOfCodes = ({ code }: Profile): boolean => code > plainly;
@@ -58,6 +70,10 @@ const namesNothing = (said: HeadingTopic | null): boolean => said === 'option' |
 /** A code that is the same in all rows of a thing, and another for each thing, is what brings them together. */
 const groupsNames = (profile: Profile, features: Features): boolean =>
   isOfCodes(profile) && features['same for a name'] === 1 && features['one for each name'] === 1;
+
+/** What is said of a weight in anybody's words, over weights with their units, is that: "On the scales". */
+const weighs = ({ mass }: Profile, { weight }: Evidence): boolean => mass > plainly && (weight ?? 0) >= saidOtherwise;
+const saidOtherwise = 1.2;
 
 /** "Grams (g/m²)" are no grams. */
 const isMass = (unit: string): boolean => !/[/²³%]/.test(unit);
@@ -121,10 +137,11 @@ const needsContents: ReadonlySet<Meaning> = new Set([
 ]);
 
 /**
- * What brings rows together says so, or there is one of it for each name; what differs from row to row of one thing does not. A column of
+ * What brings rows together says so, or there is one of it for each name, and never one for two of unlike names; what differs from row to row of one thing does not. A column of
  * anything else would make one thing of several.
  */
 const couldGroup = (features: Features, { group }: Evidence): boolean =>
+  (!features[unlikeOnce] || Boolean(group) || Boolean(features.lasting)) &&
   (Boolean(features['names stand once']) ||
     (features['same for a name'] ?? 0) > 0.9 ||
     Boolean(group) ||

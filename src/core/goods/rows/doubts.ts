@@ -1,4 +1,5 @@
 import { minorDigits } from '../../till';
+import { calledAlike } from '../columns/heading';
 import { isUnheaded, unheaded } from '../columns/keys';
 import { type ColumnProposal } from '../columns/propose';
 import { readShelves } from '../shelves';
@@ -96,19 +97,7 @@ export class Doubts {
     const price = main.columns.find(({ as }) => as === 'price');
     const open = main.columns.filter(({ as }) => as === 'particular');
     const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
-    const amounts = price
-      ? open.filter(
-          (column) =>
-            column.profile.money > 0.8 &&
-            (isPriceRather(column, price) || column.profile.signed > 0.5
-              ? price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3)
-              : // Bare numbers that are always a little less, where they stand, are hardly anything else.
-                (!column.unit || column.priceWords > 0) &&
-                column.profile.fill < 1 &&
-                (column.profile.filled >= someOffers || column.profile.decimals === 1) &&
-                this.couldBeCharged(main, price, column, 0.5)),
-        )
-      : [];
+    const amounts = price ? open.filter((column) => this.mayBeInstead(main, price, column)) : [];
     if (!price) this.askWhichIsCharged(main);
     if (price && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
       const both = [price, ...amounts];
@@ -129,6 +118,23 @@ export class Doubts {
         this.remarks.note(record, nameOf(price), 'asked', whichIsOpen, record.title);
       }
     }
+  }
+
+  /** Whether it is in doubt which of two columns is charged: what was taken for the price, or one of amounts that is nothing else. */
+  private mayBeInstead(main: Sheet, price: ColumnProposal, column: ColumnProposal): boolean {
+    const { profile, unit, priceWords } = column;
+    if (profile.money <= 0.8) return false;
+    // Of “Price” and “Price 2” nobody but the seller knows which is charged.
+    if (calledAlike(column.heading, price.heading)) return true;
+    if (isPriceRather(column, price) || profile.signed > 0.5)
+      return price.priceWords < 1 || this.couldBeCharged(main, price, column, 0.3);
+    // Bare numbers that are always a little less, where they stand, are hardly anything else.
+    return (
+      (!unit || priceWords > 0) &&
+      profile.fill < 1 &&
+      (profile.filled >= someOffers || profile.decimals === 1) &&
+      this.couldBeCharged(main, price, column, 0.5)
+    );
   }
 
   /** A list without a column of prices that has amounts nonetheless: one of them may be what is charged. */

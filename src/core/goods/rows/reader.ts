@@ -8,6 +8,7 @@ import { type Layout } from '../columns/head';
 import { unheaded } from '../columns/keys';
 import { type Meaning } from '../columns/meaning';
 import { type ColumnProposal } from '../columns/propose';
+import { propertyMeanings } from '../source/schemaOrg';
 import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
 import { mayBeCharged, whichIsOpen } from './doubts';
 import { priceIn, pricingOf, unsold, type Pricing } from './pricing';
@@ -58,7 +59,8 @@ export class RowReader {
         ? pricingOf(
             layout.body.map(({ cells }) => cells[column.index] ?? ''),
             this.code,
-            this.form === 'json-ld' ? '.' : undefined,
+            // Schema.org writes its own prices with a point; a property of the seller's is written as the seller writes.
+            this.form === 'json-ld' && propertyMeanings.has(column.heading) ? '.' : undefined,
           )
         : null;
     const forms = new Map(
@@ -109,6 +111,7 @@ export class RowReader {
       if (!this.takesPlaceholders && record.isTrial) {
         // What is left out is not asked about.
         records.push({ ...record, asks: new Set() });
+        before = record;
         continue;
       }
       this.readMoney(record, cells, columns, { price, sale }, forms, text('currency'));

@@ -76,7 +76,11 @@ interface Tried {
 }
 
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
-export function isPlaceholder({ title, description, price, cells, heading }: Tried): boolean {
+export function isPlaceholder(tried: Tried): boolean {
+  const { title, description, price, cells, heading } = tried;
+  // "Sample product – red" is one as well; "Sample – 30 ml" is sold.
+  const [before = ''] = title.split(/\s[–—-]\s|\s\(/);
+  if (before !== title && /\S\s+\S/.test(before) && isPlaceholder({ ...tried, title: before })) return true;
   if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
   // In whatever language it is called one, a cell beside it says "test", at no price.
   if (price && noPrice.test(price) && cells.some((cell) => saysManner('example', cell))) return true;

@@ -1,3 +1,5 @@
+import { capitalised } from '../../capitalised';
+import { isUnspaced } from '../../unspaced';
 import { isUnheaded } from '../columns/keys';
 import { type Record } from './record';
 import { nameOf, readTails } from './tails';
@@ -26,14 +28,10 @@ const told = (record: Record, index: number) => record.particulars.get(index) ??
 /** Which rows are one product, and what differs between them. */
 export function bringTogether(records: readonly Record[]): Together {
   const tails = withTails(records);
-  const groups = new Map<string, Record[]>();
-  const usesGroups = isUseful(records);
-  for (const record of records) {
-    const at = usesGroups && record.group ? `group ${key(record.group)}` : `title ${key(record.title)}`;
-    groups.set(at, [...(groups.get(at) ?? []), record]);
-  }
-  const several = [...groups.values()].filter((rows) => rows.length > 1);
+  const groups = groupsOf(records);
+  const several = groups.filter((rows) => rows.length > 1);
   const found = new Set(choosable(several));
+  for (const rows of several) tellByTitles(rows, found);
   for (const rows of several) for (const index of tellsApart(rows, found)) found.add(index);
   // What is chosen by stands in the order of the list's columns.
   const promoted = new Set([...found].sort((a, b) => a - b));
@@ -51,8 +49,42 @@ export function bringTogether(records: readonly Record[]): Together {
     }
   }
   const doubles: Together['doubles'] = [];
-  const products = [...groups.values()].map((rows) => gather(rows, doubles));
+  const products = groups.map((rows) => gather(rows, doubles));
   return { products, promoted, doubles, tails };
+}
+
+const by = (records: readonly Record[], keyOf: (record: Record) => string): Record[][] => {
+  const found = new Map<string, Record[]>();
+  for (const record of records) {
+    const at = keyOf(record);
+    const known = found.get(at);
+    if (known) known.push(record);
+    else found.set(at, [record]);
+  }
+  return [...found.values()];
+};
+
+/** Rows of one group are one thing, unless they are called by names that have nothing in common; without groups those of one title are. */
+function groupsOf(records: readonly Record[]): Record[][] {
+  const usesGroups = isUseful(records);
+  return by(records, ({ group, title }) => (usesGroups && group ? `group ${key(group)}` : `title ${key(title)}`)).flatMap(
+    (rows) => (usesGroups && !shared(rows) ? by(rows, ({ title }) => key(title)) : [rows]),
+  );
+}
+
+/** Rows of a group that nothing to choose by tells apart are told apart by how their titles end: "Map, folded" and "Map, rolled". */
+function tellByTitles(rows: readonly Record[], promoted: ReadonlySet<number>): void {
+  const titles = new Set(rows.map(({ title }) => key(title)));
+  if (titles.size === 1) return;
+  const chosen = (record: Record) =>
+    [...[...record.options.values()].map(({ value }) => value), ...[...promoted].map((index) => told(record, index)?.value)]
+      .map((value) => key(value ?? ''))
+      .join('\u0000');
+  if (new Set(rows.map(chosen)).size === rows.length) return;
+  const { ends } = shared(rows) ?? { ends: [] };
+  const values = ends.length && ends.every(Boolean) ? ends : rows.map(({ title }) => title);
+  const name = nameOf([...new Set(values)]);
+  rows.forEach((record, i) => record.options.set('tail 0', { name, value: values[i] ?? '' }));
 }
 
 /** A column of groups that never come twice, or that holds all in one, groups nothing. */
@@ -214,19 +246,31 @@ export function valueOf(record: Record, option: string): string {
   return '';
 }
 
-/** The title of a product whose rows are called differently: the words that all begin with. */
+/** Shorter than this is no name. */
+const shortestTitle = 3;
+const edges = /^[\s,;–—:/|(-]+|[\s,;–—:/|)(-]+$/g;
+
+/** The words that the titles of all rows begin with, or end with, and what is left of each title; null where they have none in common. */
+function shared(rows: readonly Record[]): { words: string; ends: string[] } | null {
+  // Where nothing parts words, signs are compared.
+  const [parts, least] = rows.some(({ title }) => isUnspaced(title) && !title.includes(' ')) ? ['', 1] : [' ', shortestTitle];
+  const all = rows.map(({ title }) => (parts ? title.split(parts) : [...title]));
+  const count = (titles: readonly string[][]) => {
+    const [first = [], ...others] = titles.map((words) => words.map((word) => key(word.replace(edges, ''))));
+    const differs = first.findIndex((word, i) => others.some((words) => words[i] !== word));
+    return differs < 0 ? Math.min(...titles.map((words) => words.length)) : differs;
+  };
+  const first = count(all);
+  const last = count(all.map((words) => [...words].reverse()));
+  const cut = (from: number, to?: number) => all.map((words) => words.slice(from, to).join(parts).replace(edges, ''));
+  const begin = cut(0, first)[0] ?? '';
+  if (begin.length >= least) return { words: begin, ends: cut(first) };
+  const end = last ? (cut(-last)[0] ?? '') : '';
+  return end.length >= least ? { words: capitalised(end), ends: cut(0, -last) } : null;
+}
+
+/** The title of a product whose rows are called differently: the words that all have in common. */
 function commonTitle(rows: readonly Record[]): string {
-  const [first, ...others] = rows.map(({ title }) => title.split(' '));
-  if (!first) return '';
-  let n = first.length;
-  for (const words of others) {
-    let same = 0;
-    while (same < n && words[same]?.toLowerCase() === first[same]?.toLowerCase()) same++;
-    n = same;
-  }
-  const common = first
-    .slice(0, n)
-    .join(' ')
-    .replace(/[\s,–—:/|-]+$/, '');
-  return common.length >= 3 ? common : first.join(' ');
+  const [{ title } = { title: '' }] = rows;
+  return rows.every((row) => row.title === title) ? title : (shared(rows)?.words ?? title);
 }

@@ -32,11 +32,17 @@ const olderEncodings = [
 ] as const;
 type OlderEncoding = (typeof olderEncodings)[number];
 
+/** Languages in which a seller may have written, worked out where they are needed. */
+export type Languages = () => readonly string[];
+const nobody: Languages = () => [];
+
 /**
  * The text of a file, the same in browser and command line: UTF-8 or UTF-16 by its mark, strict UTF-8 where it holds, UTF-16 where every
  * other byte says so, else the older encoding that makes most sense of it.
+ *
+ * @param spoken languages that the list may be in (ISO 639-1), asked for where nothing but letters tells encodings apart
  */
-export function decodeBytes(bytes: Uint8Array): Result<DecodedText> {
+export function decodeBytes(bytes: Uint8Array, spoken: Languages = nobody): Result<DecodedText> {
   if (bytes.length === 0) return fail('The file is empty. Choose a list with a row for each thing that you sell.');
   if (bytes.length > largestList) return fail('The file is larger than 64 MB. Split it and bring in one part after another.');
   const marked = byMark(bytes);
@@ -48,7 +54,7 @@ export function decodeBytes(bytes: Uint8Array): Result<DecodedText> {
   try {
     return ok({ text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'utf-8' });
   } catch {
-    const encoding = declared(bytes) ?? likeliest(bytes);
+    const encoding = declared(bytes) ?? likeliest(bytes, spoken());
     return ok({ text: decode(bytes, encoding), encoding });
   }
 }
@@ -104,16 +110,34 @@ function declared(bytes: Uint8Array): string | null {
 
 const sampled = 20_000;
 
-function likeliest(bytes: Uint8Array): OlderEncoding {
+function likeliest(bytes: Uint8Array, spoken: readonly string[]): OlderEncoding {
   const sample = sampleOf(bytes);
-  const guessed = new Map(analyse(sample).map(({ name, confidence }) => [name.toLowerCase(), confidence / 100]));
-  const languages = languagesOf(bytes);
+  const guessed = new Map<string, number>();
+  for (const { name, confidence } of analyse(sample)) {
+    const encoding = standardName(name);
+    guessed.set(encoding, Math.max(guessed.get(encoding) ?? 0, confidence / 100));
+  }
+  const languages = new Set([...languagesOf(bytes), ...spoken]);
   let best: { encoding: OlderEncoding; score: number } = { encoding: 'windows-1252', score: -Infinity };
+  const seen = new Set<string>();
   for (const [i, encoding] of olderEncodings.entries()) {
-    const score = likeness(decode(sample, encoding), languages) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
+    const text = decode(sample, encoding);
+    // What two make the same text of is in the commoner one.
+    if (seen.has(text)) continue;
+    seen.add(text);
+    const score = likeness(text, languages) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
     if (score > best.score) best = { encoding, score };
   }
   return best.encoding;
+}
+
+/** An encoding as the WHATWG Encoding Standard calls it: what names itself ISO 8859-1 is read as windows-1252 (4.2, names and labels). */
+function standardName(label: string): string {
+  try {
+    return new TextDecoder(label).encoding;
+  } catch {
+    return label.toLowerCase();
+  }
 }
 
 const headed = 2000;
@@ -158,17 +182,28 @@ function likeness(text: string, languages: ReadonlySet<string>): number {
     const before = chars[i - 1] ?? ' ';
     const after = chars[i + 1] ?? ' ';
     if (char === '\ufffd' || (code < 160 && code > 127)) score -= 6;
-    else if (/\p{L}/u.test(char)) {
+    else if (/\p{L}/u.test(char) && !letterlike.test(char)) {
       score += letterScore(char, before, after);
       letters.set(char.toLowerCase(), (letters.get(char.toLowerCase()) ?? 0) + 1);
     } else if (currencySign.test(char)) score += /[\d\s;,\t|"]/.test(before) || /[\d\s]/.test(after) ? 1.2 : -0.5;
-    else if (/[–—’‘“”„…°×½¼¾«»·•®™²³ \u00a0]/u.test(char)) score += 0.5;
+    else if (letterlike.test(char) || figureSign.test(char)) score += signScore(char, before, after);
+    else if (/[–—’‘“”„…«»·•®™ \u00a0]/u.test(char)) score += 0.5;
     else score -= 1;
   }
   return counted ? (score + oneAlphabet(letters, languages)) / counted : 0;
 }
 
+/** What is written among figures, and belongs to no alphabet: "n.º 1", "20 µm". */
+const letterlike = /[ªºµ]/u;
+const figureSign = /[°×½¼¾²³]/u;
 const currencySign = /\p{Sc}/u;
+
+/** A sign of figures stands beside one, or before a unit or after a point, and never within a word. */
+function signScore(char: string, before: string, after: string): number {
+  if (/\p{L}/u.test(before) && /\p{L}/u.test(after)) return -1;
+  const isPlaced = char === 'µ' ? /[gmlsAFLV]/.test(after) : /[\d\s.]/.test(before);
+  return isPlaced ? 1 : 0.5;
+}
 const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u];
 const scriptOf = (char: string): number => scripts.findIndex((script) => script.test(char));
 
@@ -219,6 +254,8 @@ function oneAlphabet(letters: ReadonlyMap<string, number>, languages: ReadonlySe
   return best - (total - best) * 1.2;
 }
 
+const twoAlphabets = 4;
+
 function letterScore(char: string, before: string, after: string): number {
   const script = scriptOf(char);
   // Scripts without case, as in Japanese, Chinese and Korean.
@@ -229,7 +266,11 @@ function letterScore(char: string, before: string, after: string): number {
   const isUpper = char !== char.toLowerCase();
   const beside = [before, after].filter((one) => /\p{L}/u.test(one));
   let score = 0;
-  if (beside.some((one) => scriptOf(one) !== script)) score -= script === 0 ? 1 : 1.5;
+  // No word is written in two alphabets.
+  if (beside.some((one) => scriptOf(one) !== script && !letterlike.test(one))) score -= script === 0 ? 1 : twoAlphabets;
   if (isUpper && /\p{Ll}/u.test(before)) score -= 1.2;
+  if (isUpper && /\p{Lu}/u.test(before) && /\p{Ll}/u.test(after)) score -= 1;
+  // Nor does a letter follow a figure or a point at once: "1200А", "n.ş".
+  if (/[\d.]/.test(before)) score -= 1.2;
   return score;
 }

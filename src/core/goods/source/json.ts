@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '../../result';
 import { type Cell, type Form, type Grid } from './grid';
+import { withOwnKeys } from './ownKeys';
 import { gridOfRecords, type Fields } from './records';
 import { isTyped, productRecords } from './schemaOrg';
 
@@ -10,7 +11,8 @@ export const isJsonObject = (value: unknown): value is JsonObject =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** A list in JSON (RFC 8259) or with one object a line. */
-export function readJson(text: string): Result<{ form: Form; grid: Grid }> {
+export function readJson(given: string): Result<{ form: Form; grid: Grid }> {
+  const text = withOwnKeys(given);
   let whole: unknown;
   try {
     whole = JSON.parse(text);

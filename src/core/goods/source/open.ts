@@ -1,7 +1,7 @@
 import { unzipSync } from 'fflate';
 import { fail, ok, type Result } from '../../result';
 import { understandMoney } from '../cells/money';
-import { decodeBytes, largestList } from './decode';
+import { decodeBytes, largestList, type Languages } from './decode';
 import { readDelimited } from './delimited';
 import { readFeed } from './feed';
 import { isBlankRow, mostRows, type Form, type Grid, type Source } from './grid';
@@ -15,8 +15,8 @@ const pictureName = /\.(jpe?g|png|webp|gif|svg|avif)$/i;
 const listName = /\.(csv|tsv|psv|txt|xlsx|ods|json|jsonl|ndjson|xml|rss|atom|html?)$/i;
 
 /** Whatever a seller brings → grids of cells. What a file is, is seen from its bytes, never from its name. */
-export function openSource(bytes: Uint8Array, name = ''): Result<Source> {
-  if (isZip(bytes) && bytes.length <= mostUnpacked) return openZip(bytes);
+export function openSource(bytes: Uint8Array, name = '', spoken?: Languages): Result<Source> {
+  if (isZip(bytes) && bytes.length <= mostUnpacked) return openZip(bytes, spoken);
   if (bytes.length > largestList) return fail('The file is larger than 64 MB. Split it and bring in one part after another.');
   if (startsWith(bytes, [0xd0, 0xcf, 0x11, 0xe0]))
     return fail(
@@ -24,7 +24,7 @@ export function openSource(bytes: Uint8Array, name = ''): Result<Source> {
     );
   const other = otherKind(bytes);
   if (other) return fail(`This is ${other}, not a list of goods${name ? `, though it is called “${name}”` : ''}.`);
-  const text = decodeBytes(bytes);
+  const text = decodeBytes(bytes, spoken);
   if (!text.ok) return text;
   const source = openText(text.value.text, text.value.encoding);
   return source.ok ? limited(source.value) : source;
@@ -58,7 +58,8 @@ export function openText(given: string, encoding = 'utf-8'): Result<Source> {
   }
   const table = readDelimited(text);
   const hasMarks = /[\t;|]/.test(text);
-  const fixed = table && hasMarks && table.form !== 'comma' && widthOf(table.grid) > 1 ? null : readFixedWidth(text);
+  const isParted = table && hasMarks && table.form !== 'comma' && widthOf(table.grid) > 1 && isSteady(table.grid);
+  const fixed = isParted ? null : readFixedWidth(text);
   if (fixed && (!table || widthOf(fixed) > widthOf(table.grid))) return made('fixed-width', [fixed]);
   const parted = !table || !hasPrices(table.grid) ? readPartedLines(text) : null;
   if (parted && hasPrices(parted)) return made('lines', [parted]);
@@ -87,6 +88,17 @@ const widthOf = ({ rows }: Grid): number => {
   return widths[Math.floor(widths.length / 2)] ?? 0;
 };
 
+/** Most rows of a list are parted into as many cells as the others: a sign that only some have belongs to their words. */
+const mostRowsAlike = 0.6;
+
+/** Whether rows are parted alike, those in which the separator stands nowhere counted too. */
+function isSteady({ rows }: Grid): boolean {
+  const filled = rows.filter((row) => !isBlankRow(row)).slice(0, 200);
+  const widths = new Map<number, number>();
+  for (const { length } of filled) widths.set(length, (widths.get(length) ?? 0) + 1);
+  return Math.max(0, ...widths.values()) >= filled.length * mostRowsAlike;
+}
+
 function limited(source: Source): Result<Source> {
   const rows = source.grids.reduce((sum, grid) => sum + grid.rows.length, 0);
   if (rows > mostRows)
@@ -114,7 +126,7 @@ function otherKind(bytes: Uint8Array): string | null {
   return null;
 }
 
-function openZip(bytes: Uint8Array): Result<Source> {
+function openZip(bytes: Uint8Array, spoken?: Languages): Result<Source> {
   let names: string[];
   try {
     names = [];
@@ -126,10 +138,10 @@ function openZip(bytes: Uint8Array): Result<Source> {
   if (names.includes('content.xml') && names.includes('mimetype')) return withoutPictures(readWorkbook(bytes, 'ods'));
   const size = unpackedSize(bytes);
   if (size > mostUnpacked) return fail(`This archive unpacks to ${Math.round(size / 1024 / 1024)} MB; 600 MB is the most.`);
-  return openArchive(bytes);
+  return openArchive(bytes, spoken);
 }
 
-function openArchive(bytes: Uint8Array): Result<Source> {
+function openArchive(bytes: Uint8Array, spoken?: Languages): Result<Source> {
   let files: Record<string, Uint8Array>;
   try {
     files = unzipSync(bytes, {
@@ -146,7 +158,7 @@ function openArchive(bytes: Uint8Array): Result<Source> {
   let refused = '';
   for (const [name, file] of Object.entries(files)) {
     if (!listName.test(name) || (isZip(file) && !/\.(xlsx|ods)$/i.test(name))) continue;
-    const opened = openSource(file, baseName(name));
+    const opened = openSource(file, baseName(name), spoken);
     if (!opened.ok) refused = opened.say;
     else if (cellsOf(opened.value) > (best ? cellsOf(best) : 0)) best = opened.value;
   }

@@ -1,6 +1,7 @@
 import { TextDecoder } from '@exodus/bytes/encoding.js';
 import { strToU8, zipSync } from 'fflate';
 import iconv from 'iconv-lite';
+import { withOwnKeys } from './ownKeys';
 import writeXlsx from 'write-excel-file/node';
 import { decodeBytes } from './decode';
 import { openSource, openText } from './open';
@@ -38,6 +39,19 @@ describe('encodings', () => {
     ['shift_jis', '商品名,価格\n茶碗（青）,2800円\nゆのみ 大,1900円\n'],
     ['euc-jp', '商品名,価格\n茶碗（青）,2800円\nゆのみ 大,1900円\n'],
     ['euc-kr', '상품명,가격\n나무 그릇,28000원\n찻잔 세트,54000원\n'],
+    // A few letters, and signs that stand among figures, which other encodings have letters for.
+    ['windows-1252', 'Name,Price\nBowl,12\nPiñata,20\nCup,8\n'],
+    ['windows-1252', 'Name,Price\nCrème Nº 5,30\nÀ la carte,12\n'],
+    ['windows-1252', 'Name,Price\nKiln 1200°,900\nDial ½,20\n'],
+    ['windows-1252', 'Nombre,Precio\nPieza n.º 1,12\nPieza n.º 2,8\n'],
+    ['windows-1252', 'Pieza, Filo, Precio\nCuchilla artística n.º 1, francés, S/ 95.00\n'],
+    ['windows-1252', '{"Jar":"Woad crème 4","Grain (µm)":20}\n{"Jar":"Woad deep 6","Grain (µm)":25}\n'],
+    ['windows-1252', 'Heiti;Verð\nÞvottabjörn;3.500\nSkál úr við;4.200\n'],
+    ['windows-1252', 'Nome;Preço\nCobertor de lã;80,00\nAlmofada de algodão;35,00\n'],
+    ['windows-1254', 'Ad;Fiyat\nBüyük kâse ışıltılı;300\nÇay bardağı;80\n'],
+    ['windows-1250', 'Ime;Cena\nŽlica iz češnje;8,00\nSkodelica;12,00\n'],
+    ['windows-1251', 'Име;Цена\nКана голяма;30\nЛъжица;8\n'],
+    ['big5', '名稱,價格\n大碗,300\n木匙,80\n'],
     ['utf-16le', 'title;price\nMütze;4\n'],
     ['utf-16be', 'title;price\nMütze;4\n'],
   ])('%s is known from its letters', (encoding, text) => {
@@ -323,4 +337,26 @@ test('letters that two old encodings have at one place are those of the language
   expect([swedish.encoding, swedish.grids[0]?.rows[1]?.[0]]).toEqual(['windows-1252', 'Dubbel slända Åke']);
   const spanish = opened(latin1('Producto;Precio\nÑuñoa chica;12\n'));
   expect([spanish.encoding, spanish.grids[0]?.rows[1]?.[0]]).toEqual(['windows-1252', 'Ñuñoa chica']);
+});
+
+describe('JSON in which a name stands twice in one object (RFC 8259, 4)', () => {
+  test('both columns are there', () => {
+    const [grid] = opened(
+      '{"Map":"Sump","Scale":"1:500","Price":480,"Scale":"by hand"}\n{"Map":"Rift","Scale":"1:900","Price":500,"Scale":"redrawn"}\n',
+    ).grids;
+    expect(grid?.rows).toEqual([
+      ['Map', 'Scale', 'Price', 'Scale 2'],
+      ['Sump', '1:500', 480, 'by hand'],
+      ['Rift', '1:900', 500, 'redrawn'],
+    ]);
+  });
+
+  test('names of other objects, and what only looks like names, stay as they are', () => {
+    for (const text of ['[{"a":1},{"a":2}]', '{"a":{"a":"a"},"b":["a","a"]}', '{"a":"{\\"a\\":1}","b":"a:a"}', '{"a"', '"'])
+      expect(withOwnKeys(text)).toBe(text);
+    // A name that is free, whether the numbered one came before or comes after.
+    expect(withOwnKeys('{"a 2":0,"a":1,"a":2}')).toBe('{"a 2":0,"a":1,"a 3":2}');
+    expect(withOwnKeys('{"a":1,"a":2,"a 2":0}')).toBe('{"a":1,"a 2":2,"a 2 2":0}');
+    expect(withOwnKeys('{"a":{"a":1,"a":2},"a":3}')).toBe('{"a":{"a":1,"a 2":2},"a 2":3}');
+  });
 });

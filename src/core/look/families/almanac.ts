@@ -14,6 +14,7 @@ export const almanac = {
   schemes: ['tinted', 'paper', 'field'],
   shape: { corner: 0, rule: 2, room: 1.1, treatment: 'framed', motion: 'none' },
   bands: { foot: 'second' },
+  keepsHead: true,
   card: { about: true, lies: true },
   product: { order: ['name', 'about', 'price', 'buy', 'facts'], choices: 'tiles' },
   art: 'landscape',

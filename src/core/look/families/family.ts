@@ -41,6 +41,12 @@ export interface Shape {
 export const bands = ['ground', 'raised', 'text', 'accent', 'second'] as const;
 export type Band = (typeof bands)[number];
 
+/** The grounds that a shop's head and foot stand on. */
+export const bandsOf = ({ head, foot }: { head: Family; foot: Family }): Required<Family['bands']> => ({
+  head: head.bands.head ?? 'ground',
+  foot: foot.bands.foot ?? 'ground',
+});
+
 /** What the page of a thing tells of it. */
 export type ProductPart = 'name' | 'price' | 'about' | 'facts' | 'buy';
 
@@ -81,6 +87,8 @@ export interface Family {
   shape: Shape;
   /** The grounds of head and foot, where they are not those of the page. */
   bands: { head?: Band; foot?: Band };
+  /** Its header is part of how its pages are laid out: no other family can have it. */
+  keepsHead?: boolean;
   /** What its lists say of each thing beside name and price. */
   card: {
     about?: boolean;

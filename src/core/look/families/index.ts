@@ -18,6 +18,7 @@ import { stall } from './stall';
 
 export {
   bands,
+  bandsOf,
   type Band,
   type Choices,
   type Family,

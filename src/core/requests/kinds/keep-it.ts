@@ -18,6 +18,11 @@ export function keptOf({ shop, thing, section, product, text, owner }: Spot): Wi
       return shop.art && section?.kind === 'opening' ? [set(lookPlaces.art, shop.look.genes.art)] : [];
     case 'logo':
       return shop.mark.logo ? [] : [set(lookPlaces.mark, shop.mark.kind)];
+    // A header that is laid out with its pages goes with them.
+    case 'header':
+      return shop.look.head.keepsHead ? [] : [set(lookPlaces.genePlaces.head, shop.look.head.id)];
+    case 'footer':
+      return [set(lookPlaces.genePlaces.foot, shop.look.foot.id)];
     case 'price':
       return product && product.variants.length <= mostPrices
         ? product.variants.flatMap(({ id, price }) => (price === null ? [] : [set(variantPlaces.price(product.id, id), price)]))
@@ -44,7 +49,7 @@ export const isLockedAt = ({ decided }: Spot, place: Address): boolean =>
 export const keepIt = defineRequest({
   kind: 'keep-it',
   title: 'When the rest changes',
-  on: [...textKinds, 'section', 'picture', 'logo', 'price'],
+  on: [...textKinds, 'section', 'picture', 'logo', 'header', 'footer', 'price'],
   offers: (spot) => {
     const kept = keptOf(spot);
     const [first] = kept;

@@ -9,6 +9,7 @@ export const freeText = aboutSection({
   library: true,
   repeats: true,
   pictures: 1,
+  resizes: ['small', 'smaller'],
   arrangements: [
     { id: 'plain', label: 'A column' },
     { id: 'set-off', label: 'Set off from the rest' },

@@ -12,5 +12,6 @@ export const opening = aboutSection({
     { id: 'spoken', label: 'Words alone' },
   ],
   narrowest: 12,
+  resizes: ['small', 'smaller', 'larger', 'large'],
   fields: { headline: headline(), lead: lead(), button: button(), second: button({ optional: true }) },
 });

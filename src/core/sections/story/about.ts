@@ -8,6 +8,7 @@ export const story = aboutSection({
   doNext: 'A picture of the two hands that do the work would help here.',
   library: true,
   pictures: 1,
+  resizes: ['small', 'smaller'],
   arrangements: [
     { id: 'column', label: 'One column' },
     { id: 'columns', label: 'Two columns' },

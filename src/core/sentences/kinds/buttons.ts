@@ -11,6 +11,7 @@ import {
   firmNo,
   hears,
   no,
+  otherNo,
   pagesNamed,
   categoriesNamed,
   productsNamed,
@@ -114,6 +115,8 @@ export const leads = defineSentence({
   reads: (said): Found | No => {
     const here = buttonHere(said);
     if (!here) return no('Point at a button or a link first.');
+    // One more of them is another wish.
+    if (hears(said, 'another', 'second') || (hears(said, 'one') && hears(said, 'more'))) return otherNo('This one, or one more?');
     const target = targetOf(said);
     const [wanted] = productsNamed(said);
     if (wanted && hears(said, 'cart', 'basket', 'bag', 'trolley') && target?.lead.kind !== 'cart')

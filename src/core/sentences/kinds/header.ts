@@ -1,7 +1,8 @@
+import { families, familyDistance } from '../../look';
 import { lookPlaces, set } from '../../places';
 import { type MarkId } from '../../pictures/about';
 import { requests } from '../../requests';
-import { defineSentence, hears, no, type Said } from '../said';
+import { defineSentence, firmNo, hears, no, type Said } from '../said';
 
 /** What marks are asked for with, the telling words first. */
 const marksBy: readonly { id: MarkId; words: readonly string[] }[] = [
@@ -123,5 +124,53 @@ export const markName = defineSentence({
     if (!isDrawn(said)) return no('The name itself is the mark.');
     const on = !off(said);
     return { wishes: [set(lookPlaces.markName, on)], of: { on: on ? 'yes' : 'no' } };
+  },
+});
+
+/** “Drawing board” before “Board”. */
+const byLength = [...families].sort((a, b) => b.name.length - a.name.length);
+
+export const frame = defineSentence({
+  kind: 'frame',
+  offers: 'Have the header or the footer of another look: “a different header”, “the footer of Ledger”',
+  at: ['header', 'footer', 'page'],
+  words: [
+    'another header',
+    'a different footer',
+    'try another header',
+    'I don’t like the header',
+    'show me other footers',
+    'the header could be arranged otherwise',
+    'a header like in another look',
+    'take the header of another look',
+    'the footer should look different',
+    'the header as in Poster',
+    'use the footer of Ledger',
+  ],
+  reads: (said) => {
+    const { kind } = said.spot.thing;
+    const foot = hears(said, 'footer', 'foot', 'bottom') || (kind === 'footer' && !hears(said, 'header', 'head', 'top'));
+    if (!foot && kind !== 'header' && !hears(said, 'header', 'head', 'top')) return no('The header, or the footer?');
+    const { look } = said.shop;
+    const part = foot ? 'foot' : 'head';
+    const name = foot ? 'footer' : 'header';
+    const made = requests[foot ? 'foot-as' : 'head-as'].offers({ ...said.spot, shop: said.shop });
+    if (!made || made.as === 'fields') return no('There is no other.');
+    const named = byLength.find(({ name: one }) =>
+      one
+        .toLowerCase()
+        .split(' ')
+        .every((word) => hears(said, word)),
+    );
+    const offer = named && made.offers.find(({ id }) => id === (named.id === look.family.id ? 'own' : named.id));
+    if (offer?.stands) return firmNo(`It has the ${name} of ${named?.name ?? ''} already.`);
+    if (offer) return { wishes: offer.wishes, of: { part, to: named?.id ?? '' } };
+    if (named) return firmNo(`The ${name} of ${named.name} is part of how its pages are laid out; no other look can have it.`);
+    const far = (id: string) => familyDistance(look[part], families.find((one) => one.id === id) ?? look.family);
+    return made.offers
+      .filter(({ stands }) => !stands)
+      .sort((a, b) => far(b.id) - far(a.id))
+      .slice(0, 4)
+      .map(({ label, wishes }) => ({ wishes, says: `The ${name} as in ${label}.`, of: { part } }));
   },
 });

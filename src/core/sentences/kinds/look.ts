@@ -1,3 +1,4 @@
+import { type SchemeId } from '../../look/about';
 import { type ArtId, artIds } from '../../pictures/about';
 import { clear, lookPlaces, set, type Wish } from '../../places';
 import {
@@ -24,6 +25,7 @@ import {
   firmNo,
   hears,
   no,
+  otherNo,
   type Answer,
   type Found,
   type Said,
@@ -86,6 +88,15 @@ const schemeWords: Readonly<Record<string, readonly string[]>> = {
   flood: ['flood', 'full'],
 };
 
+/** Grounds from the lightest to the darkest; coloured ones are neither. */
+const byLightness = ['white', 'paper', 'tinted', 'night'] as const;
+
+/** The ground that is one step darker or lighter than another; null where there is none. */
+function groundBeside(now: SchemeId, by: 1 | -1): SchemeId | null {
+  const at = byLightness.findIndex((id) => id === now);
+  return at < 0 ? (by > 0 ? 'night' : 'paper') : (byLightness[at + by] ?? null);
+}
+
 export const scheme = defineSentence({
   kind: 'scheme',
   offers: 'Put the whole shop on another ground: “on white”, “dark”',
@@ -105,8 +116,20 @@ export const scheme = defineSentence({
     'plain white everywhere',
     'the ground should be tinted',
     'light again',
+    'make it darker',
+    'a lighter background',
   ],
   reads: (said) => {
+    const isTooMuch = hears(said, 'too');
+    const darker = hears(said, 'darker') || (isTooMuch && hears(said, 'bright', 'light', 'white'));
+    const lighter = hears(said, 'lighter', 'brighter') || (isTooMuch && hears(said, 'dark', 'gloomy'));
+    const by = darker ? 1 : lighter ? -1 : null;
+    if (by && !coloursNamed(said).length) {
+      const to = groundBeside(said.shop.look.genes.scheme, by);
+      return to
+        ? { wishes: [set(lookPlaces.scheme, to)], of: { to } }
+        : firmNo(`The ground is as ${by > 0 ? 'dark' : 'light'} as it can be.`);
+    }
     const heard = new Set([...said.sentence.tokens.map(({ word }) => word)]);
     const hits = Object.entries(schemeWords).flatMap(([id, words]) => {
       const at = said.sentence.tokens.findIndex(({ word }) => words.includes(word));
@@ -184,7 +207,7 @@ export const groundColour = defineSentence({
   // White and black are grounds of the look, that bring the colours of texts with them.
   reads: (said) =>
     coloursNamed(said).length && coloursNamed(said).every(({ name }) => /^(?:white|black)$/i.test(name))
-      ? no('White and dark are grounds of their own.')
+      ? otherNo('White and dark are grounds of their own.')
       : picks(said, 'ground'),
 });
 
@@ -440,22 +463,13 @@ export const room = defineSentence({
     'more white space everywhere',
   ],
   reads: (said) => {
-    const less = hears(said, 'less', 'tighter', 'tighten', 'closer', 'denser', 'together', 'smaller', 'spread', 'compact');
-    const more = hears(
-      said,
-      'more',
-      'bigger',
-      'breathe',
-      'breathing',
-      'air',
-      'airy',
-      'airier',
-      'wider',
-      'cramped',
-      'tight',
-      'distance',
-      'space',
-    );
+    // "Less crowded" and "too crowded" want what "more room" does; "more crowded" does not.
+    const isCrowded = hears(said, 'crowded', 'cramped', 'tight', 'dense', 'packed', 'squeezed');
+    const less =
+      hears(said, 'tighter', 'tighten', 'closer', 'denser') ||
+      (isCrowded ? hears(said, 'more') : hears(said, 'less', 'together', 'smaller', 'spread', 'compact'));
+    const more =
+      isCrowded || hears(said, 'more', 'bigger', 'breathe', 'breathing', 'air', 'airy', 'airier', 'wider', 'distance', 'space');
     if (!less && !more) return no('More room or less?');
     const now = said.shop.look.shape.room;
     const next = Math.round(Math.max(0.6, Math.min(1.6, now + (less ? -0.2 : 0.2))) * 100) / 100;
@@ -702,12 +716,14 @@ const partWords: Readonly<Record<Part, readonly string[]>> = {
   type: ['typefaces', 'typeface', 'letters', 'fonts', 'font', 'type'],
   shape: ['shape', 'shapes', 'corners', 'lines', 'spacing'],
   pictures: ['pictures', 'picture', 'drawings'],
+  head: ['header', 'head'],
+  foot: ['footer', 'foot'],
   family: ['style', 'family', 'design', 'layout', 'look'],
 };
 
 const locked = (said: Said, keeps: boolean): Answer => {
   const part = partIds.find((one) => hears(said, ...partWords[one]));
-  if (!part) return no('Keep what? The colours, the typefaces, the shape, the pictures or the style.');
+  if (!part) return no('Keep what? The colours, the typefaces, the shape, the pictures, the header, the footer or the style.');
   const now = said.decided.get(lookPlaces.locks) ?? [];
   if (now.includes(part) === keeps) return firmNo(keeps ? 'It is kept already.' : 'It is not kept.');
   return {

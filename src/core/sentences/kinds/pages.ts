@@ -60,7 +60,7 @@ const leadsUp = new Set([
   'there',
   'be',
 ]);
-const tells = new Set(['about', 'on', 'for', 'called', 'named', 'of']);
+const tells = new Set(['about', 'on', 'for', 'with', 'called', 'named', 'of']);
 
 /** What a new page is to be about: what is quoted, what follows "about", else the words before "page". */
 function themeOf(said: Said): string | null {
@@ -205,6 +205,8 @@ export const pageOut = defineSentence({
   reads: (said) => {
     const one = pagesNamed(said)[0]?.page ?? (hears(said, 'page') ? pageHere(said) : null);
     if (!one) return no(noPage);
+    // Out of the menu is not out of the shop.
+    if (hears(said, 'menu', 'navigation', 'nav', 'footer')) return no('Out of the shop altogether, or only out of the menu?');
     const out = outOf(said.shop, said.decided, one);
     if (!out) return firmNo(`A shop needs the page “${one.name}”. It can be taken out of the menu.`);
     return { wishes: out.wishes, of: { page: one.name } };

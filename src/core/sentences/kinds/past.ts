@@ -1,4 +1,4 @@
-import { countNamed, dateNamed, defineSentence, firmNo, hears, no, textNamed, type Said } from '../said';
+import { countNamed, dateNamed, defineSentence, firmNo, hears, no, otherNo, textNamed, type Said } from '../said';
 
 /** So many steps can be taken back with one sentence. */
 const most = 50;
@@ -16,6 +16,10 @@ const undoes = (said: Said, steps: number) => {
     of: { n: String(steps) },
   };
 };
+
+/** "The last but one", "the second last", "the one before the last": a step with others after it, which stay. */
+const isInTheMiddle = ({ sentence: { text } }: Said): boolean =>
+  /\bbut (?:one|two)\b|\b(?:second|third|next)[ -](?:to[ -])?last\b|\bbefore (?:the )?last\b|\bone before\b/i.test(text);
 
 export const undo = defineSentence({
   kind: 'undo',
@@ -37,6 +41,7 @@ export const undo = defineSentence({
     'undo {number}',
   ],
   reads: (said) => {
+    if (isInTheMiddle(said)) return otherNo('Only that one, or all since?');
     const steps = countNamed(said, 'plain', 'pieces')?.value ?? 1;
     if (!Number.isInteger(steps) || steps < 1 || steps > most) return no(`How many steps? One to ${most}.`);
     return undoes(said, steps);
@@ -96,7 +101,8 @@ export const version = defineSentence({
     const rest = sentence.tokens[as + 1];
     const name =
       sentence.slots.find(({ quote }) => quote !== undefined)?.quote ??
-      (as >= 0 && rest ? sentence.text.slice(rest.start).trim() : textNamed(said));
+      // "Save it as it is and call it first draft": what it is to be called is told.
+      (as >= 0 && rest && !hears(said, 'call') ? sentence.text.slice(rest.start).trim() : textNamed(said));
     if (!name) return no('Under which name?');
     if (name.length > 80) return no('A name has at most 80 characters.');
     return { act: { do: 'name', version: name }, says: `This state is kept as “${name}”.`, of: { text: name } };

@@ -1,6 +1,17 @@
-import { planPlaces, type Wish } from '../../places';
-import { requests, type Spot } from '../../requests';
-import { categoriesNamed, defineSentence, denies, hears, no, sectionsNamed, type Found, type No, type Said } from '../said';
+import { clear, planPlaces, set, type Wish } from '../../places';
+import { requests, sizesAt, type Spot } from '../../requests';
+import {
+  categoriesNamed,
+  defineSentence,
+  denies,
+  firmNo,
+  hears,
+  no,
+  sectionsNamed,
+  type Found,
+  type No,
+  type Said,
+} from '../said';
 
 /** The thing whose picture is meant, and what its slip offers there. */
 function placeMeant(
@@ -71,5 +82,54 @@ export const showPicture = defineSentence({
     if (!one || !section) return no('No picture of yours stands there.');
     const all: Wish[] = [{ place: planPlaces.sectionPictures(owner, section.id).address, value: undefined }];
     return { wishes: its === null ? all : one.wishes, of: { picture: its ?? 'none', ...where } };
+  },
+});
+
+export const pictureSize = defineSentence({
+  kind: 'picture-size',
+  offers: 'Have a picture larger or smaller: “bigger picture”',
+  at: ['picture', 'own-picture', 'section'],
+  words: [
+    'bigger picture',
+    'a larger picture',
+    'make this picture bigger',
+    'the picture should be smaller',
+    'smaller picture please',
+    'this photo is too small',
+    'the image is too big',
+    'show the picture larger',
+    'bigger',
+    'smaller',
+    'a bit larger',
+    'more room for the picture',
+    'the picture in {section} smaller',
+    'picture at its usual size again',
+  ],
+  reads: (said) => {
+    const section =
+      sectionsNamed(said).find((one) => one.section)?.section ??
+      said.spot.section ??
+      said.spot.page?.sections.find(({ kind }) => kind === 'opening') ??
+      null;
+    const at = section && sizesAt({ ...said.spot, section });
+    if (!section || !at) return no('Which picture? Point at one that stands beside words.');
+    const now = said.decided.get(at.place) ?? null;
+    const isTooMuch = hears(said, 'too', 'much');
+    const bigger =
+      hears(said, 'bigger', 'larger', 'wider', 'more', 'enlarge', 'grow', 'up', 'tiny') ||
+      (isTooMuch && hears(said, 'small', 'tiny', 'little'));
+    const smaller =
+      hears(said, 'smaller', 'narrower', 'less', 'reduce', 'shrink', 'down', 'half') ||
+      (isTooMuch && hears(said, 'big', 'large', 'huge', 'room', 'space'));
+    const of = { section: section.kind };
+    if (!bigger && !smaller && hears(said, 'usual', 'normal', 'before', 'made', 'again'))
+      return now ? { wishes: [clear(at.place)], of: { ...of, by: 'usual' } } : no('It is as large as its look has it.');
+    if (bigger === smaller) return no('Larger or smaller?');
+    const next = at.sizes[at.sizes.indexOf(now) + (bigger ? 1 : -1)];
+    if (next === undefined)
+      return firmNo(
+        bigger ? 'It has all the room that its words leave to it.' : 'It is as small as it can be beside these words.',
+      );
+    return { wishes: [next ? set(at.place, next) : clear(at.place)], of: { ...of, by: bigger ? 'bigger' : 'smaller' } };
   },
 });

@@ -10,6 +10,7 @@ import {
   firmNo,
   hears,
   no,
+  otherNo,
   sectionHere,
   sectionsNamed,
   sideNamed,
@@ -284,7 +285,11 @@ export const phoneHide = defineSentence({
     'only on the computer, not on the telephone',
     'off on smartphones',
   ],
-  reads: (said) => onPhones(said, 'hidden'),
+  reads: (said) =>
+    // How large something is on phones is another wish.
+    hears(said, 'larger', 'bigger', 'smaller', 'wider', 'narrower')
+      ? otherNo('Left out on phones, or another size there?')
+      : onPhones(said, 'hidden'),
 });
 
 export const phoneShow = defineSentence({
@@ -480,7 +485,9 @@ export const add = defineSentence({
     const side = sideNamed(said);
     const beside = named.find(({ slot }) => slot === side?.of) ?? null;
     // "A place where people sign up for letters": a name of several words says more than one that is a word by itself.
-    const others = named.filter((one) => one !== beside);
+    // "A way for people to write to us": whom it is for is not what it is.
+    const isFor = ({ slot }: (typeof named)[number]) => /\bfor\s+$/i.test(said.sentence.text.slice(0, slot.start));
+    const others = named.filter((one) => one !== beside && !isFor(one));
     const wanted =
       others.find(({ slot }) => /\s/.test(said.sentence.text.slice(slot.start, slot.end))) ??
       others[0] ??

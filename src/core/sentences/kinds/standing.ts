@@ -254,7 +254,7 @@ export const standRoom = defineSentence({
 export const keepThis = defineSentence({
   kind: 'keep-this',
   offers: 'Keep a thing as it is: “leave this as it is”',
-  at: ['section', 'heading', 'text', 'button', 'link', 'picture', 'logo', 'price'],
+  at: ['section', 'heading', 'text', 'button', 'link', 'picture', 'logo', 'header', 'footer', 'price'],
   words: [
     'leave this as it is',
     'keep this as it is',

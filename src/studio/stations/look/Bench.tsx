@@ -13,8 +13,8 @@ import {
   ToggleButtonGroup,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { faceById, familyById, geneWishes, partIds, parts } from '@/core/look/page';
-import { type Candidate, type Genes, type Part } from '@/core/look';
+import { faceById, familyById, geneWishes, mixOf, partIds } from '@/core/look/page';
+import { type Candidate, type Part } from '@/core/look';
 import { lookPlaces, type Wish } from '@/core/places';
 import { type LooksKind } from '@/core/site';
 import { type PaintedPage, type Summary } from '@/workers/protocol';
@@ -148,11 +148,16 @@ const Chip = styled(ToggleButton)`
 
 export const partNames: Record<Part, string> = {
   family: 'Arrangement',
+  head: 'Header',
+  foot: 'Footer',
   palette: 'Colour',
   type: 'Type',
   shape: 'Shape',
   pictures: 'Pictures',
 };
+const perPart = <T,>(of: (part: Part) => T) => Object.fromEntries(partIds.map((part) => [part, of(part)])) as Record<Part, T>;
+const allOfFirst = perPart(() => 0);
+
 interface Round {
   kind: LooksKind;
   looks: Candidate[];
@@ -182,7 +187,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
   const [wide, setWide] = useState(true);
   const [pages, setPages] = useState<(PaintedPage | null)[]>([null, null, null]);
   const [share, setShare] = useState<{ at: number; by: string } | null>(null);
-  const [from, setFrom] = useState<Record<Part, number>>({ family: 0, palette: 0, type: 0, shape: 0, pictures: 0 });
+  const [from, setFrom] = useState(allOfFirst);
   const [problem, setProblem] = useState('');
   const round = rounds.at(-1);
   const kept = lookPlaces.lockedPlaces(locks).length;
@@ -191,7 +196,7 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
     if (looks.length < 3) return setProblem('With so much kept there is nothing else to show. Let one of the kept parts go.');
     setProblem('');
     setRounds((before) => [...before, { kind, looks, base }]);
-    setFrom({ family: 0, palette: 0, type: 0, shape: 0, pictures: 0 });
+    setFrom(allOfFirst);
   }, []);
   const fault = useCallback((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)), []);
 
@@ -228,12 +233,9 @@ export function Bench({ worker, summary, locks, start, onLocks, onTake, onClose 
   const mixed = new Set(partIds.map((part) => from[part])).size > 1;
   const takeMix = () => {
     const looks = round?.looks ?? [];
-    const lead = looks[from.family];
-    if (!lead) return;
-    const genes: Partial<Genes> = {};
-    for (const part of partIds)
-      for (const gene of parts[part]) Object.assign(genes, { [gene]: looks[from[part]]?.genes[gene] ?? null });
-    onTake([...lead.wishes, ...geneWishes(genes)]);
+    const [lead, first] = [looks[from.family], looks[0]];
+    if (!lead || !first) return;
+    onTake([...lead.wishes, ...geneWishes(mixOf(perPart((part) => (looks[from[part]] ?? first).genes)))]);
   };
 
   return (

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { contrastRatio } from '@/core/look/page';
+import { bandsOf, contrastRatio } from '@/core/look/page';
 import { fieldFor, isCompact } from '@/core/pictures/page';
 import { clear, given, lookPlaces, set } from '@/core/places';
 import { type MarkId } from '@/core/pictures/about';
@@ -186,14 +186,12 @@ export function MarkPart({ state, shop, summary, mark, marks, onDecide }: MarkPa
 /** How the logo's outline stands out from where it stands, and the field that it has where it would not. */
 function LogoSeen({ logo, summary, foot }: { logo: Picture; summary: Summary; foot: boolean }) {
   const { look, name } = summary;
-  const { palette, family } = look;
-  const places = [
-    { place: 'the head', band: family.bands.head },
-    ...(foot ? [{ place: 'the foot', band: family.bands.foot }] : []),
-  ];
+  const { palette } = look;
+  const bands = bandsOf(look);
+  const places = [{ place: 'the head', band: bands.head }, ...(foot ? [{ place: 'the foot', band: bands.foot }] : [])];
   return (
     <>
-      {places.map(({ place, band = 'ground' }) => {
+      {places.map(({ place, band }) => {
         const figure = (on: string) => Math.min(...logo.rim.map((colour) => contrastRatio(colour, on))).toFixed(1);
         const field = fieldFor(logo, band, palette);
         return (

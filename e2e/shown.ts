@@ -1,0 +1,23 @@
+import { readFileSync } from 'node:fs';
+import { type Reporter, type TestCase, type TestResult } from '@playwright/test/reporter';
+
+/** So much of a page is enough to see where a test stood. */
+const most = 6_000;
+
+/** Prints at the end what pages showed when their tests failed: where only the output is kept, the files that say it are gone. */
+export default class Shown implements Reporter {
+  private readonly pages: string[] = [];
+
+  onTestEnd(test: TestCase, { status, attachments }: TestResult): void {
+    if (status === test.expectedStatus) return;
+    for (const { name, path } of attachments) {
+      if (name !== 'error-context' || !path) continue;
+      const [, page = ''] = /# Page snapshot\n([^]*?)(?:\n# |$)/.exec(readFileSync(path, 'utf8')) ?? [];
+      this.pages.push(`Shown when “${test.title}” failed:\n${page.trim().slice(0, most)}`);
+    }
+  }
+
+  onEnd(): void {
+    for (const page of this.pages) console.log(`\n${page}`);
+  }
+}
