@@ -1,12 +1,10 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { expectNoAxeFindings, openSample, publish, saved, shopWindow, slipOf, station } from './support';
+import { expectNoAxeFindings, openSample, pointAt, publish, saved, shopWindow, slipOf, station } from './support';
 
 const openingButton = '.opening .button:not(.second)';
 /** Opens the slip of a thing, and gives what is chosen there under a name. */
 async function pointed(page: Page, at: Locator, name: string): Promise<Locator> {
-  await at.click();
-  await expect(slipOf(page)).toHaveAttribute('aria-busy', 'false');
-  return slipOf(page).getByRole('group', { name, exact: true });
+  return (await pointAt(page, at)).getByRole('group', { name, exact: true });
 }
 
 /** Chooses, of the list under a name, what begins so. */

@@ -12,7 +12,9 @@ export default class Shown implements Reporter {
     if (status === test.expectedStatus) return;
     for (const { name, path } of attachments) {
       if (name !== 'error-context' || !path) continue;
-      const [, page = ''] = /# Page snapshot\n([^]*?)(?:\n# |$)/.exec(readFileSync(path, 'utf8')) ?? [];
+      // What was found stands with the error, or below a heading of its own; the test's source follows.
+      const [, page = ''] =
+        /(?:# Page snapshot|# Error details)\n([^]*?)(?:\n# Test source|$)/.exec(readFileSync(path, 'utf8')) ?? [];
       this.pages.push(`Shown when “${test.title}” failed:\n${page.trim().slice(0, most)}`);
     }
   }

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 
 /** A brief and a list in another trade, currency and mood than the sample shop. Invented for these tests. */
 export const brief = `Kobold Cycles is a repair shop and parts counter in Leipzig. I build wheels and sell parts for old touring bikes.
@@ -91,6 +91,16 @@ export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Previ
 
 /** What lies open at the thing that was pointed at. */
 export const slipOf = (page: Page) => page.locator('[data-slip]');
+
+/** Points at a thing in the window, and gives its slip: another's may lie open until the press has been heard of. */
+export async function pointAt(page: Page, at: Locator): Promise<Locator> {
+  const [thing, place] = await at.evaluate((is) => [is.getAttribute('data-thing'), is.getAttribute('data-place')]);
+  await at.click();
+  const named = thing ?? `/${encodeURIComponent(place ?? '')}`;
+  const its = page.locator(`[data-slip$="${named}"][aria-busy="false"]`);
+  await expect(its).toBeVisible();
+  return its;
+}
 
 /** In the window links are followed, from now on or no more. */
 export const followLinks = (page: Page) => page.getByRole('button', { name: 'Follow links' }).click();

@@ -225,7 +225,7 @@ export function Slip({
       tabIndex={-1}
       aria-label={name}
       aria-busy={!made}
-      data-slip
+      data-slip={thing}
       style={placed ? { left: placed.left, top: placed.top, maxHeight: placed.maxHeight } : { visibility: 'hidden' }}
       onKeyDown={(event) => {
         if (event.key !== 'Escape') return;
