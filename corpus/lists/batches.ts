@@ -20,6 +20,7 @@ import { batch28 } from './batch28';
 import { batch29 } from './batch29';
 import { batch30 } from './batch30';
 import { batch31 } from './batch31';
+import { batch32 } from './batch32';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -65,5 +66,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '29', lists: batch29 },
   { name: '30', lists: batch30 },
   { name: '31', lists: batch31 },
+  { name: '32', lists: batch32 },
   { name: 'frozen', lists: frozen },
 ];
