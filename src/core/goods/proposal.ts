@@ -7,6 +7,7 @@ import { toldIn } from './columns/features';
 import { calledAlike, readHeading } from './columns/heading';
 import { columnKeys } from './columns/keys';
 import { type Meaning } from './columns/meaning';
+import { isToldIn } from './columns/profile';
 import { proposeColumns, type ColumnProposal, type Given } from './columns/propose';
 import { openChoices } from './rows/choices';
 import { currencyOf, type CurrencyReading, type ListHints } from './rows/currency';
@@ -135,7 +136,7 @@ function sheetOf(
 ): Sheet {
   const given = meaningsOfOwn(layout.headings, rows);
   if (form === 'json-ld' || form === 'microdata')
-    for (const [i, as] of meaningsBySchema(layout.headings)) if (!given.has(i)) given.set(i, as);
+    for (const [i, as] of meaningsBySchema(layout.headings, rows)) if (!given.has(i)) given.set(i, as);
   const called = new Map<number, string>();
   columnKeys(layout.headings, Math.max(0, ...rows.slice(0, 200).map((row) => row.length))).forEach((key, i) => {
     const as = Object.hasOwn(mapping.columns, key) ? mapping.columns[key] : undefined;
@@ -174,15 +175,17 @@ function sheetOf(
 
 /**
  * What a standard names is what the standard says it is; what it leaves open is a property of the goods, whatever its values look like,
- * unless its name is a word for more.
+ * unless its name is a word for more, or its cells are told in sentences.
  */
-function meaningsBySchema(headings: readonly string[]): Map<number, Given> {
+function meaningsBySchema(headings: readonly string[], rows: readonly (readonly Cell[])[]): Map<number, Given> {
   return new Map(
     headings.flatMap((heading, i): [number, Given][] => {
       const as = propertyMeanings.get(heading);
       const said = Object.keys(readHeading(heading)).filter((topic) => topic !== 'person' && topic !== 'thing');
       if (as) return [[i, { as, because: `It is the property of schema.org for that.` }]];
-      return said.length ? [] : [[i, { as: 'particular', because: 'It is a property of the goods.' }]];
+      return said.length || isToldIn(rows.map((row) => row[i] ?? ''))
+        ? []
+        : [[i, { as: 'particular', because: 'It is a property of the goods.' }]];
     }),
   );
 }

@@ -43,10 +43,10 @@ function tokensOf(text: string): Token[] {
   return tokens;
 }
 
-/** "15.-", "15,--", "15:-", wherever it stands: whole units, the dash stands for no cents. */
-const noCents = /(\d)[.,:][-–—]{1,2}(?!\d)/g;
+/** "15.-", "15,--", "15:-", and the "15/-" and "15/=" of shillings and rupees, wherever it stands: whole units, the dash stands for no cents. */
+const noCents = /(\d)(?:[.,:][-–—]{1,2}|\/[-–—=])(?!\d)/g;
 
-const countedMoney = /\d[.,:][-–—]{1,2}\s*[/x×*@=]\s*\d/;
+const countedMoney = /\d[.,:/][-–—]{1,2}\s*[/x×*@=]\s*\d/;
 
 /** Understands a cell that should hold a price. Whatever leaves anything of the cell over is not understood. */
 export function understandMoney(cell: Cell): Money {

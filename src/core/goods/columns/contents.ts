@@ -1,7 +1,7 @@
 import { currenciesOf, isNameOfMoney, isShortForMoney } from '../../till';
 import { type Evidence } from './heading';
 import { type Meaning } from './meaning';
-import { type Profile as Contents } from './profile';
+import { plainly, type Profile as Contents } from './profile';
 
 /** What the cells of a column are, and how often they repeat its heading. */
 export type Profile = Contents & { echo: number };
@@ -111,7 +111,10 @@ const contents: Partial<Record<Meaning, Of>> = {
   }),
   description: (p) => ({
     score:
-      (p.length >= 40 ? 1.6 : p.length >= 18 ? 0.4 : -0.8) + p.html * 1.5 - (p.text < 0.5 ? 3 : 0) - (p.picture + p.link) * 3,
+      (p.length >= 40 ? 1.6 : p.length >= 18 || p.sentences > plainly ? 0.4 : -0.8) +
+      p.html * 1.5 -
+      (p.text < 0.5 ? 3 : 0) -
+      (p.picture + p.link) * 3,
     because: 'it holds sentences',
   }),
   price: (p) => ({

@@ -179,3 +179,42 @@ describe('an amount in every row beside a lower one in some', () => {
       ).map(({ as }) => as),
     ).not.toContain('earlierPrice'));
 });
+
+test('nobody chooses by sentences, however short, and no measure names a choice', () => {
+  expect(
+    asOf(
+      ['Naz.', 'Śr.', 'Cena', 'Op.'],
+      [
+        ['Misa Lhasa', '14 cm', '240', 'Siedem metali.\nKuta "na zimno".'],
+        ['', '18 cm', '310', ''],
+        ['Misa Wawel', '22 cm', '450', 'Odlana.'],
+        ['Poduszka', '12 cm', '38', 'Z łuską gryki.'],
+      ],
+    ),
+  ).toEqual(['title', 'particular', 'price', 'description']);
+  expect(
+    asOf(
+      ['', '', '', ''],
+      [
+        ['Frosted head', '11 in', 'low crown', '£22.00'],
+        ['Frosted head', '11 in', 'high crown', '£23.50'],
+        ['Calfskin head', '11 in', 'low crown', '£48.00'],
+      ],
+    ),
+  ).not.toContain('optionName');
+});
+
+test('what a standard leaves open is a property, unless it is told in sentences', () => {
+  const page = (fields: readonly object[]) =>
+    `<html><script type="application/ld+json">${JSON.stringify(fields.map((more, i) => ({ '@type': 'Product', name: `Bag ${i}`, offers: { price: 9 + i, priceCurrency: 'EUR' }, ...more })))}</script></html>`;
+  const read = importText(
+    page([
+      { relato: 'Lona encerada, para la lluvia.', hilo: 'lino' },
+      { relato: 'Con "cordón".', hilo: 'seda' },
+    ]),
+  );
+  if (!read.ok) throw new Error(read.say);
+  const [first] = read.value.products;
+  expect(first?.description).toContain('Lona encerada');
+  expect(first?.particulars).toEqual([{ name: 'Hilo', value: 'lino' }]);
+});

@@ -114,6 +114,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     values.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
   const different = new Set(values.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
+  const told = share(isTold);
   const lists = share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice)));
   return {
     filled: cells.length,
@@ -135,7 +136,8 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     choiceLength: mean((_, { choices }) => Math.max(...choices.map((choice) => choice.length))),
     text: share((text, one) => /\p{L}/u.test(text) && !isMeasured(one) && !one.isSigned),
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
-    sentences: share((text) => isTold(text)),
+    // Beside what is plainly told, what only ends as a sentence does is told as well: "With a cord."
+    sentences: told < someTold ? told : share((text) => isTold(text) || isEnded(text)),
     mass: share((_, { measure }) => measure?.kind === 'mass'),
     united: share((_, { measure }) => measure !== null && measure.kind !== 'other'),
     measure: share((_, one) => isMeasured(one)),
@@ -191,8 +193,18 @@ const isNumeral = (text: string): boolean => /^\p{L}+$/u.test(text) && (piecesIn
 /** A word of a language with letters, at the end of what it says; of scripts without spaces two signs make about a word. */
 const isTold = (text: string): boolean => {
   const words = text.split(/\s+/).length + unspacedSigns(text) / 2;
-  return (words > 3 && /\p{L}{2}[\p{STerm}…]["”’»」)]*$/u.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
+  return (words > 3 && ending.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
 };
+
+/** Of so many cells it is plain what they are. */
+export const plainly = 0.6;
+
+/** Whether a column is told in sentences. */
+export const isToldIn = (column: readonly Cell[]): boolean => profileOf(column).sentences > plainly;
+
+const someTold = 0.2;
+const ending = /\p{L}{2}["”’»”)]*[\p{STerm}…]["”’»”)]*$/u;
+const isEnded = (text: string): boolean => /^["“«„¿¡(]*\p{Lu}/u.test(text) && ending.test(text);
 
 /** Small letters and digits in one word are a number that a program gave, where they are as long as this: "mp3" is none. */
 const shortestId = 5;

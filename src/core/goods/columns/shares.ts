@@ -4,6 +4,7 @@ import { type Profile } from './contents';
 import { unitOf, type Evidence, type HeadingTopic } from './heading';
 import { judge } from './judge';
 import { type Meaning } from './meaning';
+import { plainly } from './profile';
 import { namesAmong } from './seen';
 
 /** How likely a column is each meaning; the shares of those that it may have add up to 1. */
@@ -26,9 +27,11 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
+          // Nobody chooses by sentences.
+          !(as === 'option' && profile.sentences > plainly && !profile.listed) &&
           !(as === 'weight' && !isMass(unitOf(heading))) &&
           !(as === 'sku' && profile.rising && /^1$/.test(values[0] ?? '')) &&
-          !(as === 'optionName' && !couldNameOption(features[i] ?? {}, evidence)),
+          !(as === 'optionName' && (profile.united > plainly || !couldNameOption(features[i] ?? {}, evidence))),
       );
       // What a heading says plainly, and its cells allow, is believed before anything that is learned; then what its cells alone say plainly.
       const believed = namesOptions(said, profile)
@@ -102,8 +105,6 @@ const shortestText = 8;
 /** How many times likelier a meaning is that the heading or the cells say plainly. */
 const plainWord = 12;
 
-/** Of so many cells it is plain what they are. */
-const plainly = 0.6;
 /** Nobody marks up what is no text. */
 const someMarkup = 0.25;
 
@@ -152,7 +153,7 @@ const couldGroup = (features: Features, { group }: Evidence): boolean =>
     (features['one for each name'] ?? 0) > 0.7);
 
 /**
- * What things are chosen by is the same for all rows of one thing, or its heading speaks of choices. What is headed as a
+ * What things are chosen by is the same for all rows of one thing, or its heading speaks of choices, and is no measure. What is headed as a
  * code or a group and is another for each thing is that.
  */
 const couldNameOption = (features: Features, { option, optionName, group, sku }: Evidence): boolean =>

@@ -24,7 +24,8 @@ export function readFeed(text: string): Result<{ form: Form; grid: Grid }> {
   }).parse(text);
   const list = longestList(parsed);
   if (!list) return fail('No list of goods stands in this XML: it wants an element for each thing that you sell.');
-  return ok({ form: 'feed', grid: gridOfRecords(list.map(recordOf)) });
+  const parted = partedIn(list);
+  return ok({ form: 'feed', grid: gridOfRecords(list.map((element) => recordOf(element, parted))) });
 }
 
 /** The elements that are repeated most, however deep; a feed of one entry has one. */
@@ -48,7 +49,27 @@ function longestList(value: unknown, depth = 0): Record<string, unknown>[] | nul
   return best;
 }
 
-function recordOf(element: Record<string, unknown>): Fields {
+/**
+ * Elements of one name that are no list: everywhere as many, and what comes again in one place of them never comes in another,
+ * as where a size of the frame and one of the handlebar are both called “size”.
+ */
+function partedIn(list: readonly Record<string, unknown>[]): ReadonlySet<string> {
+  const parted = new Set<string>();
+  for (const [name, first] of Object.entries(list[0] ?? {})) {
+    if (!Array.isArray(first)) continue;
+    const all = list.flatMap(({ [name]: value }) =>
+      Array.isArray(value) && value.length === first.length ? [value.map(cellOf)] : [],
+    );
+    if (all.length < list.length) continue;
+    const places = first.map((_, at) => new Set(all.map((cells) => cells[at] ?? '')));
+    const comesAgain = places.every(({ size }) => size < all.length);
+    if (comesAgain && new Set(places.flatMap((values) => [...values])).size === places.reduce((sum, { size }) => sum + size, 0))
+      parted.add(name);
+  }
+  return parted;
+}
+
+function recordOf(element: Record<string, unknown>, parted: ReadonlySet<string>): Fields {
   const fields: Fields = new Map();
   for (const [name, value] of Object.entries(element)) {
     const said = cellOf(value);
@@ -61,8 +82,7 @@ function recordOf(element: Record<string, unknown>): Fields {
       for (const { name: called, '#text': text } of named) fields.set(String(called), String(text));
       continue;
     }
-    if (said !== '') fields.set(name, said);
-    else fields.set(name, '');
+    fields.set(name, parted.has(name) && Array.isArray(value) ? value.map(cellOf) : said);
   }
   return fields;
 }

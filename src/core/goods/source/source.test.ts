@@ -256,6 +256,36 @@ describe('data formats', () => {
         ['B', '5 EUR'],
       ]);
   });
+
+  test('a feed with two elements of one name has a column for each, unless they list one kind of thing', () => {
+    const feed = (pairs: readonly (readonly [string, string])[]) =>
+      `<rss><channel>${pairs.map(([one, other], i) => `<item><title>Bike ${i}</title><size>${one}</size><price>9 EUR</price><size>${other}</size></item>`).join('')}</channel></rss>`;
+    expect(
+      rowsOf(
+        feed([
+          ['52', 'short'],
+          ['54', 'short'],
+          ['52', 'long'],
+          ['54', 'long'],
+        ]),
+      ).slice(0, 2),
+    ).toEqual([
+      ['title', 'size', 'price', 'size'],
+      ['Bike 0', '52', '9 EUR', 'short'],
+    ]);
+    const listed = feed([
+      ['S', 'M'],
+      ['M', 'L'],
+      ['S', 'M'],
+    ]);
+    expect(rowsOf(listed)[1]).toEqual(['Bike 0', 'S | M', '9 EUR']);
+    // Of what stands once each nobody can say.
+    const unlike = feed([
+      ['S', 'M'],
+      ['L', 'XL'],
+    ]);
+    expect(rowsOf(unlike)[1]).toEqual(['Bike 0', 'S | M', '9 EUR']);
+  });
 });
 
 describe('spreadsheets', () => {
