@@ -108,6 +108,7 @@ export const batchNames = [
   'batch12',
   'batch13',
   'batch14',
+  'batch15',
 ] as const;
 export const frozenName = 'frozen';
 
