@@ -153,7 +153,7 @@ for (const n of looked)
           await saved(page);
           await expect(page.getByRole('button', { name: /^Undo: / })).not.toHaveAttribute('aria-label', undone ?? '');
           await page.getByRole('button', { name: /^Undo: / }).click();
-          await expect.poll(() => drawn(page)).toBe(before);
+          await expect.poll(() => drawn(page), { message: `${name} put back` }).toBe(before);
         }
         await page.keyboard.press('Escape');
         await expect(slipOf(page)).toHaveCount(0);

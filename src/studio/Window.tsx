@@ -229,6 +229,19 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
     [tell, finish],
   );
 
+  // From wherever in the studio: whoever has just pressed Undo is still at the thing.
+  const isPointed = pointed !== null;
+  useEffect(() => {
+    if (!isPointed) return;
+    const away = ({ key, target, defaultPrevented }: KeyboardEvent) => {
+      const isElsewhere =
+        target instanceof Element && target.closest('[role="dialog"], [role="alertdialog"], input, textarea, select');
+      if (key === 'Escape' && !defaultPrevented && !isElsewhere) close(true);
+    };
+    document.addEventListener('keydown', away);
+    return () => document.removeEventListener('keydown', away);
+  }, [isPointed, close]);
+
   useEffect(() => {
     const listen = ({ data, source, origin }: MessageEvent<FromFrame>) => {
       if (source !== frame.current?.contentWindow || origin !== location.origin) return;

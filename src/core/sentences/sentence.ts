@@ -74,13 +74,19 @@ export interface Sentence {
 interface Name {
   words: readonly string[];
   slot: Omit<Slot, 'start' | 'end'>;
-  /** Whether it is a word of its own in any sentence, so that it names the thing only in capitals or beside "page". */
+  /** Whether it is a word of its own in any sentence, so that it names the thing only in capitals or beside "page" or "section". */
   common: boolean;
 }
 
 /** Pages that are reached by what one does there, not by their name. */
 const unnamed: ReadonlySet<string> = new Set(['product', 'category', 'search', 'thanks', 'missing']);
 const commonNames = new Set(['about', 'shop', 'home', 'terms', 'page', 'cart', 'checkout']);
+
+const pageWords: ReadonlySet<string> = new Set(['page', 'pages']);
+const sectionWords: ReadonlySet<string> = new Set(['section', 'sections', 'block', 'blocks']);
+
+/** What kinds of things are called: a section of that name, “Text”, is not meant by it alone. */
+const ofThings: ReadonlySet<string> = new Set(Object.values(thingAbouts).map(({ name }) => name.toLowerCase()));
 
 const wordsOf = (name: string): string[] => tokensOf(name).map(({ word }) => word);
 
@@ -112,7 +118,7 @@ function gatherNames(shop: Shop): Name[] {
   for (const product of shop.catalogue.products) add(product.title, { product });
   for (const [words, product] of partsOfTitles(shop.catalogue.products)) names.push({ words, slot: { product }, common: false });
   for (const [word, product] of headsOfTitles(shop)) names.push({ words: [word], slot: { product }, common: false });
-  for (const { kind, name } of sectionNames) add(name, { section: kind });
+  for (const { kind, name } of sectionNames) add(name, { section: kind }, ofThings.has(name));
   for (const { name } of picturesToOffer(shop).slice(0, mostPictures)) {
     add(name, { picture: name });
     // “The shed door” of “shed-door.jpg”: one word alone may be any word.
@@ -201,7 +207,7 @@ function namesAt(tokens: readonly Token[], at: number, names: readonly Name[]): 
     if (!words.every((word, i) => isAlike(tokens[at + i] as Token, word, n > 1))) continue;
     const same = words.every((word, i) => tokens[at + i]?.word === word);
     if (n === best && exact && !same) continue;
-    const beside = tokens[at + n]?.stem === 'pag';
+    const beside = (slot.section ? sectionWords : pageWords).has(tokens[at + n]?.word ?? '');
     if (common && !beside && !/^\p{Lu}/u.test(tokens[at]?.text ?? '')) continue;
     if (n > best || (same && !exact)) slots = [];
     best = n;

@@ -161,10 +161,9 @@ export function Slip({
       setFolded(low <= top && !used);
       const { offsetWidth, scrollHeight } = paper.current;
       const size = { width: offsetWidth, height: scrollHeight + 2 };
-      setPlaced((stood) => ({
-        of: thing,
-        ...placeSlip(seen, size, { width: innerWidth, height: innerHeight }, stood?.of === thing ? stood.side : undefined),
-      }));
+      const head = Math.max(0, document.querySelector('header')?.getBoundingClientRect().bottom ?? 0);
+      const screen = { width: innerWidth, height: innerHeight, head };
+      setPlaced((stood) => ({ of: thing, ...placeSlip(seen, size, screen, stood?.of === thing ? stood.side : undefined) }));
     };
     place();
     const watch = new ResizeObserver(place);

@@ -1,7 +1,7 @@
 import { type Box } from '@/workers/pointer';
 import { placeSlip } from './place';
 
-const screen = { width: 1280, height: 800 };
+const screen = { width: 1280, height: 800, head: 98 };
 const slip = { width: 372, height: 560 };
 
 /** Whether two boxes have any of the screen in common. */
@@ -29,7 +29,8 @@ test('a slip stands beside a thing, on the screen and never on it, wherever in t
     expect([thing, stands, meet(thing, stands)]).toEqual([thing, stands, false]);
     expect(stands.x).toBeGreaterThanOrEqual(0);
     expect(stands.x + stands.width).toBeLessThanOrEqual(screen.width);
-    expect(stands.y).toBeGreaterThanOrEqual(0);
+    // Neither does it lie on the head of the studio.
+    expect(stands.y).toBeGreaterThanOrEqual(screen.head);
     expect(stands.y + stands.height).toBeLessThanOrEqual(screen.height);
     expect(stands.height).toBeGreaterThanOrEqual(Math.min(wanted.height, 300));
   }
@@ -48,7 +49,7 @@ test('it stays on its side while its thing grows, as long as there is room', () 
 });
 
 test('on a phone it comes from below, over no more than three fifths of the screen', () => {
-  const placed = placeSlip({ x: 0, y: 60, width: 390, height: 700 }, slip, { width: 390, height: 844 });
+  const placed = placeSlip({ x: 0, y: 60, width: 390, height: 700 }, slip, { width: 390, height: 844, head: 60 });
   expect(placed.side).toBe('foot');
   expect(placed.top + placed.maxHeight).toBe(844);
   expect(placed.maxHeight).toBeLessThanOrEqual(844 * 0.6);

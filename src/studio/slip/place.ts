@@ -25,23 +25,25 @@ const between = (low: number, high: number, at: number) => Math.max(low, Math.mi
 /**
  * Where a slip stands: beside the thing, or under or over it, and never on it. A thing as wide as the window has it on its left, over the
  * sheet; where there is no room at all, as on a phone, it comes from below.
+ * @param screen how large it is, and how much of its top is not to be covered: Undo and the stations stay in reach
  * @param stood the side that it stood on: it stays there as long as it can, so that a text that grows doesn't throw it about
  */
 export function placeSlip(
   thing: Box,
   slip: { width: number; height: number },
-  screen: { width: number; height: number },
+  screen: { width: number; height: number; head: number },
   stood?: Placed['side'],
 ): Placed {
   const right = thing.x + thing.width;
   const bottom = thing.y + thing.height;
-  const most = screen.height - 2 * margin;
+  const ceiling = screen.head + margin;
+  const most = screen.height - margin - ceiling;
   const height = Math.min(slip.height, most);
   const isNarrow = screen.width < narrow;
-  const top = between(margin, screen.height - margin - height, thing.y);
+  const top = between(ceiling, screen.height - margin - height, thing.y);
   const left = between(margin, Math.max(margin, screen.width - margin - slip.width), thing.x);
   const below = screen.height - margin - bottom - gap;
-  const above = thing.y - gap - margin;
+  const above = thing.y - gap - ceiling;
   const fits = (side: Side, wanted: number): boolean =>
     ({
       right: !isNarrow && right + gap + slip.width + margin <= screen.width,
