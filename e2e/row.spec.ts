@@ -139,3 +139,45 @@ test('wide and phone stand side by side: what is changed in the one is seen in b
   await expect(phone.locator('footer')).toBeInViewport();
   await expectNoAxeFindings(page, 'wide and phone side by side');
 });
+
+test('a finger that rests on a thing carries it, one that moves on scrolls', async ({ browser }) => {
+  const context = await browser.newContext({ hasTouch: true });
+  const page = await context.newPage();
+  await openSample(page);
+  const shop = shopWindow(page);
+  const cards = shop.locator(`.featured ${card}`);
+  const before = await keysOf(cards, 'thing');
+  await cards.nth(0).scrollIntoViewIfNeeded();
+  const finger = await context.newCDPSession(page);
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: readonly { x: number; y: number }[]) =>
+    finger.send('Input.dispatchTouchEvent', { type, touchPoints: [...points] });
+  const placed = async (of: Locator, right: number, down: number) => {
+    const box = await of.boundingBox();
+    if (!box) throw new Error('It is not seen.');
+    return { x: box.x + box.width * right, y: box.y + box.height * down };
+  };
+  const [from, to] = [await placed(cards.nth(0), 0.5, 0.3), await placed(cards.nth(2), 0.4, 0.9)];
+  await touch('touchStart', [from]);
+  await expect(shop.locator('html')).toHaveClass(/carrying/);
+  await touch('touchMove', [{ x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }]);
+  await touch('touchMove', [to]);
+  await touch('touchEnd', []);
+  const [first, second, third, ...rest] = before;
+  await expect.poll(() => keysOf(cards, 'thing')).toEqual([second, third, first, ...rest]);
+  await expect(page.locator('[data-slip]')).toHaveCount(0);
+  await undo(page).click();
+  await expect.poll(() => keysOf(cards, 'thing')).toEqual(before);
+
+  // Moved at once, it scrolls: nothing is carried, and nothing has another place.
+  const start = await placed(cards.nth(0), 0.5, 0.3);
+  const scrolled = () => shop.locator('html').evaluate((html) => html.scrollTop);
+  const top = await scrolled();
+  await touch('touchStart', [start]);
+  for (const by of [20, 60, 110]) await touch('touchMove', [{ x: start.x, y: start.y - by }]);
+  await expect.poll(scrolled).toBeGreaterThan(top);
+  await expect(shop.locator('html')).not.toHaveClass(/carrying/);
+  await touch('touchEnd', []);
+  expect(await keysOf(cards, 'thing')).toEqual(before);
+
+  await context.close();
+});

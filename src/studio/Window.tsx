@@ -78,7 +78,10 @@ const Width = styled(ToggleButton)`
 
 const Stage = styled.div`
   position: relative;
-  overflow: hidden;
+  /* Clipped and no scroller: what asks in the page to be seen would scroll the page's own frame out of its place. */
+  overflow: clip;
+  min-width: 0;
+  min-height: 0;
   display: flex;
   justify-content: center;
   padding: 14px 16px 0;
@@ -92,7 +95,7 @@ const Stage = styled.div`
     display: block;
   }
   .frame {
-    overflow: hidden;
+    overflow: clip;
     box-shadow: 0 0 0 1px ${tokens.soft};
     border-radius: 10px 10px 0 0;
     position: relative;

@@ -23,6 +23,8 @@ interface Gap {
 
 /** Pixels that a press moves before it carries something. */
 const slack = 7;
+/** A finger that rests on a thing for so long, in milliseconds, carries it; one that moves before scrolls. */
+const rested = 400;
 /** Pixels from the edge of the window within which the page goes on. */
 const edge = 48;
 
@@ -53,10 +55,11 @@ function gapsOf({ at, seats }: Row): Gap[] {
 const distance = ({ line: { x, y, width, height } }: Gap, at: { x: number; y: number }): number =>
   Math.hypot(Math.max(x - at.x, 0, at.x - x - width), Math.max(y - at.y, 0, at.y - y - height));
 
-/** Carries a thing along its row by mouse or pen: the others are outlined, and a line shows where it would stand. */
+/** Carries a thing along its row by mouse, pen or finger: the others are outlined, and a line shows where it would stand. */
 export class Carry {
   private readonly layer = document.createElement('span');
-  private pressed: { row: Row; x: number; y: number } | null = null;
+  private pressed: { row: Row; x: number; y: number; byTouch: boolean } | null = null;
+  private resting: ReturnType<typeof setTimeout> | undefined;
   private carried: { row: Row; gap: Gap } | null = null;
   private last = { x: 0, y: 0 };
 
@@ -84,6 +87,9 @@ export class Carry {
     document.addEventListener('dragstart', (event) => {
       if (this.pressed) event.preventDefault();
     });
+    // A finger that carries something doesn't scroll, and opens no menu.
+    document.addEventListener('touchmove', (event) => (this.carried ? event.preventDefault() : undefined), { passive: false });
+    document.addEventListener('contextmenu', (event) => (this.pressed?.byTouch ? event.preventDefault() : undefined));
     // Letting go is no press of what lies there.
     document.addEventListener('click', (event) => this.swallow(event), true);
     document.addEventListener('keydown', (event) => this.escape(event), true);
@@ -107,22 +113,33 @@ export class Carry {
 
   private press(event: PointerEvent): void {
     this.isSwallowing = false;
-    if (event.button !== 0 || event.pointerType === 'touch') return;
+    clearTimeout(this.resting);
+    if (event.button !== 0) return;
     const row = this.lift(event);
-    this.pressed = row && row.seats.length > 1 ? { row, x: event.clientX, y: event.clientY } : null;
+    const byTouch = event.pointerType === 'touch';
+    this.pressed = row && row.seats.length > 1 ? { row, x: event.clientX, y: event.clientY, byTouch } : null;
+    if (this.pressed && byTouch) this.resting = setTimeout(() => this.begin(), rested);
   }
 
   private move({ clientX: x, clientY: y, buttons }: PointerEvent): void {
     this.last = { x, y };
     if (!buttons) return this.end(false);
     if (this.pressed && !this.carried) {
-      const { row } = this.pressed;
       if (Math.hypot(x - this.pressed.x, y - this.pressed.y) < slack) return;
-      if (!this.start()) return this.end(false);
-      this.carried = { row, gap: { to: row.at, line: { x: 0, y: 0, width: 0, height: 0 } } };
-      document.documentElement.classList.add('carrying');
-      this.roll();
+      if (this.pressed.byTouch) return this.end(false);
+      this.begin();
     }
+    this.draw();
+  }
+
+  private begin(): void {
+    if (!this.pressed) return;
+    const { row, x, y } = this.pressed;
+    if (!this.start()) return this.end(false);
+    this.last = { x, y };
+    this.carried = { row, gap: { to: row.at, line: { x: 0, y: 0, width: 0, height: 0 } } };
+    document.documentElement.classList.add('carrying');
+    this.roll();
     this.draw();
   }
 
@@ -168,6 +185,7 @@ export class Carry {
 
   private end(isDrop: boolean): void {
     const { carried } = this;
+    clearTimeout(this.resting);
     this.pressed = null;
     this.carried = null;
     this.layer.replaceChildren();

@@ -185,6 +185,8 @@ export class Pointer {
     this.stretch = new Stretch(root, carrying.starts, (thing, wanted) => this.tell({ kind: 'stand', thing, wanted }));
     addEventListener('scroll', () => this.follow(), { passive: true });
     addEventListener('resize', () => this.follow());
+    // What stands further up can grow without a scroll: pictures that come late, sections that are laid out once they are near.
+    new ResizeObserver(() => this.follow()).observe(document.documentElement);
     document.addEventListener('pointermove', ({ target }) => this.hover(target));
     document.documentElement.addEventListener('pointerleave', () => this.hover(null));
   }
