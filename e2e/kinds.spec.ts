@@ -106,12 +106,21 @@ const drawn = (page: Page) =>
 const at = (page: Page, { name, nth }: { name: string; nth: number }) =>
   shopWindow(page).locator(`[data-thing="${name}"], [data-place="${name}"]`).nth(nth);
 
-/** Scrolls the page so that a thing is pressed in the middle of the window: in a scaled frame the browser does not see what is cut off. */
+/**
+ * Scrolls the page so that a thing is pressed in the middle of the window, once it scrolls no more by itself, and says how wide it is there:
+ * in a scaled frame the browser does not see what is cut off.
+ */
 const show = (page: Page, thing: { name: string; nth: number; y: number }) =>
-  at(page, thing).evaluate(
-    (element, y) => window.scrollBy({ top: element.getBoundingClientRect().top + y - innerHeight / 2, behavior: 'instant' }),
-    thing.y,
-  );
+  at(page, thing).evaluate(async (element, y) => {
+    const off = () => element.getBoundingClientRect().top + y - innerHeight / 2;
+    for (let still = 0, turn = 0, before = NaN; still < 5 && turn < 600; turn++) {
+      window.scrollBy({ top: off(), behavior: 'instant' });
+      await new Promise(requestAnimationFrame);
+      still = Math.abs(off() - before) < 1 ? still + 1 : 0;
+      before = off();
+    }
+    return element.getBoundingClientRect().width;
+  }, thing.y);
 
 /** What is wrong with how a thing is outlined and where its slip lies. */
 async function outlined(page: Page, thing: { name: string; nth: number }): Promise<string[]> {
@@ -151,8 +160,11 @@ for (const n of looked)
       const faults: string[] = [];
       for (const thing of all) {
         const { name, x, y } = thing;
-        await show(page, thing);
-        await at(page, thing).click({ position: { x, y } });
+        const wide = await show(page, thing);
+        const box = await at(page, thing).boundingBox();
+        if (!box) throw new Error(`${name} is not seen.`);
+        const scale = box.width / wide;
+        await page.mouse.click(box.x + x * scale, box.y + y * scale);
         await expect(slipOf(page)).toHaveAttribute('data-slip', name.includes('words/') ? /./ : name);
         await expect(slipOf(page)).toHaveAttribute('aria-busy', 'false');
         met.add((await slipOf(page).getAttribute('data-slip'))?.split('/')[0] ?? '');
