@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { bundled } from './bundled';
 import { layoutFaults } from './layout';
-import { expectNoAxeFindings, openSample, publish, saved, settled, shopWindow, slipOf } from './support';
+import { expectNoAxeFindings, openSample, pointAt, publish, saved, settled, shopWindow, slipOf } from './support';
 
 /** A shop with every section of the library, each of which stands somewhere by chance, between the header and footer of any look. */
 interface Stood {
@@ -78,12 +78,7 @@ for (const at of [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])
   });
 
 /** Points at a section beside what is written in it. */
-async function pointAt(page: Page, section: Locator): Promise<void> {
-  await section.scrollIntoViewIfNeeded();
-  await section.click({ position: { x: 160, y: 6 } });
-  await expect(slipOf(page)).toBeVisible();
-  await expect(slipOf(page)).not.toHaveAttribute('aria-busy', 'true');
-}
+const pointBeside = (page: Page, section: Locator) => pointAt(page, section, { x: 160, y: 6 });
 
 const spanOf = (section: Locator) =>
   section.evaluate((element) => element.getAttribute('data-stands')?.split(' ').slice(0, 2).map(Number) ?? []);
@@ -95,7 +90,7 @@ test('a section is drawn narrower by its edge, another stands beside it, keys mo
   await openSample(page);
   const shop = shopWindow(page);
   const [why, numbers] = [shop.locator('#why'), shop.locator('#numbers')];
-  await pointAt(page, why);
+  await pointBeside(page, why);
   const grip = shop.locator('arcatum-pointer button.right');
   const at = await grip.boundingBox();
   const whole = await why.boundingBox();
@@ -114,7 +109,7 @@ test('a section is drawn narrower by its edge, another stands beside it, keys mo
   // The one before it gets the other half by its slip, and goes below: then both stand in one row.
   await page.keyboard.press('Escape');
   await expect(slipOf(page)).toHaveCount(0);
-  await pointAt(page, numbers);
+  await pointBeside(page, numbers);
   await slipOf(page).getByText('Place and size').click();
   await slipOf(page).getByRole('combobox', { name: 'Its width' }).selectOption({ label: 'The right half' });
   await expect.poll(() => spanOf(numbers)).toEqual([6, 12]);

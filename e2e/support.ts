@@ -93,9 +93,9 @@ export const shopWindow = (page: Page) => page.frameLocator('iframe[title="Previ
 export const slipOf = (page: Page) => page.locator('[data-slip]');
 
 /** Points at a thing in the window, and gives its slip: another's may lie open until the press has been heard of. */
-export async function pointAt(page: Page, at: Locator): Promise<Locator> {
+export async function pointAt(page: Page, at: Locator, position?: { x: number; y: number }): Promise<Locator> {
   const [thing, place] = await at.evaluate((is) => [is.getAttribute('data-thing'), is.getAttribute('data-place')]);
-  await at.click();
+  await at.click(position ? { position } : {});
   const named = thing ?? `/${encodeURIComponent(place ?? '')}`;
   const its = page.locator(`[data-slip$="${named}"][aria-busy="false"]`);
   await expect(its).toBeVisible();

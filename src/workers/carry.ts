@@ -115,6 +115,7 @@ export class Carry {
     this.isSwallowing = false;
     clearTimeout(this.resting);
     if (event.button !== 0) return;
+    this.last = { x: event.clientX, y: event.clientY };
     const row = this.lift(event);
     const byTouch = event.pointerType === 'touch';
     this.pressed = row && row.seats.length > 1 ? { row, x: event.clientX, y: event.clientY, byTouch } : null;
@@ -134,9 +135,8 @@ export class Carry {
 
   private begin(): void {
     if (!this.pressed) return;
-    const { row, x, y } = this.pressed;
+    const { row } = this.pressed;
     if (!this.start()) return this.end(false);
-    this.last = { x, y };
     this.carried = { row, gap: { to: row.at, line: { x: 0, y: 0, width: 0, height: 0 } } };
     document.documentElement.classList.add('carrying');
     this.roll();

@@ -94,9 +94,13 @@ function countedOf(text: string, cell: Cell, currency: string): Counted {
 
 const isMeasured = ({ measure, isDimensions: has }: Counted): boolean => measure !== null || has;
 
+/** As many cells as show what a column is. */
+const sampleOf = (column: readonly Cell[]): readonly Cell[] =>
+  column.length > most ? column.filter((_, i) => i % Math.ceil(column.length / most) === 0) : column;
+
 /** @param currency ISO 4217, that of the brief: a letter that is its sign is one here, "R 340" */
 export function profileOf(column: readonly Cell[], currency = ''): Profile {
-  const sampled = column.length > most ? column.filter((_, i) => i % Math.ceil(column.length / most) === 0) : column;
+  const sampled = sampleOf(column);
   const cells = sampled.filter((cell) => !isBlank(cell));
   const texts = cells.map((cell) => textOf(cell).trim());
   const n = Math.max(1, cells.length);
@@ -114,7 +118,6 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     values.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
   const different = new Set(values.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
-  const told = share(isTold);
   const lists = share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice)));
   return {
     filled: cells.length,
@@ -136,8 +139,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     choiceLength: mean((_, { choices }) => Math.max(...choices.map((choice) => choice.length))),
     text: share((text, one) => /\p{L}/u.test(text) && !isMeasured(one) && !one.isSigned),
     html: share((text) => /<\/?(?:p|br|b|strong|em|i|ul|ol|li|div|span|h\d|a)\b/i.test(text)),
-    // Beside what is plainly told, what only ends as a sentence does is told as well: "With a cord."
-    sentences: told < someTold ? told : share((text) => isTold(text) || isEnded(text)),
+    sentences: toldAmong(share),
     mass: share((_, { measure }) => measure?.kind === 'mass'),
     united: share((_, { measure }) => measure !== null && measure.kind !== 'other'),
     measure: share((_, one) => isMeasured(one)),
@@ -199,8 +201,21 @@ const isTold = (text: string): boolean => {
 /** Of so many cells it is plain what they are. */
 export const plainly = 0.6;
 
+type ShareOf = (test: (text: string) => boolean) => number;
+
+/** How much is told in sentences. Beside what plainly is, what only ends as a sentence does is told as well: "With a cord." */
+function toldAmong(share: ShareOf): number {
+  const told = share(isTold);
+  return told < someTold ? told : share((text) => isTold(text) || isEnded(text));
+}
+
 /** Whether a column is told in sentences. */
-export const isToldIn = (column: readonly Cell[]): boolean => profileOf(column).sentences > plainly;
+export function isToldIn(column: readonly Cell[]): boolean {
+  const texts = sampleOf(column)
+    .filter((cell) => !isBlank(cell))
+    .map((cell) => textOf(cell).trim());
+  return toldAmong((test) => texts.filter(test).length / Math.max(1, texts.length)) > plainly;
+}
 
 const someTold = 0.2;
 const ending = /\p{L}{2}["”’»”)]*[\p{STerm}…]["”’»”)]*$/u;
