@@ -21,6 +21,7 @@ import { batch29 } from './batch29';
 import { batch30 } from './batch30';
 import { batch31 } from './batch31';
 import { batch32 } from './batch32';
+import { batch33 } from './batch33';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -67,5 +68,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '30', lists: batch30 },
   { name: '31', lists: batch31 },
   { name: '32', lists: batch32 },
+  { name: '33', lists: batch33 },
   { name: 'frozen', lists: frozen },
 ];
