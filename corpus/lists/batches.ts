@@ -22,6 +22,7 @@ import { batch30 } from './batch30';
 import { batch31 } from './batch31';
 import { batch32 } from './batch32';
 import { batch33 } from './batch33';
+import { batch34 } from './batch34';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -69,5 +70,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '31', lists: batch31 },
   { name: '32', lists: batch32 },
   { name: '33', lists: batch33 },
+  { name: '34', lists: batch34 },
   { name: 'frozen', lists: frozen },
 ];
