@@ -180,6 +180,17 @@ describe('how many there are', () => {
     const said = [...problems, ...questions].filter(({ say }) => /how many there are|how many\?/.test(say));
     expect(said.length).toBeGreaterThan(0);
   });
+  test('whole numbers without a heading that the list adds up are what there is, and that is said', () => {
+    const list = (total: string) =>
+      read(
+        `${['Gasket', 'Screen', 'Spring', 'Brush', 'Lever'].map((name, i) => `${name},€${4 + i},${7 + i * 3}`).join('\n')}\nTotal,,${total}\n`,
+      );
+    const stocks = ({ products }: Proposal) =>
+      products.map(({ variants: [one] }) => (one?.asks.includes('stock') ? '?' : one?.stock));
+    expect(stocks(list('65'))).toEqual([7, 10, 13, 16, 19]);
+    expect(list('65').problems.some(({ say }) => say.includes('which the list adds up'))).toBe(true);
+    expect(stocks(list('64'))).toEqual(['?', '?', '?', '?', '?']);
+  });
   test('numbers that go up from row to row of each thing are sizes; those that don’t, without a heading, are asked about', () => {
     const asked = (numbers: readonly string[]) =>
       read(['Derby', 'Derby', 'Boot', 'Boot', 'Court'].map((title, i) => `${title} last,${numbers[i]},€5${i},ash`).join('\n'))
@@ -614,6 +625,14 @@ describe('what is charged, where headings say little', () => {
     const answers = { [open.questions[0]?.id ?? '']: 'lower' };
     const charged = read(list, 'EUR', { ...noMapping, answers }).products[2]?.variants[0];
     expect(charged).toMatchObject({ price: 39560, earlierPrice: 49450, asks: [] });
+  });
+  test('what was taken for the price of few things, where all have what reads as their cost, is asked about', () => {
+    const list = `Thing;Price before;Cost of it\n${['Jug', 'Pan', 'Awl', 'Cup', 'Tub'].map((name, i) => `${name};${i === 3 ? '€19.00' : ''};€${8 + i}.00`).join('\n')}\n`;
+    const open = read(list);
+    expect(prices(open)).toEqual(['?', '?', '?', '?', '?']);
+    const [which] = open.questions.filter(({ id }) => id === 'columns price');
+    const answered = read(list, 'EUR', { ...noMapping, answers: { 'columns price': which?.likeliest ?? '' } });
+    expect(prices(answered)).toEqual([800, 900, 1000, 1100, 1200]);
   });
   test('a row of goods above what was taken for headings is told of', () => {
     const { problems } = read('Kettle;47,80;EN-1\nItem;Price;SKU\nStool;12,00;EN-2\nAwl;9,00;EN-3\n');

@@ -168,6 +168,7 @@ function sheetOf(
         currency: hints.decided || hints.brief,
         told: toldIn(hints.told ?? ''),
         called,
+        summed: layout.summed,
       }),
     ),
   };

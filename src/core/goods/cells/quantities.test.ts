@@ -35,6 +35,7 @@ describe('stock', () => {
     ['ausverkauft, wieder im Mai', { kind: 'count', pieces: 0 }],
     ['no limit', { kind: 'unsure', likeliest: null }],
     ['drei Stück', { kind: 'count', pieces: 3 }],
+    ['un', { kind: 'count', pieces: 1 }],
     // Ten in Turkish, and that something is on sale in English.
     ['on', { kind: 'unsure', likeliest: null }],
     ['', { kind: 'blank' }],

@@ -26,8 +26,8 @@ const isToOrder = (text: string): boolean => {
   const words = text.split(/\s+/);
   return words.some((_, i) => saysManner('toOrder', words.slice(i).join(' ')));
 };
-/** Shorter ones are words of other kinds too: "on" is ten in Turkish. */
-const shortestNumber = 3;
+/** Said of what there is in English as well as ten in Turkish. */
+const saysOther = 'on';
 
 /** Words that a program has joined, with the address of a vocabulary before them or without: "out_of_stock", "https://schema.org/OutOfStock". */
 function apart(text: string): string {
@@ -63,7 +63,7 @@ export function understandStock(cell: Cell): Stock {
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
   const fewer = /^(\D+?)\s+(\S.*)$/u.exec(text);
   if (fewer && saysManner('only', fewer[1] ?? '')) return understandStock(fewer[2] ?? '');
-  const alone = text.length < shortestNumber ? undefined : numberWords().get(bare(text));
+  const alone = bare(text) === saysOther ? undefined : numberWords().get(bare(text));
   if (alone !== undefined) return { kind: 'count', pieces: alone };
   const counted = /^(\d{1,9}|[\p{L}\p{M}]+)\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);
   if (counted && saysManner('pieces', counted[2] ?? '')) {

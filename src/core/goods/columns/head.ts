@@ -13,6 +13,8 @@ export interface Layout {
   body: { cells: readonly Cell[]; row: number }[];
   /** Rows under the headings that are no goods, with what they are. */
   aside: { row: number; what: 'total' | 'note' | 'heading' | 'shelf' | 'above'; text: string }[];
+  /** Columns that a total at the foot counts up: each by its index. */
+  summed: ReadonlySet<number>;
 }
 
 const searched = 40;
@@ -37,6 +39,7 @@ export function layOut(grid: Grid): Layout {
     if (isLikeGoods(cells, width)) aside.push({ row: grid.firstRow + i, what: 'above', text: cells.map(textOf).join(' ') });
   });
   let sums: Sum[] = [];
+  const summed = new Set<number>();
   const last = lastOf(rows.slice(head + 1));
   rows.slice(head + 1).forEach((cells, i) => {
     const row = grid.firstRow + head + 1 + i;
@@ -51,13 +54,16 @@ export function layOut(grid: Grid): Layout {
           .join(' '),
       });
     if (head >= 0 && isHeadingAgain(cells, headings)) return note('heading');
-    if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums, width)))) return note('total');
+    if (!grid.headed && (saysTotal(cells) || (i >= last && isSum(cells, sums, width)))) {
+      cells.forEach((cell, at) => isSumOf(cell, sums[at]) && summed.add(at));
+      return note('total');
+    }
     if (!grid.headed && head < 0 && !body.length && isTitle(cells, rows[i + 1])) return note('note');
     if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
     sums = added(sums, cells);
     body.push({ cells, row });
   });
-  return { head, headings, above, body, aside };
+  return { head, headings, above, body, aside, summed };
 }
 
 const filledIn = (row: readonly Cell[]): number => row.reduce<number>((n, cell) => n + (isBlank(cell) ? 0 : 1), 0);
@@ -179,6 +185,12 @@ const lastOf = (rows: readonly (readonly Cell[])[]): number => rows.findLastInde
 const saysTotal = (cells: readonly Cell[]): boolean =>
   cells.some((cell) => typeof cell === 'string' && opensWithTotal(cell) && cell.trim().length < 24);
 
+/** Whether a cell is what the numbers above it come to. */
+function isSumOf(cell: Cell, sum: Sum): boolean {
+  const value = numberIn(cell);
+  return value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005;
+}
+
 /** A sum of so many is no accident, and hardly the price of all of them together. */
 const manySummed = 5;
 
@@ -187,12 +199,10 @@ const manySummed = 5;
  * by one of many in a row that is narrower than those of goods.
  */
 function isSum(cells: readonly Cell[], sums: readonly Sum[], width: number): boolean {
-  const said = cells.flatMap((cell, i) => (isBlank(cell) ? [] : [{ cell, value: numberIn(cell), sum: sums[i] }]));
-  const numbers = said.filter(({ cell, value }) => !Number.isNaN(value) || /\d/.test(textOf(cell)));
+  const said = cells.flatMap((cell, i) => (isBlank(cell) ? [] : [{ cell, sum: sums[i] }]));
+  const numbers = said.filter(({ cell }) => !Number.isNaN(numberIn(cell)) || /\d/.test(textOf(cell)));
   const words = said.length - numbers.length;
-  const areSums =
-    numbers.length > 0 &&
-    numbers.every(({ value, sum }) => value > 0 && sum !== undefined && sum.count > 1 && Math.abs(sum.of - value) < 0.005);
+  const areSums = numbers.length > 0 && numbers.every(({ cell, sum }) => isSumOf(cell, sum));
   if (!areSums || words > 1) return false;
   const isNarrow = said.length <= width - 2 && numbers.every(({ sum }) => (sum?.count ?? 0) >= manySummed);
   return words === 0 || numbers.length > 1 || isNarrow;

@@ -195,8 +195,10 @@ const isNumeral = (text: string): boolean => /^\p{L}+$/u.test(text) && (piecesIn
 /** A word of a language with letters, at the end of what it says; of scripts without spaces two signs make about a word. */
 const isTold = (text: string): boolean => {
   const words = text.split(/\s+/).length + unspacedSigns(text) / 2;
-  return (words > 3 && ending.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text));
+  return (words > 3 && ending.test(text)) || (words > 4 && /\p{L}["”]?[.,;:]?\s*\n\s*\S/u.test(text)) || severalTold.test(text);
 };
+/** More than one sentence, however short: "Works. New battery." */
+const severalTold = /\p{L}{3}["”’»”)]*[\p{STerm}…]["”’»”)]*\s+["“«„¿¡(]*\p{Lu}.*\p{L}["”’»”)]*[\p{STerm}…]["”’»”)]*$/su;
 
 /** Of so many cells it is plain what they are. */
 export const plainly = 0.6;

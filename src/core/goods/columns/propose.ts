@@ -72,6 +72,8 @@ export interface ListContext {
   told?: readonly string[];
   /** What the seller calls columns, by their index. */
   called?: ReadonlyMap<number, string>;
+  /** Columns, by their index, that the list itself adds up at its foot. */
+  summed?: ReadonlySet<number>;
 }
 
 /**
@@ -82,7 +84,7 @@ export function proposeColumns(
   headings: readonly string[],
   rows: readonly (readonly Cell[])[],
   given: ReadonlyMap<number, Given> = new Map(),
-  { currency = '', told = [], called = new Map() }: ListContext = {},
+  { currency = '', told = [], called = new Map(), summed = new Set() }: ListContext = {},
 ): ColumnProposal[] {
   const columns = seenIn(headings, rows, currency);
   const taken = new Map<Meaning, number>();
@@ -99,6 +101,7 @@ export function proposeColumns(
   if (!taken.has('title')) giveTitle(columns, chosen, taken);
   pairChoices(columns, rows, chosen, taken.get('title'), given);
   if (!taken.has('price')) givePrice(columns, chosen, taken);
+  giveCounted(columns, summed, chosen, taken);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
   const keys = columnKeys(headings, columns.length);
   return columns.map(({ index, heading, isMoney, profile, evidence }) => {
@@ -111,7 +114,7 @@ export function proposeColumns(
         ? profile.stockWords < someWords || profile.values === 1
         : profile.stockWords < someWords && isAlike(profile));
     const mayBeStock =
-      (isGuessed && !(profile.hasZero && profile.values > 1 && likeliest.score >= surely)) ||
+      (isGuessed && !summed.has(index) && !(profile.hasZero && profile.values > 1 && likeliest.score >= surely)) ||
       // What says that some are sold out is not passed over, whatever it may be.
       (!likeliest && !taken.has('stock') && tellsOfNone(profile));
     const own = (mayBeStock ? undefined : likeliest) ?? leftOver(heading, profile, shares.get(index));
@@ -180,6 +183,21 @@ function pairChoices(
       because: `It stands after “${names.heading}”, which names what it is.`,
     });
   }
+}
+
+/** Whole numbers that nothing is said of, and the list adds up, are pieces: nobody adds up sizes. */
+function giveCounted(
+  columns: readonly Seen[],
+  summed: ReadonlySet<number>,
+  chosen: Map<number, Candidate>,
+  taken: Map<Meaning, number>,
+): void {
+  const [only, ...more] = columns.filter(
+    ({ index, heading, profile }) => summed.has(index) && !heading && !chosen.has(index) && profile.whole === 1,
+  );
+  if (!only || more.length || taken.has('stock')) return;
+  chosen.set(only.index, { as: 'stock', score: 1, because: 'It holds whole numbers, which the list adds up.' });
+  taken.set('stock', only.index);
 }
 
 /** What is less likely than this is nothing that a column is taken for. */

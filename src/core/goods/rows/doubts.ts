@@ -16,6 +16,9 @@ const headOf = ({ name, grid, layout }: Sheet): Where => ({ row: grid.firstRow +
 /** Fewer numbers are less than the prices beside them by chance. */
 const someOffers = 2;
 
+/** A list sells most of what it names. */
+const [fewPriced, mostPriced] = [0.5, 0.9];
+
 /** Columns of amounts that could be what is charged, where no column is surely the price. */
 export const mayBeCharged = (columns: readonly ColumnProposal[]): ColumnProposal[] =>
   columns.filter(({ as, profile }) => (as === 'cost' || as === 'particular') && profile.money > 0.8);
@@ -95,9 +98,8 @@ export class Doubts {
   /** Columns that could be what decides the sale, and say so nowhere. */
   askColumns(main: Sheet, records: readonly Record[]): void {
     const price = main.columns.find(({ as }) => as === 'price');
-    const open = main.columns.filter(({ as }) => as === 'particular');
     const nameOf = ({ heading, index }: ColumnProposal) => heading || `column ${index + 1}`;
-    const amounts = price ? open.filter((column) => this.mayBeInstead(main, price, column)) : [];
+    const amounts = price ? main.columns.filter((column) => this.mayBeInstead(main, price, column)) : [];
     if (!price) this.askWhichIsCharged(main);
     if (price && amounts.length && this.remarks.questions.answerTo(`columns price`) === null) {
       const both = [price, ...amounts];
@@ -108,6 +110,7 @@ export class Doubts {
           found: '',
           say: `${both.map((column) => `“${nameOf(column)}”`).join(' and ')} both hold amounts of money. Which is the price?`,
           choices: both.map((column) => ({ value: String(column.index), say: nameOf(column) })),
+          likeliest: String((both.find(({ as }) => as === 'cost') ?? price).index),
         },
         headOf(main),
         '',
@@ -122,8 +125,10 @@ export class Doubts {
 
   /** Whether it is in doubt which of two columns is charged: what was taken for the price, or one of amounts that is nothing else. */
   private mayBeInstead(main: Sheet, price: ColumnProposal, column: ColumnProposal): boolean {
-    const { profile, unit, priceWords } = column;
-    if (profile.money <= 0.8) return false;
+    const { as, profile, unit, priceWords } = column;
+    // What nearly every thing has, where few have what was taken for the price, is hardly what they were bought for.
+    if (as === 'cost') return price.profile.fill < fewPriced && profile.fill > mostPriced;
+    if (as !== 'particular' || profile.money <= 0.8) return false;
     // Of “Price” and “Price 2” nobody but the seller knows which is charged.
     if (calledAlike(column.heading, price.heading)) return true;
     if (isPriceRather(column, price) || profile.signed > 0.5)
@@ -168,7 +173,7 @@ export class Doubts {
         headOf(main),
         taken.heading || unheaded(taken.index),
         'look',
-        'It holds whole numbers, zero among them, and is taken for how many there are. If it is something else, say so over its column.',
+        `It holds whole numbers, ${main.layout.summed.has(taken.index) ? 'which the list adds up' : 'zero among them'}, and is taken for how many there are. If it is something else, say so over its column.`,
       );
     if (taken) return;
     for (const column of open) {

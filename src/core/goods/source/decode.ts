@@ -19,6 +19,10 @@ const olderEncodings = [
   'windows-1251',
   'windows-1253',
   'windows-1254',
+  'windows-1257',
+  'windows-1255',
+  'windows-1256',
+  'windows-874',
   'iso-8859-2',
   'iso-8859-5',
   'iso-8859-7',
@@ -31,6 +35,17 @@ const olderEncodings = [
   'big5',
 ] as const;
 type OlderEncoding = (typeof olderEncodings)[number];
+
+/** Encodings that are used for one language alone, where others have signs for the same bytes. */
+const usedFor: Readonly<Partial<Record<OlderEncoding, string>>> = {
+  shift_jis: 'ja',
+  'euc-jp': 'ja',
+  'euc-kr': 'ko',
+  gb18030: 'zh',
+  big5: 'zh',
+};
+/** What speaks for an encoding that is used for a language of the list. */
+const ownLanguage = 0.3;
 
 /** Languages in which a seller may have written, worked out where they are needed. */
 export type Languages = () => readonly string[];
@@ -125,7 +140,8 @@ function likeliest(bytes: Uint8Array, spoken: readonly string[]): OlderEncoding 
     // What two make the same text of is in the commoner one.
     if (seen.has(text)) continue;
     seen.add(text);
-    const score = likeness(text, languages) + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
+    const own = languages.has(usedFor[encoding] ?? '') ? ownLanguage : 0;
+    const score = likeness(text, languages) + own + (guessed.get(encoding) ?? 0) * 0.5 - i * 0.01;
     if (score > best.score) best = { encoding, score };
   }
   return best.encoding;
@@ -204,7 +220,7 @@ function signScore(char: string, before: string, after: string): number {
   const isPlaced = char === 'µ' ? /[gmlsAFLV]/.test(after) : /[\d\s.]/.test(before);
   return isPlaced ? 1 : 0.5;
 }
-const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u];
+const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u, /\p{Script=Hebrew}/u, /\p{Script=Arabic}/u];
 const scriptOf = (char: string): number => scripts.findIndex((script) => script.test(char));
 
 /**
@@ -238,6 +254,17 @@ const alphabets: readonly [languages: string, letters: string][] = [
   ['bg', 'абвгдежзийклмнопрстуфхцчшщъьюя'],
   ['sr', 'абвгдђежзијклљмнњопрстћуфхцчџш'],
   ['el', 'αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ'],
+  ['he', 'אבגדהוזחטיךכלםמןנסעףפץצקרשת'],
+  ['ar', 'ءآأؤإئابةتثجحخدذرزسشصضطظعغفقكلمنهوىي'],
+  ['fa ur', 'ءآأؤئابةتثجحخدذرزسشصضطظعغفقلمنهوپچژگکی'],
+];
+
+/** Scripts of signs that nobody lists, which count for the languages that a list may be in. */
+const signs: readonly [language: string, signs: RegExp][] = [
+  ['ja', /\p{Script=Hiragana}|\p{Script=Katakana}|\p{Script=Han}/u],
+  ['ko', /\p{Script=Hangul}/u],
+  ['zh', /\p{Script=Han}/u],
+  ['th', /\p{Script=Thai}/u],
 ];
 
 /** How many times more the letters of a language count in which the list is headed. */
@@ -250,7 +277,9 @@ function oneAlphabet(letters: ReadonlyMap<string, number>, languages: ReadonlySe
     const own = [...letters].reduce((sum, [letter, n]) => sum + (alphabet.includes(letter) ? n : 0), 0);
     return spoken.split(' ').some((language) => languages.has(language)) ? own * headedIn : own;
   });
-  const best = Math.max(0, ...held);
+  const spokenSigns = signs.flatMap(([language, sign]) => (languages.has(language) ? [sign] : []));
+  const written = spokenSigns.map((sign) => [...letters].reduce((sum, [letter, n]) => sum + (sign.test(letter) ? n : 0), 0));
+  const best = Math.max(0, ...held, ...written);
   return best - (total - best) * 1.2;
 }
 

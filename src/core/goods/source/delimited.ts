@@ -85,54 +85,68 @@ const cutsNumbers = (head: string): boolean => {
  * typed, and said.
  */
 function parse(text: string, mark: string): { rows: string[][]; notes: SourceNote[] } {
-  const notes: SourceNote[] = [];
   const isCut = mark === ',' && cutsNumbers(firstLines(text, looked));
-  let source = typed(isCut ? text.replaceAll(withinNumber, keptComma) : text, mark);
-  for (let tries = 0; ; tries++) {
-    const { data, errors } = Papa.parse<string[]>(source, { delimiter: mark });
-    const isOpen = errors.some(({ type, code }) => type === 'Quotes' && code === 'MissingQuotes');
-    const isBroken = errors.some(({ type }) => type === 'Quotes');
-    const at = isBroken && tries < 20 ? openedAt(source, mark, isOpen) : -1;
-    if (at < 0) {
-      const cells = isCut ? data.map((row) => row.map((cell) => cell.replaceAll(keptComma, ','))) : data;
-      const { rows, joined } = rejoined(cells, mark);
-      return { rows: spaced(rows, mark), notes: [...notes, ...joined] };
-    }
-    notes.push({
-      row: 1 + (source.slice(0, at).match(/\n/g)?.length ?? 0),
-      say: 'A quotation mark is opened here and never closed. It is read as a sign of its own; check this row.',
-    });
-    // Two quotation marks within quotation marks are one.
-    const end = endOfCell(source, at, mark);
-    const inner = source.slice(at + 1, end).replaceAll('"', '""');
-    source = `${source.slice(0, at)}"""${inner}"${source.slice(end)}`;
-  }
+  const { source, openedAt } = withClosedQuotes(typed(isCut ? text.replaceAll(withinNumber, keptComma) : text, mark), mark);
+  const { data } = Papa.parse<string[]>(source, { delimiter: mark });
+  const cells = isCut ? data.map((row) => row.map((cell) => cell.replaceAll(keptComma, ','))) : data;
+  const { rows, joined } = rejoined(cells, mark);
+  const notes = openedAt.map((row) => ({
+    row,
+    say: 'A quotation mark is opened here and never closed. It is read as a sign of its own; check this row.',
+  }));
+  return { rows: spaced(rows, mark), notes: [...notes, ...joined] };
 }
 
+/** So many times a text is gone through again for quotation marks that stay open to its end. */
+const mostTries = 20;
+
 /**
- * Where a cell begins that a quotation mark opens and nothing closes: the last one, where the list ends within it; else the first that went
- * on over the end of its line and then met a quotation mark that closes nothing.
+ * A text in which every cell that a quotation mark opens and nothing closes holds that mark, and the lines where such cells are. Nothing
+ * closes it where the list ends within it, or where it goes on over the end of its line and then meets one that closes nothing.
  */
-function openedAt(source: string, mark: string, isLast: boolean): number {
+function withClosedQuotes(text: string, mark: string): { source: string; openedAt: number[] } {
+  const made: string[] = [];
+  const openedAt: number[] = [];
+  let from = 0;
+  let tries = 0;
+  let line = 1;
+  let counted = 0;
+  const keep = (at: number) => {
+    for (; counted < at; counted++) if (text[counted] === '\n') line++;
+    openedAt.push(line);
+    const end = endOfCell(text, at, mark);
+    // Two quotation marks within quotation marks are one.
+    made.push(text.slice(from, at), '"""', text.slice(at + 1, end).replaceAll('"', '""'), '"');
+    from = end;
+    return end;
+  };
   let at = -1;
-  let isOpen = false;
+  let isOverLine = false;
   let isFresh = true;
-  for (let i = 0; i < source.length; i++) {
-    const char = source[i];
-    if (isOpen) {
-      if (char !== '"') continue;
-      if (source[i + 1] === '"') i++;
-      else if (i + 1 >= source.length || /[\r\n]/.test(source[i + 1] ?? '') || source[i + 1] === mark) isOpen = false;
-      else if (!isLast && source.slice(at, i).includes('\n')) return at;
-      continue;
-    }
-    if (char === '"' && isFresh) {
-      isOpen = true;
-      at = i;
-    }
-    isFresh = char === mark || char === '\n' || char === '\r';
+  for (let i = 0; i < text.length || (at >= 0 && tries++ < mostTries); i++) {
+    const char = text[i];
+    const isQuote = char === '"';
+    if (at < 0) {
+      if (isQuote && isFresh) {
+        at = i;
+        isOverLine = false;
+      }
+      isFresh = char === mark || char === '\n' || char === '\r';
+    } else if (i >= text.length || (isQuote && text[i + 1] !== '"' && isOverLine && !closesAt(text, i + 1, mark))) {
+      i = keep(at) - 1;
+      at = -1;
+    } else if (isQuote && text[i + 1] === '"') i++;
+    else if (isQuote && closesAt(text, i + 1, mark)) at = -1;
+    else if (char === '\n') isOverLine = true;
   }
-  return isOpen && isLast ? at : -1;
+  return { source: made.length ? [...made, text.slice(from)].join('') : text, openedAt };
+}
+
+/** Whether a cell ends here, but for spaces. */
+function closesAt(text: string, from: number, mark: string): boolean {
+  let i = from;
+  while (text[i] === ' ') i++;
+  return i >= text.length || text[i] === mark || text[i] === '\n' || text[i] === '\r';
 }
 
 function endOfCell(source: string, from: number, mark: string): number {

@@ -51,11 +51,26 @@ describe('encodings', () => {
     ['windows-1254', 'Ad;Fiyat\nBüyük kâse ışıltılı;300\nÇay bardağı;80\n'],
     ['windows-1250', 'Ime;Cena\nŽlica iz češnje;8,00\nSkodelica;12,00\n'],
     ['windows-1251', 'Име;Цена\nКана голяма;30\nЛъжица;8\n'],
+    ['windows-1257', 'Pavadinimas;Kaina\nDangtis „Žalgiris“;180,00\nPuodelis ąžuolinis;24,00\n'],
+    ['windows-1256', 'الاسم;السعر\nكوب خزف أزرق;45\nصحن كبير;60\n'],
     ['big5', '名稱,價格\n大碗,300\n木匙,80\n'],
     ['utf-16le', 'title;price\nMütze;4\n'],
     ['utf-16be', 'title;price\nMütze;4\n'],
   ])('%s is known from its letters', (encoding, text) => {
     expect(decodeBytes(new Uint8Array(iconv.encode(text, encoding)))).toMatchObject({ ok: true, value: { text } });
+  });
+
+  // Of a few signs several encodings make letters: the languages that a brief is in, or comes from, decide.
+  test.each([
+    ['windows-1255', 'he', 'שם;מחיר;צבע\nכוס חרס;45;כחול\n'],
+    ['windows-874', 'th', 'ชื่อ;ราคา;สี\nถ้วยดินเผา;120;สีขาว\n'],
+    ['windows-1257', 'lv', 'Nosaukums;Cena;Krāsa\nKrūze ķiršu;12,00;zaļa\n'],
+    ['shift_jis', 'ja', '品名;価格;色\n湯呑み;1200;青\n'],
+    ['euc-kr', 'ko', '이름;가격;색\n찻잔;12000;파랑\n'],
+    ['gb18030', 'zh', '品名;价格;颜色\n茶杯;120;蓝色\n'],
+  ])('%s is known from its letters where they may be of “%s”', (encoding, language, text) => {
+    const bytes = new Uint8Array(iconv.encode(text, encoding));
+    expect(decodeBytes(bytes, () => [language])).toMatchObject({ ok: true, value: { text } });
   });
 
   // XML 1.0, 4.3.3; HTML, 4.2.5.4: a file may say itself how it is written.
@@ -156,6 +171,22 @@ describe('texts in columns', () => {
       ['Jug', '6', 'green'],
     ]);
     expect(notes).toEqual([expect.objectContaining({ row: 2 })]);
+  });
+
+  test('however many quotation marks are never closed, each is a sign of its own in its row', () => {
+    const rows = Array.from({ length: 300 }, (_, i) => [`Jug ${i}`, '4', i % 3 ? 'plain' : '"blue', i % 3 ? 'a "b"' : 'x']);
+    const { grids, notes } = opened(`title;price;text;more\n${rows.map((row) => row.join(';')).join('\n')}\n`);
+    expect(grids[0]?.rows.slice(1, 301)).toEqual(rows);
+    expect(notes.map(({ row }) => row)).toEqual(rows.flatMap((_, i) => (i % 3 ? [] : [i + 2])));
+  });
+
+  test('a quotation mark that is closed over several lines, and has a space after it, is none of these', () => {
+    const { grids, notes } = opened('title,price,text\nCup,4,"blue\nand ""white""" ,\nPot,5,red,\n');
+    expect(grids[0]?.rows.slice(1, 3).map((row) => row.slice(0, 3))).toEqual([
+      ['Cup', '4', 'blue\nand "white"'],
+      ['Pot', '5', 'red'],
+    ]);
+    expect(notes).toEqual([]);
   });
 
   test('a text with the separator in it, and no quotation marks round it, is put together where there is one way alone', () => {
