@@ -23,6 +23,7 @@ import { batch31 } from './batch31';
 import { batch32 } from './batch32';
 import { batch33 } from './batch33';
 import { batch34 } from './batch34';
+import { batch35 } from './batch35';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -71,5 +72,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '32', lists: batch32 },
   { name: '33', lists: batch33 },
   { name: '34', lists: batch34 },
+  { name: '35', lists: batch35 },
   { name: 'frozen', lists: frozen },
 ];
