@@ -273,7 +273,7 @@ Herb board | 22 | 3500 | ∞`,
     want: made(
       699,
       (i) =>
-        `${pick(vanilla, Math.floor(i / 5))} ${1 + Math.floor(i / 35)} | ${pick(['black', 'brown'], i % 5)} / ${['10 g', '10 g', '25 g', '25 g', '100 g'][i % 5]} | ${i % 50 === 12 || i % 50 === 33 ? '?' : (9 + [0, 0, 2, 2, 4][i % 5]! * 8) * 100 + 50} | ${i % 13}`,
+        `${pick(vanilla, Math.floor(i / 5))} ${1 + Math.floor(i / 35)} | ${pick(['black', 'brown'], i % 5)} / ${['10 g', '10 g', '25 g', '25 g', '100 g'][i % 5]} | ${i % 50 === 12 || i % 50 === 33 ? '?' : (9 + ([0, 0, 2, 2, 4][i % 5] ?? 0) * 8) * 100 + 50} | ${i % 13}`,
     ).join('\n'),
     leftOut: 1,
   },
@@ -337,7 +337,7 @@ Glenelg travel |  | 54000 | ∞`,
       ),
     ),
     currency: 'JPY',
-    columns: 'title earlierPrice description particular price currency',
+    columns: 'title description particular price currency earlierPrice',
     want: made(18, (i) => `${pick(sandal, i)} ${pick(['松', '竹', '梅'], Math.floor(i / 6))} |  | ${4800 + i * 300} | ∞`).join(
       '\n',
     ),

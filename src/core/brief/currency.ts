@@ -99,7 +99,16 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
 
 /** The currency of a shop that a brief tells of: the one that it names, or that of its country. */
 export const currencyFor = (currency: Fact<string> | null, country: Fact<string> | null): string =>
-  currency?.value ?? (isSureCountry(country) ? (countryOf(country?.value ?? '')?.currencies[0]?.code ?? '') : '');
+  currency?.value ?? (isSureCountry(country) ? paidWith(country?.value ?? '') : '');
+
+/** Where so many are in use side by side, none follows from the country. */
+const sideBySide = 3;
+
+/** What is paid with in a country, where one can say so. */
+function paidWith(country: string): string {
+  const own = countryOf(country)?.currencies ?? [];
+  return own.length < sideBySide ? (own[0]?.code ?? '') : '';
+}
 
 /** Whether a country is sure enough to say what prices are in; else that is asked. */
 export const isSureCountry = (country: Fact<string> | null): boolean =>

@@ -54,6 +54,14 @@ describe('a country is known by what those who live there call it', () => {
     ['Keramika z Brna, Česko. Ceny v korunách.', 'CZK'],
     ['เซรามิกจากเชียงใหม่ ประเทศไทย', 'THB'],
     ['קרמיקה מחיפה, ישראל.', 'ILS'],
+    // In the language of the brief, by the names that Unicode CLDR has.
+    ['Рождественские фигуры из туфа, Ереван, Армения. Цены в драмах.', 'AMD'],
+    ['Мыло из Алматы, Казахстан.', 'KZT'],
+    ['Κεριά από τη Λευκωσία, Κύπρος.', 'EUR'],
+    // Small words are written together with the next in Arabic.
+    ['لعبة القناني الخشبية، بيروت، لبنان. الأسعار بالدولار الأمريكي.', 'USD'],
+    // Where several are paid with, and none is named, none is taken.
+    ['صابون من نابلس، فلسطين.', ''],
     ['Керамика з Києва, Україна. Ціни в гривнях.', 'UAH'],
   ])('%s', (brief, code) => expect(briefCurrency(brief)).toBe(code));
 
@@ -64,6 +72,8 @@ describe('a country is known by what those who live there call it', () => {
 
   test('its language is one that a list may be in', () => {
     expect(languagesAround('We make cider vinegar in Ljubljana, Slovenia, and sell it at the market.')).toContain('sl');
+    expect(languagesAround('札幌のサンダル。')).toContain('ja');
+    expect(languagesAround('Мёд из Уфы.')).toContain('ru');
     expect(languagesAround('')).toEqual([]);
   });
 });

@@ -37,6 +37,21 @@ const small: Record<string, RegExp> = {
   sv: /(?<!\p{L})(?:och|vi|är|det|en|ett|för|med|inte|våra?|jag|på|som|av)(?!\p{L})/giu,
 };
 
+/** Scripts that hardly any two of the larger languages share (ISO 15924), but for Latin. */
+const scripts =
+  'Cyrl Grek Hebr Arab Armn Geor Deva Beng Guru Gujr Taml Telu Knda Mlym Sinh Thai Laoo Khmr Mymr Ethi Hang Hira Hani'
+    .split(' ')
+    .map((script) => ({
+      signs: new RegExp(`\\p{Script=${script}}`, 'u'),
+      language: new Intl.Locale(`und-${script}`).maximize().language,
+    }));
+
+/** The likeliest languages of a text by its scripts (Unicode CLDR, likely subtags): a few words are enough for that. */
+export const languagesOfScripts = (text: string): string[] =>
+  scripts.flatMap(({ signs, language }) => (signs.test(text) ? [language] : []));
+
+const byScript = 0.75;
+
 /** The language of a brief: by its small words where they are clear, else by letter groups. Confidence says how clear it is. */
 export function readLanguage(brief: string): Fact<string> | null {
   const words = brief.match(/\p{L}+/gu)?.length ?? 0;
@@ -48,6 +63,10 @@ export function readLanguage(brief: string): Fact<string> | null {
   const source = sourceAt(brief, 0, brief.length);
   if (first && first.share > 0.08 && first.share > (second?.share ?? 0) * 1.3)
     return { value: first.code, confidence: words > 8 ? 0.95 : 0.7, source };
+  const [own] = languagesOfScripts(brief);
+  const isLatin = (brief.match(/\p{Script=Latin}/gu)?.length ?? 0) * 2 > (brief.match(/\p{L}/gu)?.length ?? 0);
+  // A script that few languages are written in says more than words do.
+  if (own && !isLatin) return { value: codes[franc(brief, { minLength: 3 })] ?? own, confidence: byScript, source };
   // Letter groups of a few words belong to many languages.
   const guessed = words >= 12 ? codes[franc(brief)] : undefined;
   return guessed ? { value: guessed, confidence: 0.6, source } : { value: 'en', confidence: 0.4, source: null };

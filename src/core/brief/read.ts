@@ -14,7 +14,7 @@ import { featureIdOf } from './facts/features';
 import { readFacts, type Facts } from './facts/read';
 import { moneySpokenOf } from './money';
 import { currencyNamed } from './currencyNames';
-import { personOf, readLanguage } from './language';
+import { languagesOfScripts, personOf, readLanguage } from './language';
 import { isJudged, shopLanguage, spokenIn } from './spoken';
 import { judge, toTheMaker, type Judgement } from './judge/judge';
 import { isNotes, surelyPrinted } from './judge/notes';
@@ -312,7 +312,7 @@ export function languagesAround(brief: string): string[] {
   if (!brief.trim()) return [];
   const { country, language } = readBrief(brief);
   const local = country ? new Intl.Locale(`und-${country.value}`).maximize().language : '';
-  return [local, language?.value ?? ''].filter(Boolean);
+  return [...new Set([local, language?.value ?? '', ...languagesOfScripts(brief)])].filter(Boolean);
 }
 
 /** The currency that prices beside a brief are in, where it or its country says so. */

@@ -197,11 +197,23 @@ describe('how many there are', () => {
         .questions.filter(({ about }) => about === 'columns')
         .map(({ say }) => say);
     expect(asked(['37', '38', '36', '40', '36'])).toEqual([]);
+    const twice = ['Derby', 'Boot', 'Court'].flatMap((title) =>
+      ['38', '38', '40', '42'].map((size, i) => `${title} last,${i % 2 ? 'red' : 'blue'},${size},€5${i}`),
+    );
+    expect(read(twice.join('\n')).questions).toEqual([]);
     expect(asked(['38', '37', '40', '36', '36'])).toEqual([
       'Column 2, which has no heading, holds whole numbers. Is it how many there are?',
     ]);
   });
 
+  test('a lid that is none, or domed, says nothing of what there is; “sold out” beside nothing does', () => {
+    const stocks = (heading: string, cells: readonly string[]) =>
+      read(`Name,Price,${heading}\n${cells.map((cell, i) => `Tankard ${'ABCDE'[i]},€1${i},${cell}`).join('\n')}\n`).products.map(
+        ({ variants: [one] }) => (one?.asks.includes('stock') ? '?' : (one?.stock ?? '∞')),
+      );
+    expect(stocks('Lid', ['none', 'none', 'domed', 'none'])).toEqual(['∞', '∞', '∞', '∞']);
+    expect(stocks('State', ['', 'sold out', '', ''])).not.toEqual(['∞', '∞', '∞', '∞']);
+  });
   test('the same few numbers again and again may be packs: that is asked, and nothing is sold by it', () => {
     const { products, questions } = numbers('pieces', (i) => [6, 12][i % 2] ?? 0);
     expect(questions.some(({ about, say }) => about === 'columns' && say.includes('how many there are'))).toBe(true);

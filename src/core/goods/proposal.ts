@@ -463,12 +463,22 @@ function descriptionOf(rows: readonly Record[], options: Gathered['options']): s
     .join('\n\n');
 }
 
-/** Of the columns that tell rows apart, those whose numbers go up from row to row of each of several products: sizes, and no counts. */
+/** So many steps up and none down are no accident. */
+const manySteps = 5;
+
+/**
+ * Of the columns that tell rows apart, those whose numbers go up from row to row of each of several products: sizes, and no counts. In
+ * two colours a size comes twice.
+ */
 function stepsOf(products: readonly Gathered[], promoted: ReadonlySet<number>): Set<number> {
-  const goesUp = (rows: readonly Record[], index: number) =>
-    rows.every((record, i) => i === 0 || Number(optionAt(record, index)) > Number(optionAt(rows[i - 1], index)));
+  const stepsIn = (rows: readonly Record[], index: number) =>
+    rows.slice(1).map((record, i) => Math.sign(Number(optionAt(record, index)) - Number(optionAt(rows[i], index))));
   const several = products.filter(({ rows }) => rows.length > 1);
-  return new Set([...promoted].filter((index) => several.length > 1 && several.every(({ rows }) => goesUp(rows, index))));
+  const goesUp = (index: number) => {
+    const steps = several.flatMap(({ rows }) => stepsIn(rows, index));
+    return steps.every((step) => step === 1) || (steps.every((step) => step >= 0) && steps.filter(Boolean).length >= manySteps);
+  };
+  return new Set([...promoted].filter((index) => several.length > 1 && goesUp(index)));
 }
 const optionAt = (record: Record | undefined, index: number): string => record?.options.get(`column ${index}`)?.value ?? '';
 

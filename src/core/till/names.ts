@@ -1,3 +1,4 @@
+import { withoutJoined } from '../joined';
 import { allCurrencies } from './currencies';
 
 /** What a currency is called in a language, one and several of it, as Unicode CLDR has it. */
@@ -24,7 +25,8 @@ function namesOf(language: string, code: string): Named[] {
   for (const count of [1, 2, 5]) {
     const parts = form.formatToParts(count);
     const name = parts.find(({ type }) => type === 'currency')?.value ?? '';
-    forms.add(name.replace(/\s*\([^)]*\)/g, '').toLowerCase());
+    // "US dollar (next day)" is a unit of accounts, and nobody pays with it.
+    if (!name.includes('(')) forms.add(name.toLowerCase());
   }
   return [...forms].flatMap((name) => {
     const words = name.match(/[\p{L}\p{M}]+/gu) ?? [];
@@ -52,8 +54,10 @@ export const namesOfMoney = kept((code) => [
 
 const bareLetters = (text: string): string => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
 
-/** Whether a word is another with an ending of its own: "forint", "forintban"; "mexicano", "mexicanos". */
-export function isFormOf(word: string, name: string): boolean {
+/** Whether a word is another with an ending of its own, or small words before it: "forint", "forintban"; "mexicano", "mexicanos". */
+export const isFormOf = (word: string, name: string): boolean => hasEnding(word, name) || hasEnding(withoutJoined(word), name);
+
+function hasEnding(word: string, name: string): boolean {
   if (name.length < 4) return word === name;
   if (word.length > name.length + 5) return false;
   const stem = name.slice(0, Math.max(4, name.length - 2));

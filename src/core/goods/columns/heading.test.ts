@@ -5,6 +5,12 @@ const best = (heading: string): HeadingTopic | null => {
   return first ? (first[0] as HeadingTopic) : null;
 };
 
+// An article is written together with its word; what cells say of what is there heads a column of it.
+test.each([
+  ['المتوفر', 'stock'],
+  ['Disponibile', 'stock'],
+])('“%s”: %s', (heading, topic) => expect(best(heading)).toBe(topic));
+
 /** Words of the trade in each language: common practice. */
 test.each([
   ['English', 'Product name', 'Unit price', 'In stock', 'Category'],

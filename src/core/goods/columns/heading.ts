@@ -1,5 +1,7 @@
+import { withoutJoined } from '../../joined';
 import { once } from '../../once';
 import { isCurrency } from '../../till';
+import { saysManner } from '../cells/manners';
 import { plain } from '../cells/plain';
 import words from './headings.json';
 import { spokenIn } from './wording';
@@ -183,8 +185,12 @@ function evidenceOf(heading: string): Evidence {
   tokens.forEach((token, i) => {
     if (used.has(i) || little.test(token)) return;
     const isAbbreviated = new RegExp(String.raw`${token}\.`, 'iu').test(plain(text));
-    for (const { topic, share } of topicsOf(token, isAbbreviated)) add(topic, share * (tokens.length > 3 ? 0.85 : 1));
+    for (const form of new Set([token, withoutJoined(token)]))
+      for (const { topic, share } of topicsOf(form, isAbbreviated)) add(topic, share * (tokens.length > 3 ? 0.85 : 1));
   });
+  // What cells say of what is there heads a column of it as well.
+  const [only, ...more] = tokens;
+  if (only && !more.length && only.length >= wholeWord && saysManner('inStock', withoutJoined(only))) add('stock', 1);
   const spoken = spokenIn(text);
   // “How many” counts what is there; “how many we printed” does not.
   if (tokens.length >= aPhrase && (spoken.get('nothing') ?? 0) >= surelyNothing)
@@ -196,6 +202,9 @@ function evidenceOf(heading: string): Evidence {
       if (topic !== 'nothing' && share >= least) evidence[topic] = Math.max(evidence[topic] ?? 0, share * ownWords);
   return evidence;
 }
+
+/** Shorter ones say too many things: "yes". */
+const wholeWord = 5;
 
 /** What is said in somebody's own words never weighs as much as a word of the trade. */
 const ownWords = 1.5;

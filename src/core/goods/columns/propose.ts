@@ -56,8 +56,9 @@ const surely = 0.8;
 const someWords = 0.15;
 const mostCells = 0.5;
 
-/** Whether cells say of some things that none is left, and most say what there is. */
-const tellsOfNone = ({ soldOut, stockWords, whole }: Profile): boolean => soldOut > 0 && stockWords + whole > mostCells;
+/** Whether cells say of some things that none is left, and most say what there is. A lid that is none, or domed, is no stock. */
+const tellsOfNone = ({ soldOut, stockWords, whole }: Profile): boolean =>
+  soldOut > 0 && stockWords + whole > mostCells && (soldOut === 1 || stockWords + whole > soldOut);
 
 const tidyName = (heading: string): string => {
   const name = heading.replace(offered, '').replace(/_/g, ' ').trim();
