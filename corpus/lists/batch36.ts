@@ -10,7 +10,6 @@ const marbling = [
   'Fiel de bœuf',
 ] as const;
 const map = ['Bergenhus', 'Hardanger', 'Sognefjord', 'Lofoten', 'Finnmark', 'Spitsbergen', 'Jæren', 'Nordland'] as const;
-const pepper = ['Tellicherry', 'Kampot', 'Sarawak'] as const;
 const string = ['Flemish twist', 'Endless loop', 'Dacron', 'Linen', 'Kids’ string', 'Long bow', 'Horse bow'] as const;
 const tamarind = ['Sour square', 'Chili ball', 'Salted ribbon', 'Ginger coin', 'Sugar cube', 'Sesame roll'] as const;
 const coffin = ['Rewa', 'Lomaiviti', 'Kadavu', 'Nadroga', 'Bua', 'Macuata', 'Tailevu'] as const;
@@ -371,7 +370,7 @@ Heather | 10 x 15 | 750 | ∞`,
         `${pick(candied, Math.floor(i / 5))},${['60 g', '120 g', '250 g', '0.5 kg', '1 kg'][i % 5]},€${[4, 7, 13, 24, 45][i % 5]}.00,${pick(['cane', 'beet', 'cane'], Math.floor(i / 5))},${pick(['boiled twice', 'boiled four times'], Math.floor(i / 5))},${pick(['yes', 'sold out', 'yes', 'a few', '3'], i)}`,
     ).join('\n')}\n`,
     currency: 'EUR',
-    columns: 'title weight price particular particular stock',
+    columns: 'title option/weight price particular particular stock',
     want: made(
       35,
       (i) =>

@@ -593,6 +593,12 @@ test('a row without a name goes on with the thing above it, unless it is filed e
   expect(problems.filter(({ kind }) => kind === 'left-out').map(({ row }) => row)).toEqual([5]);
 });
 
+test('what is the same in all rows that go on with a thing is no name of it', () => {
+  const list =
+    'Flower;Sheet;Price (€);Picked\nCornflower;10 x 15;8;June\n;20 x 30;16;June\nPoppy;10 x 15;9;July\n;20 x 30;18;July\n';
+  expect(shown(read(list))).toEqual(['Cornflower: 10 x 15 800, 20 x 30 1600', 'Poppy: 10 x 15 900, 20 x 30 1800']);
+});
+
 test('where several columns could be the price, that is asked once, with the likeliest; nothing else is said of prices until then', () => {
   const text =
     'Our name;On the string;One string;Twelve\nHill;59;38.000;410.000\nDark;59;44.000;475.000\nSmall;10;14.000;150.000\nFinger;10;16.000;162.000\nLong;33;33.000;355.000\nChaplet;25;24.000;260.000\n';
@@ -645,6 +651,10 @@ describe('what is charged, where headings say little', () => {
     const [which] = open.questions.filter(({ id }) => id === 'columns price');
     const answered = read(list, 'EUR', { ...noMapping, answers: { 'columns price': which?.likeliest ?? '' } });
     expect(prices(answered)).toEqual([800, 900, 1000, 1100, 1200]);
+  });
+  test('whole numbers under a heading that nobody knows are years, and never what was asked before', () => {
+    const list = `Map;Price;Year of plate\n${['Hardanger', 'Lofoten', 'Finnmark', 'Sogn'].map((name, i) => `${name};${i === 2 ? '' : `${450 + i * 50},-`};${1780 + i}`).join('\n')}\n`;
+    expect(prices(read(list, 'NOK'))).toEqual([45000, 50000, '?', 60000]);
   });
   test('a row of goods above what was taken for headings is told of', () => {
     const { problems } = read('Kettle;47,80;EN-1\nItem;Price;SKU\nStool;12,00;EN-2\nAwl;9,00;EN-3\n');

@@ -4,7 +4,7 @@ import { XMLBuilder } from 'fast-xml-parser';
 import { decimal } from '../till';
 import { type Product, type Variant } from './about';
 import { type Meaning } from './columns/meaning';
-import { type Given } from './columns/propose';
+import { type Given } from './columns/claims';
 import { type CatalogueForm } from './forms';
 import { isLastingId } from './lasting';
 import { textOf, type Cell } from './source/grid';

@@ -114,7 +114,7 @@ function topicsOf(word: string, isAbbreviated: boolean): { topic: HeadingTopic; 
   // Other languages shorten their words as well; so many words begin alike that the contents have to agree.
   if (!found.size && word.length <= 6)
     for (const { word: known, topic } of all) {
-      if (topic === 'old' || topic === 'now' || topic === 'aside') continue;
+      if (!isAbbreviated && (topic === 'old' || topic === 'now' || topic === 'aside')) continue;
       if (word.length >= 3 && known.length > word.length && known.startsWith(word)) note(topic, isAbbreviated ? 0.7 : 0.5);
       else if (word.length <= 4 && known.length > word.length + 1 && isSkeleton(word, known)) note(topic, 0.4);
     }
