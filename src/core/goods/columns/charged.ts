@@ -98,9 +98,11 @@ export function settlePrices({ columns, rows, chosen, taken, given }: Claims): v
   );
   // What has an amount in every row, beside offers in some, is what those are offers of.
   const [only, ...more] = amounts.filter(
-    ({ evidence, profile }) =>
+    ({ index, evidence, profile }) =>
       profile.fill === 1 &&
-      ((evidence.price ?? 0) > 1 || (isWrittenAsMoney(profile) && Object.values(evidence).every((weight) => weight < known))),
+      ((evidence.price ?? 0) > 1 ||
+        (Object.values(evidence).every((weight) => weight < known) &&
+          (isWrittenAsMoney(profile) || couldBeUsual(rows, price.index, index)))),
   );
   // Of two that are both called a price, one in every row and the other, where it stands, never less: that was asked before.
   const named = saysNow ? [] : amounts.filter(({ evidence }) => (evidence.price ?? 0) > 1);
@@ -162,6 +164,18 @@ function amountsIn(rows: readonly (readonly Cell[])[], index: number): number[] 
 
 /** With a sign or with cents: whole numbers are years, and much else. */
 const isWrittenAsMoney = ({ signed, decimals }: Profile): boolean => signed > 0.5 || decimals > 0.5;
+
+/** Hardly anybody takes off more than this, as a share of what was asked. */
+const mostOff = 0.5;
+/** Whole numbers from the first to the last may all be years. */
+const years = [1400, 2100] as const;
+
+/** Whether bare whole numbers could be what is asked mostly, where an offer stands beside them. */
+function couldBeUsual(rows: readonly (readonly Cell[])[], offer: number, usual: number): boolean {
+  const [offers, others] = [amountsIn(rows, offer), amountsIn(rows, usual)];
+  const areYears = others.every((amount) => amount >= years[0] * 100 && amount <= years[1] * 100);
+  return !areYears && offers.every((now, i) => now === 0 || now >= (others[i] ?? 0) * (1 - mostOff));
+}
 
 /** Amounts with cents, whatever their heading says of them: nothing. */
 const isExact = ({ evidence, profile }: { evidence: Evidence; profile: Profile }): boolean =>
