@@ -648,7 +648,8 @@ describe('what is charged, where headings say little', () => {
     const list = `Thing;Price before;Cost of it\n${['Jug', 'Pan', 'Awl', 'Cup', 'Tub'].map((name, i) => `${name};${i === 3 ? '€19.00' : ''};€${8 + i}.00`).join('\n')}\n`;
     const open = read(list);
     expect(prices(open)).toEqual(['?', '?', '?', '?', '?']);
-    const [which] = open.questions.filter(({ id }) => id === 'columns price');
+    expect(open.questions.map(({ id }) => id)).toEqual(['columns price']);
+    const [which] = open.questions;
     const answered = read(list, 'EUR', { ...noMapping, answers: { 'columns price': which?.likeliest ?? '' } });
     expect(prices(answered)).toEqual([800, 900, 1000, 1100, 1200]);
   });

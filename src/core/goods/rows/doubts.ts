@@ -115,6 +115,8 @@ export class Doubts {
         headOf(main),
         '',
       );
+      // Of which cells there is more to ask follows from the answer.
+      this.remarks.withdraw('price');
       for (const record of records) {
         record.price = null;
         record.asks.add('price');

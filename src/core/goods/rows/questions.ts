@@ -58,6 +58,13 @@ export class Questions {
     return { answered: false, value: null };
   }
 
+  /** Takes back what can't be asked before something else is known, and gives it. */
+  withdraw(about: Question['about']): Question[] {
+    const withdrawn = [...this.byId.values()].filter((question) => question.about === about);
+    for (const { id } of withdrawn) this.byId.delete(id);
+    return withdrawn;
+  }
+
   /** The answer to a question by its id, where there is one. */
   answerTo(id: string): string | null {
     return Object.hasOwn(this.answers, id) ? (this.answers[id] ?? null) : null;

@@ -1,10 +1,10 @@
 import { type Problem } from '../about';
-import { Questions, type Answers, type Ask, type Asker, type Where } from './questions';
+import { Questions, type Answers, type Ask, type Asker, type Question, type Where } from './questions';
 import { type Record } from './record';
 
 /** All that there is to say of a list: what was left out, mended, looks odd, or has to be asked. */
 export class Remarks {
-  readonly problems: Problem[] = [];
+  problems: Problem[] = [];
   readonly questions: Questions;
   leftOut = 0;
 
@@ -20,6 +20,12 @@ export class Remarks {
   leave(where: Where, column: string, say: string, found = ''): void {
     this.leftOut++;
     this.note(where, column, 'left-out', say, found);
+  }
+
+  /** Takes back questions that can't be asked before something else is known, and what was noted of their cells. */
+  withdraw(about: Question['about']): void {
+    const said = new Set(this.questions.withdraw(about).map(({ say }) => say));
+    this.problems = this.problems.filter(({ kind, say }) => kind !== 'asked' || !said.has(say));
   }
 
   /** Asks about a cell, and gives the answer where there is one. What waits for an answer is not sold. */

@@ -30,6 +30,8 @@ const Box = styled(TextField)`
     border: 1px solid ${tokens.soft};
     line-height: 1.7;
     white-space: pre-wrap;
+    /* Each paragraph runs as its first letter does. */
+    unicode-bidi: plaintext;
     overflow-wrap: break-word;
     scrollbar-gutter: stable;
   }
@@ -122,7 +124,7 @@ export function Letter({ area, draft, onChange, onLeave, at, onPoint, made, goTo
       <Box value={draft} onChange={onChange} onBlur={onLeave}>
         <Label>Your brief</Label>
         <div className="paper">
-          <div className="under" aria-hidden="true" ref={under}>
+          <div className="under" dir="auto" aria-hidden="true" ref={under}>
             {pieces.map(({ text, came }, i) => (
               <Marked key={i} $came={came}>
                 {text}
@@ -132,6 +134,7 @@ export function Letter({ area, draft, onChange, onLeave, at, onPoint, made, goTo
             {'\u200b'}
           </div>
           <TextArea
+            dir="auto"
             rows={9}
             placeholder="What the business is called, what you sell, how it is made, who buys it, where you are, how to reach you; how the shop should feel, which colours you want and which you don’t."
             onSelect={({ currentTarget }) => onPoint(currentTarget.selectionStart)}
