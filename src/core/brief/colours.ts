@@ -263,8 +263,12 @@ export function* colourWords(clause: string): Generator<{ text: string; at: numb
   }
 }
 
+/** Words before the first or the second of two. */
+const pairs: ReadonlySet<string> = new Set(['neither', 'nor', 'either', 'both']);
+
 /** "sail white", "signal red": in a list of colours a noun before one belongs to its name. */
 const nickname = (clause: string, word: { text: string; at: number }): boolean =>
+  !pairs.has(word.text.toLowerCase()) &&
   !leadsUp.has(word.text.toLowerCase()) &&
   !grammar.has(word.text.toLowerCase()) &&
   /(?:^|[,:+&(]|\b(?:and|of|a|an|the|with)\s)\s*$/i.test(clause.slice(0, word.at));

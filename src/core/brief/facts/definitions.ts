@@ -272,7 +272,7 @@ export const spanFacts = {
 } satisfies Record<string, SpanFact>;
 
 function colours(line: Line): Span[] {
-  if (!line.judged) return [];
+  if (!line.judged && line.stands !== 'label') return [];
   const { tokens } = line;
   const from = tokens[0]?.start ?? 0;
   const text = line.text.slice(from, tokens.at(-1)?.end ?? 0);

@@ -6,7 +6,8 @@ import { spanFacts, type SpanFactName } from './definitions';
 import { featureIdOf, isMade } from './features';
 import { allOptionFeatures } from './options';
 import { readFacts } from './read';
-import { featuresOf, isDenied } from './spans';
+import { isDenied, isDeniedBehind, isOrderedAway } from './denial';
+import { featuresOf } from './spans';
 import { knownOf, tokensIn } from './tokens';
 import { factWeights, Scales, sharesOf, usualWeights } from './weigh';
 
@@ -194,6 +195,9 @@ describe('one reading of all of it', () => {
     ['The site can be anything but green.', [], ['green']],
     ['Green, without any gold.', ['Green'], ['gold']],
     ['Not: yellow. No lemon.', [], ['yellow', 'lemon']],
+    ['Teal, please. Pink and silver are to be avoided.', ['Teal'], ['Pink', 'silver']],
+    ['And no cyan: not in a button. My last designer loved cyan, and look where he is.', [], ['cyan']],
+    ['Slate. Neither orange nor yellow.', ['Slate'], ['orange', 'yellow']],
     ['Colours we hate: teal and gold.', [], ['teal', 'gold']],
     ['What colours do you like or hate?\nCyan. Not purple.', ['Cyan'], ['purple']],
   ])('what is denied is refused: “%s”', (text, wanted, avoided) => expect(inColours(text)).toEqual([wanted, avoided]));
@@ -207,6 +211,26 @@ describe('one reading of all of it', () => {
     const on = ground(text);
     const span = on.lines.flatMap((line) => spanFacts.wanted.propose(line)).find((one) => one.text === colour);
     expect(span && isDenied(span)).toBe(is);
+  });
+
+  test.each([
+    ['Pink and silver are to be avoided.', 'Pink', true],
+    ['Pink is not to be avoided.', 'Pink', false],
+    ['Pink is a colour, and lateness is to be avoided.', 'Pink', false],
+  ])('what is said behind it turns it away: “%s”', (text, colour, is) => {
+    const span = ground(text)
+      .lines.flatMap((line) => spanFacts.wanted.propose(line))
+      .find((one) => one.text === colour);
+    expect(span && isDeniedBehind(span)).toBe(is);
+  });
+  test.each([
+    ['And please, no pink.', true],
+    ['There is no pink in the sea.', false],
+  ])('an order to leave it away says nothing else: “%s”', (text, is) => {
+    const span = ground(text)
+      .lines.flatMap((line) => spanFacts.wanted.propose(line))
+      .find((one) => one.text === 'pink');
+    expect(span && isOrderedAway(span)).toBe(is);
   });
 
   test('the name is as its address spells it, without what leads in to it', () => {

@@ -9,7 +9,8 @@ import { spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, worthReading, type OptionFact } from './options';
-import { isDenied, isUnderRefusal, type Span } from './spans';
+import { isDenied, isDeniedBehind, isOfSomebody, isOrderedAway, isUnderRefusal } from './denial';
+import { type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
 
 /** Facts of a brief and its list, each with how likely it is right. */
@@ -221,15 +222,17 @@ const isTold = ({ line: { judged } }: Span): boolean => judged !== null && toThe
 function byGrammar(wanted: readonly Weighed[], avoided: readonly Weighed[]): { wanted: Weighed[]; avoided: Weighed[] } {
   const shareIn = (weighed: readonly Weighed[], { start, end }: Span) =>
     weighed.find(({ span }) => span.start === start && span.end === end)?.share ?? 0;
-  const isRefused = (span: Span) => isUnderRefusal(span) || (isTold(span) && isDenied(span));
+  const isSurely = (span: Span) => isUnderRefusal(span) || isDeniedBehind(span) || isOrderedAway(span);
+  const isRefused = (span: Span) => isSurely(span) || (isTold(span) && isDenied(span));
+  const leastOf = (span: Span) => (isOrderedAway(span) ? 0 : isSurely(span) ? maybeOfTheSite : ofTheSite);
   const either = ({ span }: Weighed) => shareIn(wanted, span) + shareIn(avoided, span);
-  const refused = avoided.map((one) =>
-    isRefused(one.span) && either(one) >= (isUnderRefusal(one.span) ? maybeOfTheSite : ofTheSite)
-      ? { ...one, share: Math.max(least.avoided, either(one)) }
-      : one,
+  const mayBe = avoided.filter(({ span }) => span.line.judged !== null || isOrderedAway(span));
+  const refused = mayBe.map((one) =>
+    isRefused(one.span) && either(one) >= leastOf(one.span) ? { ...one, share: Math.max(least.avoided, either(one)) } : one,
   );
   const names = new Set(refused.flatMap(({ span, share }) => (share >= least.avoided ? [plain(span.text)] : [])));
-  return { wanted: wanted.filter(({ span }) => !isRefused(span) && !isToldOf(names, span)), avoided: refused };
+  const isOthers = (span: Span) => names.has(plain(span.text)) && isOfSomebody(span);
+  return { wanted: wanted.filter(({ span }) => !isRefused(span) && !isToldOf(names, span) && !isOthers(span)), avoided: refused };
 }
 
 /** Whether a sentence tells of one of some colours: "purple is the colour of cheap chocolate" wishes for no chocolate. */

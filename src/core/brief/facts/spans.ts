@@ -1,9 +1,8 @@
 import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
-import { hexOf } from '../colours';
 import { isAddressForm } from '../contact';
 import { spelled, type Ground, type Line } from './about';
-import { isGrammar, isWord, knownOf, tokensIn, type Token } from './tokens';
+import { breaks, isGrammar, isNegation, isWord, joins, knownOf, type Token } from './tokens';
 
 /** Some words in a row that may be a fact. */
 export class Span {
@@ -40,49 +39,6 @@ function classOf({ text, low }: Token): string {
   return `${noun === null ? '' : `n${noun}`}${verb === null ? '' : `v${verb}`}` || (low.length < 4 ? low : 'unknown');
 }
 
-const negations = new Set(['no', 'not', 'never', 'nor', 'without', 'nothing', 'nobody', 'avoid', 'hate', 'except', 'instead']);
-const isNegation = (low: string): boolean => negations.has(low) || low.endsWith("n't") || low === 'dont';
-const breaks = new Set([';', ':', '.', '!', '?', '—', '–', 'but', '(']);
-
-/** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
-const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
-
-/** Whether what it stands under denies it; under "What do you like, what do you hate?" stands either. */
-export function isUnderRefusal({ line: { judged } }: Span): boolean {
-  if (!judged) return false;
-  // What is listed under a heading stands under it; a paragraph may have gone on to something else.
-  const { label, question, heading, bullet } = judged.said;
-  const nearest = label || question || (bullet ? heading : '');
-  return refuses(tokensIn(nearest, 0, nearest.length));
-}
-
-/** Whether words that something stands under say that it is not wanted, and not that it might be. */
-function refuses(over: readonly Token[]): boolean {
-  const words = over.map(({ low }) => low);
-  const isLiked = words.some((word, i) => likes.test(word) && !isNegation(words[i - 1] ?? ''));
-  return words.some(isRefusal) && !isLiked;
-}
-const likes = /^(?:like|love|want|prefer|favou?rite)/;
-
-/** Whether it is denied in its clause: "nothing green", "anything but brown". */
-export function isDenied({ line: { tokens }, from }: Span): boolean {
-  let commas = 0;
-  let others = 0;
-  for (let i = from - 1; i >= 0; i--) {
-    const low = tokens[i]?.low ?? '';
-    if (low === ',') commas++;
-    else if (!isNegation(low) && !joins.has(low) && hexOf(low) === undefined) others++;
-    // What is the exception to anything is what is not wanted; after any other "but" the opposite begins.
-    if (low === 'but') return /^(?:anything|any|everything)$/.test(tokens[i - 1]?.low ?? '');
-    // "Colours we hate: teal".
-    if (low === ':') return refuses(tokens.slice(0, i));
-    if (breaks.has(low)) return false;
-    // "No sepia, beige" is one list, "no music, green walls" is not.
-    if (isNegation(low)) return !(commas && others) && !/^(?:only|just)$/.test(tokens[i + 1]?.low ?? '');
-  }
-  return false;
-}
-
 /** What stands before it in its clause: the verb that it may be the object of, who does it, and whether it is denied. */
 function beforeIt(bag: Bag, { line: { tokens }, from }: Span): void {
   let verb = false;
@@ -112,8 +68,6 @@ export const doesSomething = (low: string): boolean => {
 };
 
 const quotation = /^["“”„«»]$/;
-
-const joins = new Set([',', 'and', '&', '/', '+', 'or', ';']);
 
 /** What stands right beside it. */
 function besideIt(bag: Bag, { line: { tokens }, from, to }: Span): void {

@@ -120,3 +120,25 @@ export const isCommon = (low: string): boolean => {
   const { noun, verb, base, colour } = knownOf(low);
   return isGrammar(low) || (noun !== location && (noun !== null || verb !== null || base !== null || colour));
 };
+
+const negations = new Set([
+  'no',
+  'not',
+  'never',
+  'nor',
+  'neither',
+  'without',
+  'nothing',
+  'nobody',
+  'avoid',
+  'hate',
+  'except',
+  'instead',
+]);
+export const isNegation = (low: string): boolean => negations.has(low) || low.endsWith("n't") || low === 'dont';
+
+/** What ends a clause. */
+export const breaks = new Set([';', ':', '.', '!', '?', '—', '–', 'but', '(']);
+
+/** What stands between things of one list. */
+export const joins = new Set([',', 'and', '&', '/', '+', 'or', ';']);

@@ -1,0 +1,92 @@
+import { hexOf } from '../colours';
+import { type Span } from './spans';
+import { breaks, isNegation, joins, knownOf, tokensIn, type Token } from './tokens';
+
+/** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
+const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
+
+/** Whether what it stands under denies it; under "What do you like, what do you hate?" stands either. */
+export function isUnderRefusal({ line: { judged } }: Span): boolean {
+  if (!judged) return false;
+  // What is listed under a heading stands under it; a paragraph may have gone on to something else.
+  const { label, question, heading, bullet } = judged.said;
+  const nearest = label || question || (bullet ? heading : '');
+  return refuses(tokensIn(nearest, 0, nearest.length));
+}
+
+/** Whether words that something stands under say that it is not wanted, and not that it might be. */
+function refuses(over: readonly Token[]): boolean {
+  const words = over.map(({ low }) => low);
+  const isLiked = words.some((word, i) => likes.test(word) && !isNegation(words[i - 1] ?? ''));
+  return words.some(isRefusal) && !isLiked;
+}
+const likes = /^(?:like|love|want|prefer|favou?rite)/;
+
+/** Whether it is denied in its clause: "nothing green", "anything but brown". */
+export function isDenied({ line: { tokens }, from }: Span): boolean {
+  let commas = 0;
+  let others = 0;
+  for (let i = from - 1; i >= 0; i--) {
+    const low = tokens[i]?.low ?? '';
+    if (low === ',') commas++;
+    else if (!isNegation(low) && !joins.has(low) && hexOf(low) === undefined) others++;
+    // What is the exception to anything is what is not wanted; after any other "but" the opposite begins.
+    if (low === 'but') return /^(?:anything|any|everything)$/.test(tokens[i - 1]?.low ?? '');
+    // "Colours we hate: teal".
+    if (low === ':') return refuses(tokens.slice(0, i));
+    if (breaks.has(low)) return false;
+    // "No sepia, beige" is one list, "no music, green walls" is not.
+    if (isNegation(low)) return !(commas && others) && !/^(?:only|just)$/.test(tokens[i + 1]?.low ?? '');
+  }
+  return false;
+}
+
+/** Whether what is said behind it refuses it, with what is listed beside it: "pink and silver are to be avoided". */
+export function isDeniedBehind({ line: { tokens }, to }: Span): boolean {
+  let i = to;
+  while (joins.has(tokens[i]?.low ?? '') || hexOf(tokens[i]?.low ?? '') !== undefined) i++;
+  if (knownOf(tokens[i]?.low ?? '').base !== 'be') return false;
+  const said = tokens.slice(i + 1, i + 1 + reached).map(({ low }) => low);
+  const at = said.findIndex((low) => turnsAway.test(low));
+  return at >= 0 && !said.slice(0, at).some((low) => isNegation(low) || breaks.has(low));
+}
+/** As many words behind "is" say what becomes of it. */
+const reached = 4;
+const turnsAway = /^(?:avoid|forbid|forbad|refus|bann|exclud|unwanted|unwelcome)/;
+
+/** Whether its sentence is nothing else than the order to leave it away: "No turquoise", "And please, no pink". */
+export const isOrderedAway = (span: Span): boolean =>
+  isDenied(span) &&
+  span.line.tokens
+    .slice(0, span.from)
+    .every(({ low }) => isNegation(low) || joins.has(low) || hexOf(low) !== undefined || opens.has(low));
+const opens = new Set(['but', 'please', 'also', 'so', 'then', 'definitely', 'absolutely', 'just']);
+
+/** Whether somebody else is said to do something with it: "my last designer loved turquoise". */
+export function isOfSomebody({ line: { tokens }, from }: Span): boolean {
+  const before = tokens.slice(0, from).map(({ low }) => low);
+  return before.some((low) => knownOf(low).verb !== null && knownOf(low).base !== 'be') && !before.some((low) => asks.has(low.split("'")[0] ?? ''));
+}
+/** Who says what the site should be, and how. */
+const asks = new Set([
+  'i',
+  'we',
+  'you',
+  'us',
+  'me',
+  'site',
+  'website',
+  'shop',
+  'page',
+  'it',
+  'should',
+  'must',
+  'please',
+  'want',
+  'use',
+  'make',
+  'colour',
+  'color',
+  'colours',
+  'colors',
+]);
