@@ -53,7 +53,9 @@ export interface Weighed {
 
 /** All that may be a fact of a kind. Labels are what answers stand under; they name a shop at most, or refuse a colour: "No teal: …". */
 export const candidatesFor = (fact: SpanFactName, ground: Ground): Span[] =>
-  ground.lines.flatMap((line) => (line.stands === 'label' && fact !== 'name' && fact !== 'avoided' ? [] : spanFacts[fact].propose(line, ground)));
+  ground.lines.flatMap((line) =>
+    line.stands === 'label' && fact !== 'name' && fact !== 'avoided' ? [] : spanFacts[fact].propose(line, ground),
+  );
 
 /** What was seen of a line and of the stretches in it, added up for all kinds of facts at once. */
 interface SeenLine {
