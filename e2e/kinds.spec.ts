@@ -184,7 +184,7 @@ for (const n of looked)
         await page.keyboard.press('Escape');
         await expect(slipOf(page)).toHaveCount(0);
         // The window has heard of it: what is pressed next is pointed at.
-        await expect(shopWindow(page).locator(':focus')).toHaveCount(1);
+        await expect(shopWindow(page).locator(':focus'), name).toHaveCount(1);
       }
       expect(faults).toEqual([]);
       // What a menu is made of covers all of it; the shop has no shelf, picture or link of its own where it has none.

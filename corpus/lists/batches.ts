@@ -25,6 +25,7 @@ import { batch33 } from './batch33';
 import { batch34 } from './batch34';
 import { batch35 } from './batch35';
 import { batch36 } from './batch36';
+import { batch37 } from './batch37';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -75,5 +76,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '34', lists: batch34 },
   { name: '35', lists: batch35 },
   { name: '36', lists: batch36 },
+  { name: '37', lists: batch37 },
   { name: 'frozen', lists: frozen },
 ];

@@ -39,6 +39,7 @@ test.each([
   ['34', 16, 0.95],
   ['35', 19, 0.99],
   ['36', 16, 0.96],
+  ['37', 16, 0.96],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

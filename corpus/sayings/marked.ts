@@ -109,6 +109,7 @@ export const batchNames = [
   'batch13',
   'batch14',
   'batch15',
+  'batch16',
 ] as const;
 export const frozenName = 'frozen';
 

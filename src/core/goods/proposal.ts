@@ -7,7 +7,7 @@ import { toldIn } from './columns/features';
 import { calledAlike, readHeading } from './columns/heading';
 import { columnKeys } from './columns/keys';
 import { type Meaning } from './columns/meaning';
-import { isToldIn } from './columns/profile';
+import { isToldIn, nameChoices } from './columns/profile';
 import { type Given } from './columns/claims';
 import { proposeColumns, type ColumnProposal } from './columns/propose';
 import { openChoices } from './rows/choices';
@@ -177,20 +177,23 @@ function sheetOf(
 
 /**
  * What a standard names is what the standard says it is; what it leaves open is a property of the goods, whatever its values look like,
- * unless its name is a word for more, or its cells are told in sentences.
+ * unless its name is a word for more, its cells are told in sentences, or they name what is chosen in the next column.
  */
 function meaningsBySchema(headings: readonly string[], rows: readonly (readonly Cell[])[]): Map<number, Given> {
+  const namesChoices = (i: number) => i >= 0 && !propertyMeanings.has(headings[i] ?? '') && nameChoices(columnAt(rows, i));
   return new Map(
     headings.flatMap((heading, i): [number, Given][] => {
       const as = propertyMeanings.get(heading);
       const said = Object.keys(readHeading(heading)).filter((topic) => topic !== 'person' && topic !== 'thing');
       if (as) return [[i, { as, because: `It is the property of schema.org for that.` }]];
-      return said.length || isToldIn(rows.map((row) => row[i] ?? ''))
+      return said.length || isToldIn(columnAt(rows, i)) || namesChoices(i) || namesChoices(i - 1)
         ? []
         : [[i, { as: 'particular', because: 'It is a property of the goods.' }]];
     }),
   );
 }
+
+const columnAt = (rows: readonly (readonly Cell[])[], i: number): Cell[] => rows.map((row) => row[i] ?? '');
 
 /** Sheets that hold goods, the longest with prices first, in the order of the file where they are alike. */
 const goodsFirst = (sheets: readonly Sheet[]): Sheet[] => {

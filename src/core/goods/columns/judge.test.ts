@@ -218,3 +218,21 @@ test('what a standard leaves open is a property, unless it is told in sentences'
   expect(first?.description).toContain('Lona encerada');
   expect(first?.particulars).toEqual([{ name: 'Hilo', value: 'lino' }]);
 });
+
+describe('what cells name, and the next column tells', () => {
+  const as = (given: Parameters<typeof proposeColumns>[2]) =>
+    proposeColumns(
+      ['What', 'Neck drama', 'Your verdict', 'Price'],
+      [
+        ['Mutrah', 'Width', '6 cm', '6.500'],
+        ['Mutrah', 'Width', '8 cm', '7.500'],
+        ['Nizwa', 'Colour', 'navy', '8.500'],
+        ['Nizwa', 'Colour', 'rust', '9.500'],
+      ],
+      given,
+    ).map((column) => column.as);
+  test('is a choice by that name, whatever both are headed', () =>
+    expect(as(new Map())).toEqual(['title', 'optionName', 'optionValue', 'price']));
+  test('but not where something else is said of one of them', () =>
+    expect(as(new Map([[1, { as: 'particular', because: 'Said so.' }]]))[1]).toBe('particular'));
+});

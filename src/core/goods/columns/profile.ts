@@ -152,8 +152,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     picture: share((text) => text.split(/[|;,\n]\s*/).every((one) => pictureFile.test(one.trim()))),
     link: share((text) => /^(?:https?:\/\/|www\.|\/)\S+$/i.test(text)),
     path: share((text) => /\S\s*(?:>|›|»|\/\/)\s*\S/.test(text) && !/<[a-z/]/i.test(text)),
-    // What names an option comes again and again.
-    optionNames: different.size > 6 ? 0 : share((text) => text.length < 24 && (readHeading(text).option ?? 0) >= 2),
+    optionNames: different.size > mostNames ? 0 : share(namesChoice),
     colours: share((_, { choices }) => choices.every(isColourWord)),
     sizes: share((_, { choices }) => choices.every(isSizeWord)),
     lists,
@@ -167,6 +166,18 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
       numbers.length > 2 &&
       numbers.every((value, i) => i === 0 || value === (numbers[i - 1] ?? 0) + 1),
   };
+}
+
+/** What names an option comes again and again: so many different ones are in one list. */
+const mostNames = 6;
+const namesChoice = (text: string): boolean => text.length < 24 && (readHeading(text).option ?? 0) >= 2;
+
+/** Whether cells of a column name what is chosen, and not the choice: "Size", "Colour". */
+export function nameChoices(column: readonly Cell[]): boolean {
+  const texts = sampleOf(column)
+    .filter((cell) => !isBlank(cell))
+    .map((cell) => textOf(cell).trim());
+  return texts.length > 0 && new Set(texts).size <= mostNames && texts.filter(namesChoice).length >= texts.length / 2;
 }
 
 const isDay = (text: string): boolean => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text);

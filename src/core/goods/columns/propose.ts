@@ -143,15 +143,21 @@ const mostChoiceNames = 6;
 const speaksOfChoice = ({ heading, evidence: { option, optionName, optionValue } }: Seen): boolean =>
   isAnyChoice(heading) || Math.max(optionName ?? 0, optionValue ?? 0) > Math.max(0.7, option ?? 0);
 
+/** What a column may be that a choice stands in, before the rows decide. */
+const openTo: readonly (Meaning | undefined)[] = [undefined, 'option', 'particular', 'optionName', 'optionValue'];
+
 /**
- * Two columns side by side that only say that something can be chosen ("Choice", "Which one"): where the first is the same for all rows of
- * a thing and the second is not, the first says by what the second is chosen.
+ * Two columns side by side that only say that something can be chosen ("Choice", "Which one"), or of which the first holds what is chosen
+ * ("Size", "Kind"): where the first is the same for all rows of a thing and the second is not, the first says by what the second is chosen.
  */
 function pairChoices({ columns, rows, chosen, taken, given }: Claims): void {
   const title = taken.get('title');
   const pairs = columns.flatMap((names, i) => {
     const its = columns[i + 1];
-    const isPair = its && speaksOfChoice(names) && speaksOfChoice(its) && !given.has(names.index) && !given.has(its.index);
+    const isFree = its && [names, its].every(({ index }) => !given.has(index));
+    const holdsNames =
+      its && names.profile.optionNames >= mostCells && [names, its].every(({ index }) => openTo.includes(chosen.get(index)?.as));
+    const isPair = isFree && (holdsNames || (speaksOfChoice(names) && speaksOfChoice(its)));
     return isPair && names.profile.text > mostCells && names.profile.values <= mostChoiceNames ? [{ names, its }] : [];
   });
   if (title === undefined || !pairs.length) return;
