@@ -385,6 +385,9 @@ export class Pointer {
     if (!element.hasAttribute('tabindex') && element.tabIndex < 0) element.setAttribute('tabindex', '-1');
     this.held = nameOf(element);
     element.focus({ preventScroll: true });
+    // What is folded away since can't have the keyboard: what it stands in has it.
+    const out = document.activeElement === element ? null : outer(element);
+    if (out) return this.take(out);
     element.scrollIntoView({ block: 'nearest' });
     this.near = element;
     this.draw();

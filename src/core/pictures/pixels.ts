@@ -127,58 +127,96 @@ export function cropKeeps(size: { width: number; height: number }, box: Box, foc
 const toOklab = converter('oklab');
 const toRgb = converter('rgb');
 
+/** A colour in OKLab, and how many pixels have it. */
+interface Centre {
+  n: number;
+  l: number;
+  a: number;
+  b: number;
+}
+
+/** How far two colours are apart, squared; hue counts for more than lightness. */
+const apart = (l: number, a: number, b: number): number => l * l + 4 * a * a + 4 * b * b;
+const distance = (p: { l: number; a: number; b: number }, q: { l: number; a: number; b: number }): number =>
+  apart(p.l - q.l, p.a - q.a, p.b - q.b);
+
+/** Levels of each part of a colour that pixels are counted by. */
+const levels = 32;
+
+/** The colours of a picture in 32 steps each way, in the order in which they are met: the mean of their pixels in OKLab, a column a part. */
+function binsOf({ data }: Pixels): { n: number[]; l: number[]; a: number[]; b: number[] } {
+  const binOf = new Int16Array(levels ** 3).fill(-1);
+  const [n, red, green, blue]: [number[], number[], number[], number[]] = [[], [], [], []];
+  for (let i = 0; i < data.length; i += 4) {
+    if ((data[i + 3] ?? 0) < 128) continue;
+    const [r, g, b] = [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
+    const key = ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
+    let bin = binOf[key] ?? -1;
+    if (bin < 0) {
+      bin = binOf[key] = n.length;
+      n.push(0);
+      red.push(0);
+      green.push(0);
+      blue.push(0);
+    }
+    n[bin] = (n[bin] ?? 0) + 1;
+    red[bin] = (red[bin] ?? 0) + r;
+    green[bin] = (green[bin] ?? 0) + g;
+    blue[bin] = (blue[bin] ?? 0) + b;
+  }
+  const labs = n.map((count, i) =>
+    toOklab({
+      mode: 'rgb',
+      r: (red[i] ?? 0) / count / 255,
+      g: (green[i] ?? 0) / count / 255,
+      b: (blue[i] ?? 0) / count / 255,
+    }),
+  );
+  return { n, l: labs.map(({ l }) => l), a: labs.map(({ a }) => a), b: labs.map(({ b }) => b) };
+}
+
 /**
  * The colours that a picture is remembered by: clusters in OKLab, the large and the vivid first. What is see-through does not count, and
  * the plain ground comes last.
  */
 export function coloursOf(pixels: Pixels, count = 5): string[] {
-  const bins = new Map<number, { n: number; r: number; g: number; b: number }>();
-  for (let i = 0; i < pixels.data.length; i += 4) {
-    if ((pixels.data[i + 3] ?? 0) < 128) continue;
-    const [r, g, b] = [pixels.data[i] ?? 0, pixels.data[i + 1] ?? 0, pixels.data[i + 2] ?? 0];
-    const key = ((r >> 3) << 10) | ((g >> 3) << 5) | (b >> 3);
-    let bin = bins.get(key);
-    if (!bin) bins.set(key, (bin = { n: 0, r: 0, g: 0, b: 0 }));
-    bin.n++;
-    bin.r += r;
-    bin.g += g;
-    bin.b += b;
-  }
-  const points = [...bins.values()].map(({ n, r, g, b }) => {
-    const lab = toOklab({ mode: 'rgb', r: r / n / 255, g: g / n / 255, b: b / n / 255 });
-    return { n, l: lab.l, a: lab.a, b: lab.b };
-  });
-  if (!points.length) return [];
-  const distance = (p: { l: number; a: number; b: number }, q: { l: number; a: number; b: number }) =>
-    (p.l - q.l) ** 2 + 4 * (p.a - q.a) ** 2 + 4 * (p.b - q.b) ** 2;
+  const points = binsOf(pixels);
+  const { length } = points.n;
+  if (!length) return [];
+  const pointAt = (i: number): Centre => ({ n: points.n[i] ?? 0, l: points.l[i] ?? 0, a: points.a[i] ?? 0, b: points.b[i] ?? 0 });
+  const awayFrom = ({ l, a, b }: Centre, i: number): number =>
+    apart((points.l[i] ?? 0) - l, (points.a[i] ?? 0) - a, (points.b[i] ?? 0) - b);
   // The first centre is the fullest bin; each next one is the point that is far and full (k-means++, without chance beyond ties).
-  const random = chance(points.length);
-  let centres = [{ ...(points.reduce((best, point) => (point.n > best.n ? point : best)) as (typeof points)[number]) }];
-  const nearest = points.map(() => Infinity);
-  while (centres.length < Math.min(count + 2, points.length)) {
-    const last = centres.at(-1) as (typeof centres)[number];
+  const random = chance(length);
+  let fullest = 0;
+  for (let i = 1; i < length; i++) if ((points.n[i] ?? 0) > (points.n[fullest] ?? 0)) fullest = i;
+  let centres = [pointAt(fullest)];
+  const nearest = new Float64Array(length).fill(Infinity);
+  while (centres.length < Math.min(count + 2, length)) {
+    const last = centres.at(-1) as Centre;
     let [best, most] = [0, -1];
-    points.forEach((point, i) => {
-      nearest[i] = Math.min(nearest[i] ?? Infinity, distance(point, last));
-      const value = Math.sqrt(point.n) * nearest[i] * (1 + random() * 1e-6);
+    for (let i = 0; i < length; i++) {
+      const away = Math.min(nearest[i] ?? Infinity, awayFrom(last, i));
+      nearest[i] = away;
+      const value = Math.sqrt(points.n[i] ?? 0) * away * (1 + random() * 1e-6);
       if (value > most) [best, most] = [i, value];
-    });
-    centres.push({ ...(points[best] as (typeof points)[number]) });
+    }
+    centres.push(pointAt(best));
   }
   for (let round = 0; round < 12; round++) {
-    const sums = centres.map(() => ({ n: 0, l: 0, a: 0, b: 0 }));
-    for (const point of points) {
+    const sums = centres.map((): Centre => ({ n: 0, l: 0, a: 0, b: 0 }));
+    for (let i = 0; i < length; i++) {
       let [mine, least] = [0, Infinity];
-      centres.forEach((centre, i) => {
-        const away = distance(point, centre);
-        if (away < least) [mine, least] = [i, away];
-      });
-      const sum = sums[mine];
-      if (!sum) continue;
-      sum.n += point.n;
-      sum.l += point.l * point.n;
-      sum.a += point.a * point.n;
-      sum.b += point.b * point.n;
+      for (let c = 0; c < centres.length; c++) {
+        const away = awayFrom(centres[c] as Centre, i);
+        if (away < least) [mine, least] = [c, away];
+      }
+      const n = points.n[i] ?? 0;
+      const sum = sums[mine] as Centre;
+      sum.n += n;
+      sum.l += (points.l[i] ?? 0) * n;
+      sum.a += (points.a[i] ?? 0) * n;
+      sum.b += (points.b[i] ?? 0) * n;
     }
     centres = sums.filter((sum) => sum.n > 0).map(({ n, l, a, b }) => ({ n, l: l / n, a: a / n, b: b / n }));
   }

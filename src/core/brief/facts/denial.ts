@@ -65,10 +65,12 @@ const opens = new Set(['but', 'please', 'also', 'so', 'then', 'definitely', 'abs
 /** Whether somebody else is said to do something with it: "my last designer loved turquoise". */
 export function isOfSomebody({ line: { tokens }, from }: Span): boolean {
   const before = tokens.slice(0, from).map(({ low }) => low);
-  return (
-    before.some((low) => knownOf(low).verb !== null && knownOf(low).base !== 'be') &&
-    !before.some((low) => asks.has(low.split("'")[0] ?? ''))
-  );
+  return before.some(isPlainVerb) && !before.some((low) => asks.has(low.split("'")[0] ?? ''));
+}
+/** "Loved", and no sign or print, which are things as well. */
+function isPlainVerb(low: string): boolean {
+  const { verb, noun, base } = knownOf(low);
+  return verb !== null && noun === null && base !== 'be';
 }
 /** Who says what the site should be, and how. */
 const asks = new Set([
