@@ -169,7 +169,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
 }
 
 /** What names an option comes again and again: so many different ones are in one list. */
-const mostNames = 6;
+export const mostNames = 6;
 const namesChoice = (text: string): boolean => text.length < 24 && (readHeading(text).option ?? 0) >= 2;
 
 /** Whether cells of a column name what is chosen, and not the choice: "Size", "Colour". */

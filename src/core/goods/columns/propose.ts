@@ -7,6 +7,7 @@ import { saysKnown, unitOf } from './heading';
 import { columnKeys, unheaded } from './keys';
 import { single, type Meaning } from './meaning';
 import { giveTitle, nameByBlocks, nameByGroup } from './named';
+import { mostNames } from './profile';
 import { seenIn } from './seen';
 import { judgedShares, type Shares } from './shares';
 import { isAnyChoice } from './values';
@@ -136,9 +137,6 @@ export function proposeColumns(
   });
 }
 
-/** More kinds of choices than this no list names in one column. */
-const mostChoiceNames = 6;
-
 /** Whether a heading only says that something is chosen, in the usual words or in others that mean it. */
 const speaksOfChoice = ({ heading, evidence: { option, optionName, optionValue } }: Seen): boolean =>
   isAnyChoice(heading) || Math.max(optionName ?? 0, optionValue ?? 0) > Math.max(0.7, option ?? 0);
@@ -158,7 +156,7 @@ function pairChoices({ columns, rows, chosen, taken, given }: Claims): void {
     const holdsNames =
       its && names.profile.optionNames >= mostCells && [names, its].every(({ index }) => openTo.includes(chosen.get(index)?.as));
     const isPair = isFree && (holdsNames || (speaksOfChoice(names) && speaksOfChoice(its)));
-    return isPair && names.profile.text > mostCells && names.profile.values <= mostChoiceNames ? [{ names, its }] : [];
+    return isPair && names.profile.text > mostCells && names.profile.values <= mostNames ? [{ names, its }] : [];
   });
   if (title === undefined || !pairs.length) return;
   const textAt = (row: readonly Cell[], index: number) => textOf(row[index]).trim();
