@@ -26,6 +26,9 @@ import { batch34 } from './batch34';
 import { batch35 } from './batch35';
 import { batch36 } from './batch36';
 import { batch37 } from './batch37';
+import { batch38 } from './batch38';
+import { batch39 } from './batch39';
+import { batch40 } from './batch40';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -77,5 +80,8 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '35', lists: batch35 },
   { name: '36', lists: batch36 },
   { name: '37', lists: batch37 },
+  { name: '38', lists: batch38 },
+  { name: '39', lists: batch39 },
+  { name: '40', lists: batch40 },
   { name: 'frozen', lists: frozen },
 ];

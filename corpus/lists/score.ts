@@ -78,9 +78,13 @@ export async function scoreOf(list: ListCase): Promise<Score> {
   // Where a note names the column that was not taken for the stock, that nothing is counted is no secret.
   const stockAt = columns.indexOf('stock');
   const isNoted = proposal.problems.some(({ column }) => column !== '' && column === proposal.columns[stockAt]?.heading);
+  const titleOf = (line: string) => line.split(' | ')[0]?.toLowerCase();
+  const priceOf = (line: string) => line.split(' | ')[2];
   const silent = left.flatMap((line) => {
-    const meant = wanted.find((one) => keyOf(one) === keyOf(line));
-    if (!meant) return [];
+    const alike = missing.filter((one) => titleOf(one) === titleOf(line));
+    // Where its values were taken otherwise, it is the one of that title and price.
+    const meant = wanted.find((one) => keyOf(one) === keyOf(line)) ?? alike.find((one) => priceOf(one) === priceOf(line));
+    if (!meant) return alike.length && priceOf(line) !== '?' && !alike.some((one) => priceOf(one) === '?') ? [line] : [];
     const [, , price, stock] = line.split(' | ');
     const [, , wantedPrice, wantedStock] = meant.split(' | ');
     const isSilent = (is = '', should = '') => is !== should && is !== '?';

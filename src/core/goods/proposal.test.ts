@@ -57,6 +57,16 @@ describe('which rows are one product', () => {
       ['Mug: blue/large 800, red/small 700', 'Jug:  1200'],
     ],
     [
+      'measures in a cell whose unit stands behind the last',
+      'Blatt,Längen,Preis\nBogen,500 / 600 / 700 mm,18\nLaub,130 mm,4\n',
+      ['Bogen: 500 mm 1800, 600 mm 1800, 700 mm 1800', 'Laub: 130 mm 400'],
+    ],
+    [
+      'no choice of what a thing is printed in, beside what else is said of it',
+      'Moon 4,Condition,fine,14,colour,clean\nMoon 4,Condition,worn,6,colour,taped\nBear 1,Condition,fine,8,black and white,clean\nBear 1,Condition,worn,4,black and white,cut\nBear 2,Condition,worn,3,colour,clean\n',
+      ['Moon 4: fine 1400, worn 600', 'Bear 1: fine 800, worn 400', 'Bear 2: worn 300'],
+    ],
+    [
       'tails in brackets and a lone one that is written as the others are',
       'title,price\n"Mug (small, moss)",7\n"Mug (large, moss)",8\n"Jug (small, rust)",12\n"Jug (large, rust)",14\n"Cup (small, rust)",5\n',
       ['Mug: small/moss 700, large/moss 800', 'Jug: small/rust 1200, large/rust 1400', 'Cup: small/rust 500'],
@@ -786,4 +796,26 @@ test('a property of the seller’s own in structured data is written as the sell
     { '@type': 'Product', name: 'Boxer', prezzo: '41,50 €' },
   ])}</script></html>`;
   expect(shown(read(page))).toEqual(['Costume:  3900', 'Boxer:  4150']);
+});
+
+test('yes and no beside what is sold out and what is left say what there is', () => {
+  const { columns, products } = read(
+    'Jak se jmenuje,Jak je velký,Za kolik,Je ho dost?\nVlna,15 cm,189 Kč,ano\nVlna,20 cm,259 Kč,poslední dva\nKraft,15 cm,79 Kč,ano\nKraft,30 cm,129 Kč,vyprodáno\nHedvábí,20 cm,149 Kč,ano\nHedvábí,30 cm,219 Kč,ne\n',
+    'CZK',
+  );
+  expect(columns.map(({ as }) => as)).toEqual(['title', 'option', 'price', 'stock']);
+  expect(products.flatMap(({ variants }) => variants.map(({ stock }) => stock))).toEqual([null, 2, null, 0, null, 0]);
+});
+
+test('what a file tells of a thing in several values is one phrase', () => {
+  const { products } = read(
+    JSON.stringify([
+      { name: 'Horse', price: 85, wood: ['lapacho', 'polished'] },
+      { name: 'Mule', price: 64, wood: ['cedar', 'polished'] },
+    ]),
+  );
+  expect(products.map(({ particulars }) => particulars.map(({ value }) => value))).toEqual([
+    ['lapacho, polished'],
+    ['cedar, polished'],
+  ]);
 });

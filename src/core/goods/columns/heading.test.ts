@@ -70,6 +70,19 @@ test('units are told from words', () => {
   ]).toEqual(['TZS', 'g', '€', 'sek', 'cm', '']);
 });
 
+test('what a column is counted in is no short word for anything', () => {
+  expect(readHeading('Wt kg')).toEqual(readHeading('Wt'));
+  expect(readHeading('Length, cm')).toEqual(readHeading('Length'));
+  expect(best('kg')).not.toBeNull();
+});
+
+test('“how many” counts pieces, unless it says what else', () => {
+  const stock = (heading: string) => readHeading(heading).stock ?? 0;
+  expect(stock('How many generations')).toBeLessThan(stock('How many') / 1.5);
+  expect(stock('How many left')).toBe(stock('How many'));
+  expect(stock('How many frames on the shelf')).toBe(stock('How many'));
+});
+
 test('cells of goods are no headings', () => {
   expect(['12.50', '€4', 'A long sentence that tells of how this bowl was turned by hand'].some(headingKnown)).toBe(false);
 });

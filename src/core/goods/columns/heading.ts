@@ -1,4 +1,5 @@
 import { withoutJoined } from '../../joined';
+import { isNoun, singular } from '../../lexicon';
 import { once } from '../../once';
 import { isCurrency } from '../../till';
 import { saysManner } from '../cells/manners';
@@ -191,6 +192,7 @@ function evidenceOf(heading: string): Evidence {
   // What cells say of what is there heads a column of it as well.
   const [only, ...more] = tokens;
   if (only && !more.length && only.length >= wholeWord && saysManner('inStock', withoutJoined(only))) add('stock', 1);
+  countsOther(tokens, used, evidence);
   const spoken = spokenIn(text);
   // “How many” counts what is there; “how many we printed” does not.
   if (tokens.length >= aPhrase && (spoken.get('nothing') ?? 0) >= surelyNothing)
@@ -201,6 +203,15 @@ function evidenceOf(heading: string): Evidence {
     for (const [topic, share] of spoken)
       if (topic !== 'nothing' && share >= least) evidence[topic] = Math.max(evidence[topic] ?? 0, share * ownWords);
   return evidence;
+}
+
+/** “How many generations” counts generations: a noun that is no word of the trade, right behind the words for a number of pieces. */
+function countsOther(tokens: readonly string[], used: ReadonlySet<number>, evidence: Evidence): void {
+  const at = tokens.findIndex((_, i) => !used.has(i));
+  const counted = at > 0 ? (tokens[at] ?? '') : '';
+  const goesOn = tokens.some((_, i) => i > at && used.has(i));
+  if (goesOn || !evidence.stock || singular(counted) === counted || !isNoun(counted) || topicsOf(counted, false).length) return;
+  evidence.stock *= otherwiseSaid;
 }
 
 /** Shorter ones say too many things: "yes". */
@@ -260,12 +271,15 @@ const isShortFor = (short: string, long: string): boolean =>
 /** A unit that a heading gives for its column: "Price (TZS)", "Weight [g]", "Price €", "Length, cm". */
 export function unitOf(heading: string): string {
   for (const [, inner = ''] of heading.matchAll(bracketed)) if (inner.trim().length <= 12) return inner.trim();
-  const end = /(?:^|[\s,/_-])(\p{Sc}|[A-Za-z]{3}|kg|g|mg|mm|cm|m|ml|cl|l|oz|lbs?|in|ft)\.?$/u.exec(heading.trim())?.[1] ?? '';
+  const end = unitAtEnd.exec(heading.trim())?.[1] ?? '';
   return /^[A-Za-z]{3}$/.test(end) && !isCurrency(end.toUpperCase()) && end !== 'lbs' ? '' : end;
 }
+const unitAtEnd = /(?:^|[\s,/_-])(\p{Sc}|[A-Za-z]{3}|kg|g|mg|mm|cm|m|ml|cl|l|oz|lbs?|in|ft)\.?$/u;
 
 const withoutUnits = (heading: string): string =>
   heading
     .replace(bracketed, ' ')
     .replace(/\p{Sc}/gu, ' ')
-    .replace(/\b[A-Z]{3}$/, (code) => (isCurrency(code) ? ' ' : code));
+    .replace(/\b[A-Z]{3}$/, (code) => (isCurrency(code) ? ' ' : code))
+    // "Wt kg": what it is counted in is no short word for anything.
+    .replace(/(?<=\p{L}.*)[\s,/_-](?:kg|mg|mm|cm|ml|cl|oz|lbs?)\.?\s*$/u, ' ');

@@ -118,6 +118,9 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     values.reduce((sum, one) => sum + of(one.text, one) * one.count, 0) / n;
   const different = new Set(values.map(({ text }) => text.toLowerCase()));
   const numbers = texts.filter((text) => /^\d+$/.test(text)).map(Number);
+  // "Yes" and "no" beside "last two" and "sold out" answer the same question.
+  const sayings = values.filter(({ text }) => isStockInWords(text) && !isNumeral(text)).length;
+  const tellsStock = (text: string) => isStockInWords(text) || (sayings >= fewestSayings && saysManner('yesNo', text));
   const lists = share((_, { choices }) => choices.length > 1 && choices.every((choice) => choiceKind(choice)));
   return {
     filled: cells.length,
@@ -144,8 +147,8 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     united: share((_, { measure }) => measure !== null && measure.kind !== 'other'),
     measure: share((_, one) => isMeasured(one)),
     // A number in words alone counts anything: strings, drawers, edges.
-    stockWords: share(isStockInWords) * (share((text) => isStockInWords(text) && !isNumeral(text)) > 0 ? 1 : 0),
-    soldOut: share((text) => isStockInWords(text) && piecesIn(text) === 0),
+    stockWords: share(tellsStock) * (share((text) => tellsStock(text) && !isNumeral(text)) > 0 ? 1 : 0),
+    soldOut: share((text) => tellsStock(text) && piecesIn(text) === 0),
     hasZero: counted.has('0'),
     largest: numbers.length ? Math.max(...numbers) : 0,
     currency: share((text) => /^[A-Z]{3}$/.test(text) && isCurrency(text)),
@@ -179,6 +182,9 @@ export function nameChoices(column: readonly Cell[]): boolean {
     .map((cell) => textOf(cell).trim());
   return texts.length > 0 && new Set(texts).size <= mostNames && texts.filter(namesChoice).length >= texts.length / 2;
 }
+
+/** "None" alone may be said of anything. */
+const fewestSayings = 2;
 
 const isDay = (text: string): boolean => /^(?:\d{4}-\d{2}-\d{2}(?:[T ].*)?|\d{1,2}[./]\d{1,2}[./]\d{2,4})$/.test(text);
 

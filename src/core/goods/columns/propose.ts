@@ -141,6 +141,10 @@ export function proposeColumns(
 const speaksOfChoice = ({ heading, evidence: { option, optionName, optionValue } }: Seen): boolean =>
   isAnyChoice(heading) || Math.max(optionName ?? 0, optionValue ?? 0) > Math.max(0.7, option ?? 0);
 
+/** "Colour" beside "black and white" is what a thing can be printed in, and no name of a choice. */
+const holdsChoices = ({ profile: { colours, sizes, optionNames } }: Seen): boolean =>
+  colours + sizes >= 1 - optionNames && optionNames < 1;
+
 /** What a column may be that a choice stands in, before the rows decide. */
 const openTo: readonly (Meaning | undefined)[] = [undefined, 'option', 'particular', 'optionName', 'optionValue'];
 
@@ -154,7 +158,10 @@ function pairChoices({ columns, rows, chosen, taken, given }: Claims): void {
     const its = columns[i + 1];
     const isFree = its && [names, its].every(({ index }) => !given.has(index));
     const holdsNames =
-      its && names.profile.optionNames >= mostCells && [names, its].every(({ index }) => openTo.includes(chosen.get(index)?.as));
+      its &&
+      names.profile.optionNames >= mostCells &&
+      !holdsChoices(names) &&
+      [names, its].every(({ index }) => openTo.includes(chosen.get(index)?.as));
     const isPair = isFree && (holdsNames || (speaksOfChoice(names) && speaksOfChoice(its)));
     return isPair && names.profile.text > mostCells && names.profile.values <= mostNames ? [{ names, its }] : [];
   });

@@ -52,11 +52,18 @@ const none: ReadonlySet<string> = new Set();
 /** A longer cell tells something, and lists nothing. */
 const longestList = 400;
 
+/** "500 / 600 / 700 mm": the unit behind the last is that of them all. */
+function withSharedUnit(parts: readonly string[]): string[] {
+  const measure = understandMeasure(parts.at(-1) ?? '');
+  const isShared = measure && measure.kind !== 'other' && parts.slice(0, -1).every((part) => /^\d+(?:[.,]\d+)?$/.test(part));
+  return isShared ? parts.map((part, i) => (i < parts.length - 1 ? `${part} ${measure.unit}` : part)) : [...parts];
+}
+
 /** Several choices in one cell: "S, M, L", "1 g, 5 g", "2-tier / 3-tier". */
 export function choicesIn(cell: string, alone: ReadonlySet<string> = none): string[] {
   if (cell.length > longestList) return [cell];
   for (const mark of [/\s*[|;\n]\s*/, /\s+\/\s+/, /,\s+/, /\s*,\s*(?!\d)/, /\s+(?:or|und|oder|et|ou|y|o|e|i|en|och|og)\s+/]) {
-    const parts = cell.split(mark).map((part) => part.trim());
+    const parts = withSharedUnit(cell.split(mark).map((part) => part.trim()));
     // "Lace, 100 g" is one choice told in two words; choices in a list are of one kind.
     const kinds = parts.map(choiceKind);
     const known = new Set(kinds.filter((kind) => kind !== null));

@@ -18,7 +18,7 @@ export function openChoices(records: readonly Record[], remarks: Remarks): Recor
   const alone = new Map<number, Set<string>>();
   for (const record of records)
     for (const at of record.offers) alone.set(at, (alone.get(at) ?? new Set()).add(valueAt(record, at)));
-  return records.flatMap((record) =>
+  const opened = records.flatMap((record) =>
     openRow(
       record,
       [...record.offers].filter(
@@ -28,7 +28,16 @@ export function openChoices(records: readonly Record[], remarks: Remarks): Recor
       remarks,
     ),
   );
+  return opened.map(toldInOne);
 }
+
+/** What a file tells of a thing in several values is one phrase where nobody chooses among them: "lapacho, polished". */
+const toldInOne = (record: Record): Record => ({
+  ...record,
+  particulars: new Map(
+    [...record.particulars].map(([at, { name, value }]) => [at, { name, value: value.replace(/\s+\|\s+/g, ', ') }]),
+  ),
+});
 
 /** A row whose cell names several sizes is a row for each of them. */
 function openRow(
