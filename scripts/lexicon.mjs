@@ -109,6 +109,9 @@ function packPlaces(synsets) {
     ['Scotland', 'GB'],
     ['Wales', 'GB'],
     ['Holland', 'NL'],
+    ['Korea', 'KR'],
+    ['UAE', 'AE'],
+    ['Cabo Verde', 'CV'],
     ['Brooklyn', 'US'],
   ])
     add(name, code, 8, null);
@@ -169,20 +172,40 @@ function packCountries() {
     }));
 }
 
-/** Verbs of one word, in their base form. */
-/** A line a verb in its base form, with the class of its commonest meaning: 29 body, 30 change, … 43 weather (lexnames of WordNet). */
+/** How often each word stands in the tagged texts of WordNet as a noun, a verb, an adjective or an adverb (tag_cnt of index.sense). */
+function readUses() {
+  const uses = new Map();
+  for (const line of readFileSync(`${dict}/index.sense`, 'utf8').split('\n')) {
+    const [, word, part, count] = /^([a-z]+)%([1-5]):\S+ \d+ \d+ (\d+)/.exec(line) ?? [];
+    if (!word) continue;
+    const own = uses.get(word) ?? { all: 0, verb: 0 };
+    // A meaning that none of those texts has is one all the same.
+    own.all += Number(count) + rareUse;
+    if (part === '2') own.verb += Number(count) + rareUse;
+    uses.set(word, own);
+  }
+  return uses;
+}
+const rareUse = 0.1;
+
+/**
+ * A line a verb of one word in its base form, with the class of its commonest meaning: 29 body, 30 change, … 43 weather (lexnames of
+ * WordNet), and of a hundred times that the word stands somewhere how often it is one.
+ */
 function packVerbs() {
+  const uses = readUses();
   const classes = new Map(
     readFileSync(`${dict}/data.verb`, 'utf8')
       .split('\n')
       .filter((line) => /^\d{8} /.test(line))
       .map((line) => [line.slice(0, 8), Number(line.slice(9, 11))]),
   );
+  const share = ({ verb, all }) => Math.round((verb / all) * 100);
   return readFileSync(`${dict}/index.verb`, 'utf8')
     .split('\n')
     .map((line) => line.trim().split(' '))
     .filter(([lemma]) => /^[a-z]+$/.test(lemma ?? ''))
-    .map((fields) => `${fields[0]}|${classes.get(fields.find((field) => /^\d{8}$/.test(field)))}`)
+    .map((fields) => `${fields[0]}|${classes.get(fields.find((field) => /^\d{8}$/.test(field)))}|${share(uses.get(fields[0]))}`)
     .sort(byCodeUnit)
     .join('\n');
 }

@@ -41,7 +41,7 @@ const ofMoney = /\b(?:pric|cost|charg|pay|paid|worth|spen[dt]|fee|cheap|expensiv
 const ofWeight = /\b(?:weigh|heav|kilo|gram|ounce)\p{L}*/iu;
 
 /** Whether pounds are those of a scale: so many of them, or what something weighs, in a sentence that speaks of no money. */
-function isMeasured(brief: string, { 0: word, index }: RegExpExecArray): boolean {
+function isMeasured(brief: string, { 0: word, index = 0 }: RegExpMatchArray): boolean {
   if (!/^pounds$/i.test(word)) return false;
   const before = brief.slice(0, index);
   const [count = ''] = /[\p{L}\d.,½¼¾-]+(?=\s*$)/u.exec(before) ?? [];
@@ -60,22 +60,31 @@ const codes = once(() => {
   return known;
 });
 
-/** The currency that prices are in. A word such as "dollars" means that of the country, where the brief says one. */
-export function readCurrency(brief: string, country: string): Fact<string> | null {
-  const at = (match: RegExpExecArray, code: string, confidence: number) =>
-    factAt(brief, code, confidence, match.index, match.index + match[0].length);
-  for (const [pattern, code] of signs) {
-    const match = pattern.exec(brief);
-    if (match) return at(match, code, 0.95);
-  }
+/** Money that is named somewhere in a brief. */
+interface Mention {
+  code: string;
+  confidence: number;
+  start: number;
+  end: number;
+}
+
+/** Wherever a brief names money; a word such as "dollars" means that of the country, where the brief says one. */
+function mentionsIn(brief: string, country: string): Mention[] {
+  const found: Mention[] = [];
+  const note = ({ 0: word, index }: RegExpMatchArray, code: string, confidence: number): void => {
+    const [start, end] = [index ?? 0, (index ?? 0) + word.length];
+    if (!found.some((one) => one.start < end && start < one.end)) found.push({ code, confidence, start, end });
+  };
+  for (const [pattern, code] of signs)
+    for (const match of brief.matchAll(new RegExp(pattern, `${pattern.flags}g`))) note(match, code, 0.95);
   const own = countryOf(country)?.currencies ?? [];
   // "NT$", "₮": a sign is that of its country, or that of the seller's where several have it.
   for (const sign of brief.matchAll(/(?<!\p{L})(?:\p{L}{1,3}\$|\p{Sc})/gu)) {
     const meant = currenciesOf(sign[0]);
     const code = meant.length === 1 ? meant[0] : own.find((one) => meant.includes(one.code))?.code;
-    if (code) return at(sign, code, meant.length === 1 ? 0.95 : 0.85);
+    if (code) note(sign, code, meant.length === 1 ? 0.95 : 0.85);
   }
-  for (const coded of brief.matchAll(/\b[A-Z]{3}\b/g)) if (codes().has(coded[0])) return at(coded, coded[0], 0.95);
+  for (const coded of brief.matchAll(/\b[A-Z]{3}\b/g)) if (codes().has(coded[0])) note(coded, coded[0], 0.95);
   const lower = brief.toLowerCase();
   for (const { currencies, people } of countries)
     for (const { code, name } of currencies) {
@@ -85,21 +94,62 @@ export function readCurrency(brief: string, country: string): Fact<string> | nul
         String.raw`\b${people}\s+${unit.slice(0, 4)}\p{L}*|${people}\b[^.\n]{0,6}\b(?:only|prices)|\$[\d.,]+ ${people}\b`,
         'iu',
       ).exec(brief);
-      if (named) return at(named, code, 0.95);
+      if (named) note(named, code, 0.95);
     }
   for (const [pattern, unit, usual] of families) {
-    const match = [...brief.matchAll(new RegExp(pattern, 'gi'))].find((one) => !isMeasured(brief, one));
-    if (!match) continue;
     const local = own.find(({ name }) => unit.test(name));
-    if (local) return at(match, local.code, 0.85);
-    if (usual) return at(match, usual, match[0] === '$' ? 0.6 : 0.8);
+    for (const match of brief.matchAll(new RegExp(pattern, 'gi'))) {
+      if (isMeasured(brief, match)) continue;
+      if (local) note(match, local.code, 0.85);
+      else if (usual) note(match, usual, match[0] === '$' ? 0.6 : 0.8);
+    }
   }
-  return null;
+  return found;
 }
 
+/** What a sentence that asks says of money, against one that tells. */
+const asked = 0.3;
+/** And one that speaks of prices. */
+const priced = 1.5;
+/** Money that is named again and again is said no louder than this. */
+const loudest = 3;
+/** That of the seller's country is meant sooner than any other. */
+const atHome = 1.5;
+/** Two that are nearer to each other than this: it is asked which. */
+const apartBy = 1;
+const ofPrices = /\bpric\p{L}*/iu;
+
+/** How much it says that money is named where it is. */
+function weightOf(brief: string, { start, end }: Mention): number {
+  const from = Math.max(...['.', '!', '?', ';', '\n'].map((mark) => brief.lastIndexOf(mark, start - 1))) + 1;
+  const [rest = ''] = /^[^.!?;\n]*[.!?;]?/.exec(brief.slice(end)) ?? [];
+  return (rest.endsWith('?') ? asked : 1) * (ofPrices.test(brief.slice(from, end) + rest) ? priced : 1);
+}
+
+/**
+ * The currency that prices are in. Where several are named, it is the one that the most speaks for: prices, the country, and how often it
+ * stands; where two are as likely, it is not sure.
+ */
+export function readCurrency(brief: string, country: string): Fact<string> | null {
+  const mentions = mentionsIn(brief, country);
+  const own = new Set(countryOf(country)?.currencies.map(({ code }) => code));
+  const scores = new Map<string, number>();
+  for (const one of mentions) scores.set(one.code, Math.min(loudest, (scores.get(one.code) ?? 0) + weightOf(brief, one)));
+  for (const [code, score] of scores) if (own.has(code)) scores.set(code, score + atHome);
+  const [first, second] = [...scores].sort((a, b) => b[1] - a[1]);
+  const its = mentions.find(({ code }) => code === first?.[0]);
+  if (!first || !its) return null;
+  const isOpen = second !== undefined && first[1] - second[1] < apartBy;
+  return factAt(brief, its.code, isOpen ? Math.min(its.confidence, unsureMoney) : its.confidence, its.start, its.end);
+}
+const unsureMoney = 0.45;
+
 /** The currency of a shop that a brief tells of: the one that it names, or that of its country. */
-export const currencyFor = (currency: Fact<string> | null, country: Fact<string> | null): string =>
-  currency?.value ?? (isSureCountry(country) ? paidWith(country?.value ?? '') : '');
+export function currencyFor(currency: Fact<string> | null, country: Fact<string> | null): string {
+  if (!currency) return isSureCountry(country) ? paidWith(country?.value ?? '') : '';
+  // Of two that are as likely neither is taken before it is asked.
+  return currency.corrected || currency.implied || currency.confidence > unsureMoney ? currency.value : '';
+}
 
 /** Where so many are in use side by side, none follows from the country. */
 const sideBySide = 3;

@@ -1,4 +1,4 @@
-import { currencyFor } from './currency';
+import { currencyFor, readCurrency } from './currency';
 import { moneySpokenOf } from './money';
 
 // Names of money as Unicode CLDR has them; places as in the gazetteer; the sentences are our own.
@@ -31,4 +31,36 @@ test('a country that is a guess says nothing of money; one that is sure or that 
   expect(currencyFor(null, { ...guess, confidence: 0.7 })).toBe('SEK');
   expect(currencyFor(null, { ...guess, corrected: true })).toBe('SEK');
   expect(currencyFor({ value: 'GBP', confidence: 0.95, source: null }, guess)).toBe('GBP');
+});
+
+describe('of several moneys that are named', () => {
+  test.each([
+    [
+      'that of the country, and not the one that is asked for beside it',
+      'Prices in yen; could you show dollars beside them?',
+      'JP',
+      'JPY',
+    ],
+    [
+      'that of the prices, and not what something once cost',
+      'I bought the lathe for $400 in Ohio. Prices are in pounds.',
+      'GB',
+      'GBP',
+    ],
+    ['that of the prices, though it is another country’s', 'All our prices are in euros. From €20 to €90.', 'AR', 'EUR'],
+    ['the one that stands in prices', 'Mugs £12, bowls £18. A € coin is in the first.', '', 'GBP'],
+  ])('it is %s', (_, brief, country, code) => {
+    const read = readCurrency(brief, country);
+    expect(read?.value).toBe(code);
+    expect(currencyFor(read, null)).toBe(code);
+  });
+
+  test('none is taken where two are as likely: that is asked', () => {
+    const peso = readCurrency('Nobody here trusts the peso, so all our prices are in euros. From €20.', 'AR');
+    expect(currencyFor(peso, { value: 'AR', confidence: 0.9, source: null })).toBe('');
+    const read = readCurrency('Some pay in euros, some in sterling.', '');
+    expect(read?.confidence).toBeLessThan(0.5);
+    expect(currencyFor(read, { value: 'IE', confidence: 0.9, source: null })).toBe('');
+    expect(currencyFor(read && { ...read, corrected: true }, null)).toBe(read?.value);
+  });
 });

@@ -17,4 +17,4 @@ export {
 export { isWorldPart, placesBegunBy, placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, proposeShelves, suggestShelves, type SharedTerm, type ShelfIdea } from './kinds';
 export { surveyedColours } from './survey.generated';
-export { baseOf, isVerb, verbClass } from './verbs';
+export { baseOf, isVerb, verbClass, verbShare } from './verbs';

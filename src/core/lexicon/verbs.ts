@@ -39,6 +39,14 @@ export function baseOf(word: string): string | null {
 
 /** The class of a verb's commonest meaning, in any of its forms: 36 creation, 37 emotion, 40 possession, … (lexnames of WordNet). */
 export function verbClass(word: string): number | null {
-  const base = baseOf(word);
-  return base === null ? null : Number(lineOf(verbs(), base));
+  return lineAt(word)?.kind ?? null;
 }
+
+function lineAt(word: string): { kind: number; share: number } | null {
+  const base = baseOf(word);
+  const [kind, percent] = (base === null ? null : lineOf(verbs(), base))?.split('|') ?? [];
+  return kind === undefined ? null : { kind: Number(kind), share: Number(percent) / 100 };
+}
+
+/** How often a word is a verb, of all the times that it stands somewhere (tagged texts of WordNet): "go" 1, "paint" 0.85, "sport" 0.06. */
+export const verbShare = (word: string): number => lineAt(word)?.share ?? 0;

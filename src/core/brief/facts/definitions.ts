@@ -5,7 +5,7 @@ import { colourWords } from '../colours';
 import { toTheMaker } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
 import { doesSomething, Span } from './spans';
-import { isGrammar, isWord, knownOf, type Token } from './tokens';
+import { isGrammar, isVerbOnly, isWord, knownOf, type Token } from './tokens';
 
 /**
  * A kind of fact that stands in the words of a brief. A definition says which words may be one; which of them are is learned. Of `one` a brief
@@ -80,6 +80,15 @@ const clearWish = 0.6;
 const behindTail = ({ tokens }: Line, word: Token): boolean =>
   tokens.some(({ low, end }, i) => i > 0 && /^[,;:(–—|/-]$/.test(low) && end <= word.start);
 
+/** A word is a verb so often that before things in the plural it says what is done to them. */
+const oftenVerb = 0.3;
+
+const isMany = ({ low }: Token): boolean => knownOf(low).singular !== low;
+
+/** "Prints maps", "repairs harmoniums": what stands before a noun to tell its kind is hardly ever in the plural. */
+const doesToMany = (first: Token, last: Token): boolean =>
+  first !== last && doesSomething(first.low) && knownOf(first.low).verbal >= oftenVerb && isMany(last);
+
 /** Phrases that name things: "oak boards", "lamps for reading". */
 function things(most: number): SpanFact['propose'] {
   return (line) => {
@@ -95,12 +104,13 @@ function things(most: number): SpanFact['propose'] {
         if (doers.has(before?.low ?? '') && knownOf(first.low).verb !== null) return false;
         // "Riemen makes sandals": it does so, it sells no makes.
         if (isCapital(before) && doesSomething(first.low) && first !== last) return false;
+        if (line.stands !== 'title' && doesToMany(first, last)) return false;
         if (line.stands === 'title' && behindTail(line, last)) return false;
         const { noun, base } = knownOf(last.low);
         return noun !== null || base === null;
       },
       (own) =>
-        own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0))) &&
+        own.every(({ low }, i) => isWord(low) && (!small.has(low) || (inside.has(low) && i > 0)) && !isVerbOnly(low)) &&
         !own.some((token, i) => i > 0 && isCapital(token) && knownOf(token.low).place > 0) &&
         // "Ninepin Lane turns skittles" is a sentence.
         !own.some(({ low }, i) => i > 0 && i < own.length - 1 && isCapital(own[i - 1]) && doesSomething(low)),

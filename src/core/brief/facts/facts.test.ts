@@ -28,6 +28,27 @@ const seen = (fact: SpanFactName, text: string, words: string, goods: string[] =
   return featuresOf(span, on);
 };
 
+describe('a phrase names a thing, and says nothing of it', () => {
+  test.each([
+    ['Aino draws cave maps and prints maps of mines.', 'prints maps'],
+    ['My sisters sew straps for watches.', 'sew straps'],
+    ['The yoga covers come in three colours.', 'yoga covers come'],
+  ])('of “%s” “%s” is nothing that is sold', (text, words) => {
+    const all = proposed('sells', text);
+    expect(all.length).toBeGreaterThan(0);
+    expect(all).not.toContain(words);
+  });
+  test('what can be either stays: a watch is a thing, dried and knitted things are sold', () => {
+    expect(proposed('sells', 'We make watch straps, dried figs and sports bags.')).toEqual(
+      expect.arrayContaining(['watch straps', 'dried figs', 'sports bags']),
+    );
+  });
+  test('what another shop sells is not sold here', () => {
+    const text = 'Sans Rien makes soap.\nThere is a Sans Rien in Lyon that sells furniture, we have nothing to do with it.\n';
+    expect(readFacts(ground(text)).sells.map(({ value }) => value)).toEqual(['soap']);
+  });
+});
+
 describe('words of a brief', () => {
   test('are cut where they stand, without markup', () => {
     const text = 'Say: **hand-dyed** yarn, £4 since 1998, o’neil@mill.example #2f6f68';

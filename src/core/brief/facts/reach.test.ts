@@ -23,6 +23,8 @@ test.each([
   ['we send to all argentina', 'AR', 'country'],
   ['We ship to Kenya, Uganda and Rwanda.', 'KE', 'abroad'],
   ['FR, BE, LU', 'FR', 'abroad'],
+  ['To 26 countries so far.', 'MA', 'abroad'],
+  ['Sent anywhere in Korea.', 'KR', 'country'],
   ['Delivery is to Norway and the Nordic countries.', 'NO', 'region'],
   ['EU only, nine euros.', 'AT', 'region'],
   ['We ship all over South America.', 'CL', 'region'],

@@ -1,4 +1,5 @@
 import { countryOf, isWorldPart, placesNamed } from '../../lexicon';
+import { inFigures } from '../../numberWords';
 import { type Reach } from '../about';
 import { type Line } from './about';
 import { isWord, knownOf, type Token } from './tokens';
@@ -92,6 +93,7 @@ function wordsOf(tokens: readonly Token[], hasHome: boolean): Set<Reach> {
       const isEach = each.test(before) || (before === 'the' && each.test(tokens[i - 2]?.low ?? ''));
       if (isEach) found.add('world');
       else if (/^(?:the|whole)$/.test(before)) found.add('country');
+      else if (before === '@number' || Number(inFigures(before) ?? 0) > 1) found.add('abroad');
     }
     if (low === 'abroad' || low === 'overseas') found.add('abroad');
     if (/^(?:nationwide|domestic|mainland|inland)$/.test(low)) found.add('country');

@@ -272,6 +272,12 @@ const nearlyAll = 0.9;
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
+/** "There is a shop in Lyon that sells furniture" tells of somebody else. */
+const isOfAnother = ({ line: { tokens }, from }: Span): boolean =>
+  tokens[0]?.low === 'there' &&
+  knownOf(tokens[1]?.low ?? '').base === 'be' &&
+  tokens.slice(0, from).some(({ low }, i) => /^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null);
+
 /** "They all print dolphins": what others do is not what is sold here. */
 const isOfOthers = ({ line: { tokens }, from }: Span): boolean =>
   tokens[0]?.low === 'they' && !tokens.slice(0, from).some(({ low }) => low === 'we' || low === 'i' || breaksOff.has(low));
@@ -380,7 +386,15 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       .some((part) => part.length > 2 && plain(span.text).split(' ').includes(part));
   const sold = scales
     .weigh('sells')
-    .filter((found) => !isName(found) && !isWhere(found) && !isNumber(found) && !isDenied(found.span) && !isOfOthers(found.span));
+    .filter(
+      (found) =>
+        !isName(found) &&
+        !isWhere(found) &&
+        !isNumber(found) &&
+        !isDenied(found.span) &&
+        !isOfOthers(found.span) &&
+        !isOfAnother(found.span),
+    );
   const sells = withMostOf(readSells(sold), sold, ground);
   const [buyers] = phrases(scales.weigh('audience'));
   const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;

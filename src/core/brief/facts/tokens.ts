@@ -1,4 +1,4 @@
-import { baseOf, isNoun, moodWordsLike, placesNamed, sensesOf, singular, verbClass } from '../../lexicon';
+import { baseOf, isNoun, moodWordsLike, placesNamed, sensesOf, singular, verbClass, verbShare } from '../../lexicon';
 import { colourOf } from '../colours';
 import smallWords from '../judge/smallWords.json';
 import { isMoodWord } from '../tone';
@@ -65,6 +65,8 @@ export interface Known {
   /** Class of its commonest meaning as a noun, as a verb (lexnames of WordNet). */
   noun: number | null;
   verb: number | null;
+  /** Of the times that it stands somewhere, how often it is a verb. */
+  verbal: number;
   base: string | null;
   stem: string;
   singular: string;
@@ -82,6 +84,7 @@ const mostKnown = 20_000;
 const unknown: Known = {
   noun: null,
   verb: null,
+  verbal: 0,
   base: null,
   stem: '',
   singular: '',
@@ -99,6 +102,7 @@ export function knownOf(low: string): Known {
   const made: Known = {
     noun: low.length > 2 && isNoun(low) ? (sensesOf(low)[0]?.kind ?? null) : null,
     verb: verbClass(low),
+    verbal: verbShare(low),
     base: baseOf(low),
     stem: low.replace(/(?:'s|ing|ed|es|s|ly)$/, '').slice(0, 6),
     singular: singular(low),
@@ -111,6 +115,15 @@ export function knownOf(low: string): Known {
   known.set(low, made);
   return made;
 }
+
+/** A word like this is hardly ever anything but a verb: "sell" and "come" are, "watch" and "print" are not. */
+const hardlyElse = 0.96;
+
+/** Whether it says what somebody does, whatever stands beside it: "sells", "come", "is". Forms on -ed and -ing tell of things as well. */
+export const isVerbOnly = (low: string): boolean => {
+  const { base, verbal } = knownOf(low);
+  return verbal >= hardlyElse && (base === low || low.endsWith('s'));
+};
 
 /** The class of nouns of places (lexnames of WordNet). */
 const location = 15;
