@@ -20,7 +20,9 @@ import {
 test('a new seller goes from nothing to a published shop and back to the order', async ({ page, context }) => {
   await newShop(page);
   await expect(page.getByText('The brief is empty.')).toBeVisible();
+  await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
   await writeBrief(page, brief);
+  await expect(page.getByText('Nothing stands here yet.')).toHaveCount(0);
 
   // What was understood, with the words that it came from.
   const facts = page.getByRole('region', { name: 'What was understood' });

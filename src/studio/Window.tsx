@@ -111,6 +111,20 @@ const Empty = styled.p`
   background: ${tokens.sheet};
 `;
 
+/** Said over a page that has nothing to say yet; what stands there is pointed at all the same. */
+const StillBare = styled.p`
+  position: absolute;
+  top: 28%;
+  left: 50%;
+  translate: -50% 0;
+  width: min(88%, 30em);
+  padding: 12px 16px;
+  text-align: center;
+  background: ${tokens.sheet};
+  border: 1px solid ${tokens.ink};
+  pointer-events: none;
+`;
+
 const nothing = () => undefined;
 
 /** Pixels between the two, and as many as they need together. */
@@ -179,6 +193,8 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
   const besides = width === 'both' && hasRoom ? Math.min(390, Math.max(160, room.width * 0.3)) : 0;
   const scale = Math.min(1, (besides ? room.width - besides - apart : room.width) / px);
   const [page, setPage] = useState<PaintedPage | null>(null);
+  const home = summary?.outline[0];
+  const isBare = home?.path === path && !home.sections.some(({ filled }) => filled);
   const [share, setShare] = useState<{ at: number; by: string } | null>(null);
 
   // What was pointed at was on the page that was seen.
@@ -414,6 +430,11 @@ export function Window({ shop, path, onPath, show, lit, onSource, onDecide, onUn
             style={{ width: px, height: room.height / scale, transform: `scale(${scale})` }}
           />
           {!made ? <Empty>Making the shop …</Empty> : null}
+          {made && isBare ? (
+            <StillBare>
+              Nothing stands here yet. It fills with your goods, and with the sentences of your brief that may be printed.
+            </StillBare>
+          ) : null}
         </div>
         {besides ? (
           // A mirror: it is pointed at, and scrolled, in the other.
