@@ -1,4 +1,5 @@
 import { once } from '../../once';
+import { isFormOf } from '../../till';
 import { plain } from './plain';
 import manners from './manners.json';
 
@@ -34,3 +35,11 @@ const longest = 40;
 
 export const saysManner = (manner: Manner, text: string): boolean =>
   text.length <= longest && (lists().get(manner)?.has(bare(text)) ?? false);
+
+/** The same of a word in any of its endings: "derniers", "letzten". */
+export const saysFormOf = (manner: Manner, word: string): boolean => {
+  const said = bare(word);
+  return (
+    saysManner(manner, word) || [...(lists().get(manner) ?? [])].some((known) => !known.includes(' ') && isFormOf(said, known))
+  );
+};

@@ -34,6 +34,11 @@ describe('stock', () => {
     ['none until March', { kind: 'count', pieces: 0 }],
     ['ausverkauft, wieder im Mai', { kind: 'count', pieces: 0 }],
     ['no limit', { kind: 'unsure', likeliest: null }],
+    ['les deux derniers', { kind: 'count', pieces: 2 }],
+    ['derniers deux', { kind: 'count', pieces: 2 }],
+    ['letzten 3', { kind: 'count', pieces: 3 }],
+    ['last 3 months', { kind: 'unsure', likeliest: 3 }],
+    ['last 2 of 10', { kind: 'unsure', likeliest: 2 }],
     ['drei Stück', { kind: 'count', pieces: 3 }],
     ['un', { kind: 'count', pieces: 1 }],
     // Ten in Turkish, and that something is on sale in English.

@@ -1,6 +1,6 @@
 import { type Cell } from '../source/grid';
 import { once } from '../../once';
-import { bare, saysManner } from './manners';
+import { bare, saysFormOf, saysManner } from './manners';
 import { numberPattern, plainDigits } from './number';
 import numerals from './numerals.json';
 import units from './units.json';
@@ -63,6 +63,8 @@ export function understandStock(cell: Cell): Stock {
   if (saysManner('dozen', text)) return { kind: 'unsure', likeliest: 12 };
   const fewer = /^(\D+?)\s+(\S.*)$/u.exec(text);
   if (fewer && saysManner('only', fewer[1] ?? '')) return understandStock(fewer[2] ?? '');
+  const last = countOfLast(text);
+  if (last !== null) return { kind: 'count', pieces: last };
   const alone = bare(text) === saysOther ? undefined : numberWords().get(bare(text));
   if (alone !== undefined) return { kind: 'count', pieces: alone };
   const counted = /^(\d{1,9}|[\p{L}\p{M}]+)\s*[x×]?\s*([\p{L}\p{M}][\p{L}\p{M}.\s]*)$/u.exec(text);
@@ -75,6 +77,23 @@ export function understandStock(cell: Cell): Stock {
   const some = numberPattern.exec(text)?.[0];
   return { kind: 'unsure', likeliest: some && /^\d{1,6}$/.test(some) ? Number(some) : null };
 }
+
+/** Longer than "les deux derniers", "only the last two". */
+const mostWords = 4;
+
+/** How many are "les deux derniers", "2 letzte": the one number beside words for the last ones, in any order. */
+function countOfLast(text: string): number | null {
+  const words = text.split(/\s+/);
+  if (words.length < 2 || words.length > mostWords) return null;
+  const others = words.filter((word) => !saysFormOf('only', word));
+  if (others.length === words.length) return null;
+  const numberIn = (word: string) => (/^\d{1,4}$/.test(word) ? Number(word) : numberWords().get(bare(word)));
+  const counts = others.flatMap((word) => numberIn(word) ?? []);
+  const areFew = others.every((word) => word.length <= smallWord || numberIn(word) !== undefined || saysManner('pieces', word));
+  return counts.length === 1 && areFew ? (counts[0] ?? null) : null;
+}
+/** Articles are so short; "months" are none. */
+const smallWord = 3;
 
 /** Grams in a unit of mass: the international avoirdupois pound is 0.45359237 kg exactly (1959 agreement). */
 const grams: Readonly<Record<string, number>> = {
