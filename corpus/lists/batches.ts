@@ -29,6 +29,8 @@ import { batch37 } from './batch37';
 import { batch38 } from './batch38';
 import { batch39 } from './batch39';
 import { batch40 } from './batch40';
+import { batch41 } from './batch41';
+import { batch42 } from './batch42';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -83,5 +85,7 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '38', lists: batch38 },
   { name: '39', lists: batch39 },
   { name: '40', lists: batch40 },
+  { name: '41', lists: batch41 },
+  { name: '42', lists: batch42 },
   { name: 'frozen', lists: frozen },
 ];

@@ -43,6 +43,8 @@ test.each([
   ['38', 17, 1],
   ['39', 17, 1],
   ['40', 19, 1],
+  ['41', 19, 0.99],
+  ['42', 17, 0.98],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

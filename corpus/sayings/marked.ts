@@ -110,6 +110,7 @@ export const batchNames = [
   'batch14',
   'batch15',
   'batch16',
+  'batch17',
 ] as const;
 export const frozenName = 'frozen';
 

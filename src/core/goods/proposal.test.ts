@@ -67,6 +67,11 @@ describe('which rows are one product', () => {
       ['Moon 4: fine 1400, worn 600', 'Bear 1: fine 800, worn 400', 'Bear 2: worn 300'],
     ],
     [
+      'tails behind a comma, where several heads show that it parts them',
+      'title,price\n"Ness, alto",4\n"Ness, bass",6\n"Tay, alto",4\n"Tay, bass",7\n"Isla, pendant",2\n"Isla, pocket",3\n"Salt, coarse",1\n',
+      ['Ness: alto 400, bass 600', 'Tay: alto 400, bass 700', 'Isla: pendant 200, pocket 300', 'Salt, coarse:  100'],
+    ],
+    [
       'tails in brackets and a lone one that is written as the others are',
       'title,price\n"Mug (small, moss)",7\n"Mug (large, moss)",8\n"Jug (small, rust)",12\n"Jug (large, rust)",14\n"Cup (small, rust)",5\n',
       ['Mug: small/moss 700, large/moss 800', 'Jug: small/rust 1200, large/rust 1400', 'Cup: small/rust 500'],
@@ -818,4 +823,25 @@ test('what a file tells of a thing in several values is one phrase', () => {
     ['lapacho, polished'],
     ['cedar, polished'],
   ]);
+});
+
+test('weights beside a named choice are what each of its values weighs', () => {
+  const rows = [
+    'Derby,Diameter,14 in,$180,900 g',
+    'Derby,Diameter,16 in,$220,1150 g',
+    'Falls,Diameter,14 in,$190,950 g',
+    'Falls,Diameter,18 in,$260,1400 g',
+  ];
+  const { columns, products } = read(`cymbal,differs_by,this_one,asking,scale_says\n${rows.join('\n')}\n`, 'USD');
+  expect(columns.map(({ as }) => as)).toEqual(['title', 'optionName', 'optionValue', 'price', 'weight']);
+  expect(products.flatMap(({ variants }) => variants.map(({ weight }) => weight))).toEqual([900, 1150, 950, 1400]);
+});
+
+test('pieces that are all that tells the rows of things apart are chosen by, and no stock', () => {
+  const rows = ['Gower', 'Snowdon', 'Llyn'].flatMap((name) => [100, 500, 1000].map((n) => `${name},${n},${10 + n / 100}`));
+  const puzzles = read(`title,pieces,price\n${rows.join('\n')}\n`, 'GBP');
+  expect(puzzles.columns.map(({ as }) => as)).toEqual(['title', 'option', 'price']);
+  expect(puzzles.products.map(({ variants }) => variants.length)).toEqual([3, 3, 3]);
+  const caps = read('title,pieces,size,price\nCap,4,S,9\nCap,7,M,9\nBag,4,S,12\nBag,7,M,12\n', 'GBP');
+  expect(caps.columns.map(({ as }) => as)).toEqual(['title', 'stock', 'option', 'price']);
 });

@@ -96,6 +96,8 @@ export function proposeColumns(
   if (!taken.has('title')) giveTitle(claims);
   nameByBlocks(claims);
   pairChoices(claims);
+  weighByPairs(claims);
+  chooseByCount(claims);
   if (!taken.has('price')) givePrice(claims);
   giveCounted(claims, summed);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
@@ -184,6 +186,59 @@ function pairChoices({ columns, rows, chosen, taken, given }: Claims): void {
       because: `It stands after “${names.heading}”, which names what it is.`,
     });
   }
+}
+
+/** Each row with the name that it stands under: it is often said in the first row of a thing alone. */
+function byName(rows: readonly (readonly Cell[])[], title: number): Map<string, (readonly Cell[])[]> {
+  const things = new Map<string, (readonly Cell[])[]>();
+  let name = '';
+  for (const row of rows) {
+    name = textOf(row[title]).trim() || name;
+    const known = things.get(name);
+    if (known) known.push(row);
+    else things.set(name, [row]);
+  }
+  return things;
+}
+
+/** What tells a shopper one row of a thing from another, if it differs. */
+const tellsRows: ReadonlySet<Meaning | undefined> = new Set([undefined, 'option', 'optionValue', 'particular', 'description']);
+/** So many things have to come in the same counts. */
+const fewestThings = 2;
+
+/**
+ * "Pieces" of a jigsaw: counts that are all that tells the rows of each thing apart, and come again in other things, are what is chosen
+ * by. Of stock neither is so.
+ */
+function chooseByCount({ columns, rows, chosen, taken, given }: Claims): void {
+  const [stock, title] = [taken.get('stock'), taken.get('title')];
+  if (stock === undefined || title === undefined || given.has(stock)) return;
+  const several = [...byName(rows, title).values()].filter((alike) => alike.length > 1);
+  const values = (alike: readonly (readonly Cell[])[], index: number) =>
+    new Set(alike.map((row) => textOf(row[index]).trim())).size;
+  const others = columns.filter(({ index }) => index !== stock && tellsRows.has(chosen.get(index)?.as));
+  const isAll = several.every(
+    (alike) => values(alike, stock) === alike.length && others.every(({ index }) => values(alike, index) === 1),
+  );
+  if (several.length < fewestThings || !isAll || values(several.flat(), stock) * 2 > several.flat().length) return;
+  taken.delete('stock');
+  chosen.set(stock, { as: 'option', score: 1, because: 'Nothing else tells the rows of one product apart.' });
+}
+
+/** Weights beside a named choice that tells all rows of a thing apart are what each of them weighs: nobody chooses by both. */
+function weighByPairs({ columns, rows, chosen, taken, given }: Claims): void {
+  const title = taken.get('title');
+  const value = columns.find(({ index }) => chosen.get(index)?.as === 'optionValue')?.index;
+  const weight = columns.find(
+    ({ index, profile }) => chosen.get(index)?.as === 'option' && profile.mass > mostCells && !given.has(index),
+  );
+  if (taken.has('weight') || title === undefined || value === undefined || !weight) return;
+  const isTold = [...byName(rows, title).values()].every(
+    (alike) => new Set(alike.map((row) => textOf(row[value]).trim())).size === alike.length,
+  );
+  if (!isTold) return;
+  taken.set('weight', weight.index);
+  chosen.set(weight.index, { as: 'weight', score: 1, because: 'It holds weights, and what is chosen is named beside it.' });
 }
 
 /** Whole numbers that nothing is said of, and the list adds up, are pieces: nobody adds up sizes. */

@@ -114,9 +114,11 @@ export function readTails(titles: readonly string[]): Map<number, Tail> {
   for (const { mark, tails } of taught)
     for (const way of [mark, `${mark}\u0000${tails.length}`]) ways.set(way, (ways.get(way) ?? 0) + 1);
   for (const mark of parting) if ((ways.get(mark) ?? 0) >= enoughHeads) plain.add(mark);
-  // A comma or a slash may be part of a name: what stands behind it has to stand behind others as well.
+  // A comma or a slash may be part of a name: what stands behind it has to stand behind others as well, or the list has shown of several
+  // heads that it writes its choices so.
+  const isWayOfMany = ({ mark, tails }: Parting): boolean => (ways.get(`${mark}\u0000${tails.length}`) ?? 0) >= enoughHeads;
   const isTaught = (one: Parting): boolean =>
-    one.isPlain || (parting.has(one.mark) && plain.has(one.mark)) || hasOthersTails(one);
+    one.isPlain || (parting.has(one.mark) && plain.has(one.mark)) || hasOthersTails(one) || isWayOfMany(one);
 
   // As many rows of a head as are parted: one alone is not taken from those that stay whole.
   const parted = new Map<string, number>();
