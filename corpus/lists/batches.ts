@@ -31,6 +31,7 @@ import { batch39 } from './batch39';
 import { batch40 } from './batch40';
 import { batch41 } from './batch41';
 import { batch42 } from './batch42';
+import { batch43 } from './batch43';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -87,5 +88,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '40', lists: batch40 },
   { name: '41', lists: batch41 },
   { name: '42', lists: batch42 },
+  { name: '43', lists: batch43 },
   { name: 'frozen', lists: frozen },
 ];

@@ -45,6 +45,7 @@ describe('the noun of a phrase', () => {
     expect(verbShare('prints')).toBeCloseTo(0.74, 2);
     expect(verbShare('sports')).toBeLessThan(0.1);
     expect(verbShare('teapot')).toBe(0);
+    expect(verbShare('clothes')).toBeLessThanOrEqual(0.5);
   });
   test('verbs are known by their base form', () =>
     expect(['soak', 'press', 'wash', 'purple'].map(isVerb)).toEqual([true, true, true, true]));

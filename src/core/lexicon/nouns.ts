@@ -53,6 +53,9 @@ const things = new Set([5, 6, 13, 17, 20, 27]);
 /** Whether a word is first of all a thing. */
 export const isThing = (noun: string): boolean => things.has(sensesOf(noun)[0]?.kind ?? -1);
 
+/** Whether a word is a noun as it stands, and not only many of one: "clothes", "thanks". */
+export const isNounItself = (word: string): boolean => lineOf(lexicon().lemmas, word.toLowerCase()) !== null;
+
 export const isNoun = (word: string): boolean => sensesOf(word).length > 0;
 
 export function singular(noun: string): string {

@@ -1,4 +1,5 @@
 import irregular from './irregularVerbs.json';
+import { isNounItself } from './nouns';
 import { lineOf, unpack } from './packed';
 import { once } from '../once';
 import { packedVerbs } from './verbs.generated';
@@ -48,5 +49,11 @@ function lineAt(word: string): { kind: number; share: number } | null {
   return kind === undefined ? null : { kind: Number(kind), share: Number(percent) / 100 };
 }
 
-/** How often a word is a verb, of all the times that it stands somewhere (tagged texts of WordNet): "go" 1, "paint" 0.85, "sport" 0.06. */
-export const verbShare = (word: string): number => lineAt(word)?.share ?? 0;
+/**
+ * How often a word is a verb, of all the times that it stands somewhere (tagged texts of WordNet): "go" 1, "paint" 0.85, "sport" 0.06. A form
+ * that is a noun of its own, as "clothes" is, may be either.
+ */
+export function verbShare(word: string): number {
+  const { share = 0 } = lineAt(word) ?? {};
+  return word.toLowerCase() !== baseOf(word) && isNounItself(word) ? Math.min(share, 0.5) : share;
+}
