@@ -757,6 +757,8 @@ test('rows without a name under a sample go with the sample', () => {
 
 test('a sample with a tail is one, and a sample of something is sold', () => {
   expect(shown(read('title,price\nCap,4\nSample product – red,5\nBag,6\n'))).toEqual(['Cap:  400', 'Bag:  600']);
+  expect(shown(read('title,price\nCap,4\nProduct 1,0\nBag,6\n'))).toEqual(['Cap:  400', 'Bag:  600']);
+  expect(shown(read('title,price\nCap,4\nProduct 1,5\nBag,6\n')).length).toBe(3);
   expect(read('title,price\nRose oil,40\nSample – 2 ml,5\nSandalwood oil,60\n').products).toHaveLength(3);
 });
 
@@ -844,4 +846,14 @@ test('pieces that are all that tells the rows of things apart are chosen by, and
   expect(puzzles.products.map(({ variants }) => variants.length)).toEqual([3, 3, 3]);
   const caps = read('title,pieces,size,price\nCap,4,S,9\nCap,7,M,9\nBag,4,S,12\nBag,7,M,12\n', 'GBP');
   expect(caps.columns.map(({ as }) => as)).toEqual(['title', 'stock', 'option', 'price']);
+});
+
+test('amounts whose sign was lost in an old encoding are in the money of the brief, if that has such a sign; it is said', () => {
+  const list = 'Who holds the toast,The bill\nTereré,? 185.000\nChipá,? 225.000\nLapacho,? 185.000\n';
+  const { columns, products, problems } = read(list, 'PYG');
+  expect(columns.map(({ as }) => as)).toEqual(['title', 'price']);
+  expect(products.map(({ variants }) => variants[0]?.price)).toEqual([185000, 225000, 185000]);
+  expect(problems.map(({ kind, column }) => [kind, column])).toEqual([['mended', 'The bill']]);
+  // No encoding lacks a dollar: what was lost is another money's.
+  expect(read(list, 'USD').products.map(({ variants }) => variants[0]?.price)).toEqual([null, null, null]);
 });

@@ -4,6 +4,7 @@ import { isCurrency, minorDigits } from '../till';
 import { type Problem, type Product, type Variant } from './about';
 import { layOut, type Layout } from './columns/head';
 import { toldIn } from './columns/features';
+import { withoutLostSigns } from './columns/lostSigns';
 import { calledAlike, readHeading } from './columns/heading';
 import { columnKeys } from './columns/keys';
 import { type Meaning } from './columns/meaning';
@@ -76,7 +77,7 @@ export function readList(
   onRows: OnRows = () => undefined,
 ): Result<Proposal> {
   const sheets = source.grids
-    .map((asItCame) => laidOut(asItCame, mapping))
+    .map((asItCame) => laidOut(asItCame, mapping, hints))
     .map((one, _, all) => sheetOf(one, rowsLike(one, all), source.form, mapping, hints))
     .filter(({ layout }) => layout.body.length);
   const [main] = goodsFirst(sheets);
@@ -114,22 +115,25 @@ const bySeller = 'You have said so.';
 interface LaidOut {
   grid: Grid;
   layout: Layout;
+  /** Columns whose amounts have lost their sign. */
+  lost: ReadonlySet<number>;
 }
 
-function laidOut(asItCame: Grid, mapping: Mapping): LaidOut {
+function laidOut(asItCame: Grid, mapping: Mapping, hints: ListHints): LaidOut {
   const grid = withMended(asItCame, mapping.cells);
-  return { grid, layout: layOut(grid) };
+  const { layout, columns } = withoutLostSigns(layOut(grid), hints.decided || hints.brief || '');
+  return { grid, layout, lost: columns };
 }
 
 /** The rows of all sheets that have the headings of one: what a column is follows from all that stands in it. */
-function rowsLike({ layout }: LaidOut, all: readonly LaidOut[]): (readonly Cell[])[] {
+function rowsLike({ layout }: Pick<LaidOut, 'layout'>, all: readonly LaidOut[]): (readonly Cell[])[] {
   const said = layout.headings.join('\u0000').toLowerCase();
   const like = layout.head < 0 ? [{ layout }] : all.filter((one) => one.layout.headings.join('\u0000').toLowerCase() === said);
   return like.flatMap((one) => one.layout.body.map(({ cells }) => cells));
 }
 
 function sheetOf(
-  { grid, layout }: LaidOut,
+  { grid, layout, lost }: LaidOut,
   rows: readonly (readonly Cell[])[],
   form: Form,
   mapping: Mapping,
@@ -163,6 +167,7 @@ function sheetOf(
   return {
     name: grid.name,
     layout,
+    lost,
     grid,
     columns: withUsualPairs(
       proposeColumns(layout.headings, rows, given, {
@@ -298,6 +303,15 @@ class Reading {
 
   make(main: Sheet, others: readonly Sheet[]): Result<Proposal> {
     for (const { row, say } of this.source.notes) this.remarks.note({ row, sheet: main.name }, '', 'look', say);
+    for (const index of main.lost) {
+      const { heading } = main.columns[index] ?? { heading: '' };
+      this.remarks.note(
+        { row: main.layout.head + 1, sheet: main.name },
+        heading,
+        'mended',
+        `A question mark stands where the sign of money was: the file was saved in an encoding that lacks it. The amounts are taken for ${this.code ?? 'money'}, as the brief says.`,
+      );
+    }
     for (const { name, layout } of others)
       this.remarks.note(
         { row: 0, sheet: name },

@@ -22,6 +22,8 @@ export interface Sheet {
   layout: Layout;
   columns: ColumnProposal[];
   grid: Grid;
+  /** Columns, by their index, whose amounts have lost their sign. */
+  lost: ReadonlySet<number>;
 }
 
 /** Reads rows into records, each cell wholly or not at all. */

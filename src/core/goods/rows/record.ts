@@ -92,9 +92,11 @@ export function isPlaceholder(tried: Tried): boolean {
   // An example that costs nothing is one, whatever it is an example of.
   if (words.length > 1 && saysManner('example', first) && noPrice.test(price)) return true;
   if (!words.length || words.length > 4) return false;
-  if (words.length === 1) return saysManner('example', first) || isCompoundExample(first);
-  // "Your product here", "Name of the item": words for goods in general, and none for what they are.
   const isGeneral = (word: string) => (readHeading(word).thing ?? 0) >= 1 || (readHeading(word).title ?? 0) >= 2;
+  // "Product 1" at no price.
+  if (words.length === 1)
+    return saysManner('example', first) || isCompoundExample(first) || (isGeneral(first) && price !== '' && noPrice.test(price));
+  // "Your product here", "Name of the item": words for goods in general, and none for what they are.
   if (words.some(isGeneral) && words.every((word) => isGeneral(word) || isLittleWord(word))) return true;
   // "Your pot here", in a list of pots, at no price.
   const isHeaded = (word: string) =>
