@@ -112,6 +112,8 @@ export const batchNames = [
   'batch16',
   'batch17',
 ] as const;
+/** Batches that the judge is trained on: all but what was written after the last training. */
+export const learnedNames = batchNames.slice(0, -1);
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

@@ -1,9 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { batchNames, nothings, readBatch } from './marked';
+import { learnedNames, nothings, readBatch } from './marked';
 import { trainSentences } from './learn';
 
-const { features, words, like } = trainSentences(batchNames.map(readBatch), nothings());
+const { features, words, like } = trainSentences(learnedNames.map(readBatch), nothings());
 const text = `{"words":${JSON.stringify(words)},"like":${JSON.stringify(like)},"features":{\n${Object.entries(features)
   .map(([name, row]) => `${JSON.stringify(name)}:${JSON.stringify(row)}`)
   .join(',\n')}\n}}\n`;
