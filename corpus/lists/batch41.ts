@@ -1,4 +1,4 @@
-import { feed, fixedWidth, gtin, jsonLines, made, pick, product, savedPage, type ListCase } from './case';
+import { feed, fixedWidth, gtin, made, pick, product, savedPage, type ListCase } from './case';
 
 const shade = ['Sage', 'Rust', 'Slate', 'Oat', 'Juniper', 'Brick', 'Storm', 'Moss', 'Chalk', 'Plum'] as const;
 const fork = ['Hàn', 'Mỹ Khê', 'Sơn Trà', 'Hội An', 'Ngũ Hành'] as const;
