@@ -364,8 +364,11 @@ test('pictures find their things by name; the rest is put there by keyboard, ord
   await atRest(page);
 
   // Dragged by keyboard: taken up, moved to the second product, dropped; and taken back.
+  const onto = (name: string) => page.getByRole('button', { name: `Drop on ${name}` });
   await alone.getByRole('button', { name: /^Take up DSC_0033/ }).press('Enter');
+  await expect(onto('Dry Hollow')).toBeFocused();
   await page.keyboard.press('ArrowDown');
+  await expect(onto('Sweet Lane')).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(alone).toHaveCount(0);
   await expect(line(page, 'Sweet Lane').getByRole('img', { name: 'has a picture' })).toBeVisible();
