@@ -347,8 +347,8 @@ Block of mninga |  | 14000000 | ∞`,
 B1;Signal Hill;black;189,00;${gtin(62100000001)}
 B1;Signal Hill;oxblood;199,00;${gtin(62100000002)}
 B1;Signal Hill;tan;189,00;${gtin(62100000003, 1)}
-B2;Quidi Vidi;black;229,00;${gtin(62100000004)}
-B2;Quidi Vidi;tan;229,00;${gtin(62100000005)}
+B2;Petty Harbour;black;229,00;${gtin(62100000004)}
+B2;Petty Harbour;tan;229,00;${gtin(62100000005)}
 B3;Cape Spear;black;259,00;${gtin(62100000006)}
 B3;Cape Spear;oxblood;269,00;${gtin(62100000007)}
 B4;Tool roll;black;49,00;${gtin(62100000008)}
@@ -361,8 +361,8 @@ B5;Map pocket;oxblood;39,00;${gtin(62100000011)}
     want: `Signal Hill | black | 18900 | ∞
 Signal Hill | oxblood | 19900 | ∞
 Signal Hill | tan | 18900 | ∞
-Quidi Vidi | black | 22900 | ∞
-Quidi Vidi | tan | 22900 | ∞
+Petty Harbour | black | 22900 | ∞
+Petty Harbour | tan | 22900 | ∞
 Cape Spear | black | 25900 | ∞
 Cape Spear | oxblood | 26900 | ∞
 Tool roll | black | 4900 | ∞
@@ -377,7 +377,7 @@ Map pocket | oxblood | 3900 | ∞`,
     text: jsonLines(
       made(35, (i) => ({
         grp: `T${Math.floor(i / 5) + 1}`,
-        ttl: ['Feliz día', 'Gracias', 'Te extraño', 'Perdón', 'Boda', 'Nacimiento', 'Adiós'][Math.floor(i / 5)],
+        ttl: ['Cumpleaños', 'Te quiero', 'Buen viaje', 'Suerte', 'Navidad', 'Bautizo', 'Te pienso'][Math.floor(i / 5)],
         sz: ['A7', 'A6', 'A5', 'A4', 'DL'][i % 5],
         prc: `$${(4 + (i % 5)).toString()}.500`,
         cat: `Tarjetas > ${i < 15 ? 'Alegres' : 'Serias'}`,
@@ -391,7 +391,7 @@ Map pocket | oxblood | 3900 | ∞`,
     want: made(
       35,
       (i) =>
-        `${['Feliz día', 'Gracias', 'Te extraño', 'Perdón', 'Boda', 'Nacimiento', 'Adiós'][Math.floor(i / 5)]} | ${['A7', 'A6', 'A5', 'A4', 'DL'][i % 5]} | ${(4 + (i % 5)) * 100000 + 50000} | ∞`,
+        `${['Cumpleaños', 'Te quiero', 'Buen viaje', 'Suerte', 'Navidad', 'Bautizo', 'Te pienso'][Math.floor(i / 5)]} | ${['A7', 'A6', 'A5', 'A4', 'DL'][i % 5]} | ${(4 + (i % 5)) * 100000 + 50000} | ∞`,
     ).join('\n'),
   },
   {
