@@ -29,12 +29,6 @@ export function formatMoney(minorUnits: number, { currency, digits, locale }: Mo
   return formatter.format(minorUnits / 10 ** digits);
 }
 
-/** The usual sign of a currency, as Unicode CLDR has it: "₲", "$", "kr". */
-export const signIn = (currency: string): string =>
-  new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
-    .formatToParts(0)
-    .find(({ type }) => type === 'currency')?.value ?? currency;
-
 /** The plain decimal that structured data and lists want: 1234 with two digits → "12.34". */
 export function decimal(minorUnits: number, digits: number): string {
   const sign = minorUnits < 0 ? '-' : '';

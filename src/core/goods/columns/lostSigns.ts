@@ -1,6 +1,11 @@
-import { signIn } from '../../till';
 import { isBlank, textOf, type Cell } from '../source/grid';
 import { type Layout } from './head';
+
+/** The usual sign of a currency, as Unicode CLDR has it: "₲", "$", "kr". */
+const signIn = (currency: string): string =>
+  new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+    .formatToParts(0)
+    .find(({ type }) => type === 'currency')?.value ?? currency;
 
 /** An amount before or behind which a question mark stands for what the file could not hold: "? 185.000". */
 const lost = /^\?\s?(\d[\d.,'’\s]*)$|^(\d[\d.,'’\s]*?)\s?\?$/;
