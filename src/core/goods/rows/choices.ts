@@ -32,12 +32,12 @@ export function openChoices(records: readonly Record[], remarks: Remarks): Recor
 }
 
 /** What a file tells of a thing in several values is one phrase where nobody chooses among them: "lapacho, polished". */
-const toldInOne = (record: Record): Record => ({
-  ...record,
-  particulars: new Map(
-    [...record.particulars].map(([at, { name, value }]) => [at, { name, value: value.replace(/\s+\|\s+/g, ', ') }]),
-  ),
-});
+function toldInOne(record: Record): Record {
+  const { particulars } = record;
+  for (const [at, { name, value }] of particulars)
+    if (value.includes(' | ')) particulars.set(at, { name, value: value.replace(/\s+\|\s+/g, ', ') });
+  return record;
+}
 
 /** A row whose cell names several sizes is a row for each of them. */
 function openRow(
