@@ -346,6 +346,11 @@ describe('what is no product', () => {
     const { products } = read(`title,price\n"${title}",${price}\nOak bowl,40\n`);
     expect(products.some((one) => one.title === title)).toBe(!isTrial);
   });
+  test('“Product 1” is sold where “Product 2” is', () => {
+    const titles = (text: string) => read(text).products.map(({ title }) => title);
+    expect(titles('title,price\nProduct 1,1\nOak bowl,40\nAsh tray,25\n')).toEqual(['Oak bowl', 'Ash tray']);
+    expect(titles('title,price\nProduct 1,1\nProduct 2,40\nProduct 3,25\n')).toHaveLength(3);
+  });
   test('titles above, headings again, remarks and totals', () => {
     const proposal = read(
       'Stock list 2026,,\nall prices in euro,,\n,,\ntitle,price,stock\nCap,4,3\nBag,5,4\ntitle,price,stock\nHat,6,1\n* while they last,,\nTotal,,8\n',

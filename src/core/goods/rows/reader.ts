@@ -12,7 +12,7 @@ import { propertyMeanings } from '../source/schemaOrg';
 import { isBlank, textOf, type Cell, type Form, type Grid } from '../source/grid';
 import { mayBeCharged, whichIsOpen } from './doubts';
 import { priceIn, pricingOf, unsold, type Pricing } from './pricing';
-import { blankRecord, isPlaceholder, type Record } from './record';
+import { blankRecord, calledAtPrice, isPlaceholder, type Record } from './record';
 import { type Where } from './questions';
 import { type Remarks } from './remarks';
 
@@ -72,6 +72,13 @@ export class RowReader {
     const over = layout.aside.filter(({ what }) => what === 'shelf');
     // One line over everything is the list's title.
     const shelves = over.length === 1 && layout.body.every(({ row }) => row > (over[0]?.row ?? 0)) ? [] : over;
+    const [named] = by('title');
+    const priced = calledAtPrice(
+      layout.body.map(({ cells }) => ({
+        title: named ? lineOf(textOf(cells[named.index])) : '',
+        price: price ? textOf(cells[price.index]) : '',
+      })),
+    );
     const records: Record[] = [];
     let before: Record | null = null;
     const byGroup = new Map<string, string>();
@@ -108,7 +115,8 @@ export class RowReader {
         description: record.description,
         price: price ? textOf(cells[price.index]) : '',
         cells: cells.map(textOf),
-        heading: by('title')[0]?.heading ?? '',
+        heading: named?.heading ?? '',
+        priced,
       });
       if (!this.takesPlaceholders && record.isTrial) {
         // What is left out is not asked about.

@@ -73,19 +73,27 @@ interface Tried {
   cells: readonly string[];
   /** Of the column of names. */
   heading: string;
+  /** What rows of the list that do have a price are called, as `calledWithoutNumber` says it. */
+  priced: ReadonlySet<string>;
 }
+
+/** “Product 12” is called “product”. */
+const calledWithoutNumber = (title: string): string => bare(title).replace(/[\s\d#_-]+$/, '');
+
+/** What rows that do have a price are called, but for their numbers. */
+export const calledAtPrice = (rows: readonly { title: string; price: string }[]): ReadonlySet<string> =>
+  new Set(rows.filter(({ price }) => !noPrice.test(price)).map(({ title }) => calledWithoutNumber(title)));
 
 /** Rows that a table came with, or that were put in to try it: "Sample product", "Test", "Lorem ipsum". */
 export function isPlaceholder(tried: Tried): boolean {
-  const { title, description, price, cells, heading } = tried;
+  const { title, description, price, cells, heading, priced } = tried;
   // "Sample product – red" is one as well; "Sample – 30 ml" is sold.
   const [before = ''] = title.split(/\s[–—-]\s|\s\(/);
   if (before !== title && /\S\s+\S/.test(before) && isPlaceholder({ ...tried, title: before })) return true;
   if (/\blorem ipsum\b/i.test(`${title} ${description}`)) return true;
   // In whatever language it is called one, a cell beside it says "test", at no price.
   if (price && noPrice.test(price) && cells.some((cell) => saysManner('example', cell))) return true;
-  const words = bare(title)
-    .replace(/[\s\d#_-]+$/, '')
+  const words = calledWithoutNumber(title)
     .split(/[\s_-]+/)
     .filter(Boolean);
   const [first = ''] = words;
@@ -93,9 +101,14 @@ export function isPlaceholder(tried: Tried): boolean {
   if (words.length > 1 && saysManner('example', first) && noPrice.test(price)) return true;
   if (!words.length || words.length > 4) return false;
   const isGeneral = (word: string) => (readHeading(word).thing ?? 0) >= 1 || (readHeading(word).title ?? 0) >= 2;
-  // "Product 1" at no price.
+  // "Product 1" at no price, where no other that is called so has one.
+  const isSoldElse = priced.has(calledWithoutNumber(title));
   if (words.length === 1)
-    return saysManner('example', first) || isCompoundExample(first) || (isGeneral(first) && price !== '' && noPrice.test(price));
+    return (
+      saysManner('example', first) ||
+      isCompoundExample(first) ||
+      (isGeneral(first) && price !== '' && noPrice.test(price) && !isSoldElse)
+    );
   // "Your product here", "Name of the item": words for goods in general, and none for what they are.
   if (words.some(isGeneral) && words.every((word) => isGeneral(word) || isLittleWord(word))) return true;
   // "Your pot here", in a list of pots, at no price.

@@ -32,12 +32,16 @@ export function ColumnMeaning({ column, onSay }: { column: ListColumn; onSay: Sa
 export function ColumnName({ column, onSay }: { column: ListColumn; onSay: Say }) {
   const key = keyOf(column);
   const known = columnNameShown(column.name);
-  const [name, setName] = useState(known);
+  const [{ name, of, said }, setDraft] = useState({ name: known, of: known, said: known });
+  // What is being typed stays while the list is read again; another name, or a step back, takes its place.
+  if (of !== known) setDraft({ name: known, of: known, said: known });
   if (column.as !== 'option' && column.as !== 'particular') return null;
   const keep = () => {
-    const said = name.trim();
-    if (said === known) return;
-    onSay([said ? set(listName(key), said) : clear(listName(key))], `Call “${key}” ${said ? `“${said}”` : 'as the list does'}`);
+    const next = name.trim();
+    // Enter, and leaving the field after it, are one step.
+    if (next === said) return;
+    setDraft({ name, of, said: next });
+    onSay([next ? set(listName(key), next) : clear(listName(key))], `Call “${key}” ${next ? `“${next}”` : 'as the list does'}`);
   };
   return (
     <form
@@ -51,7 +55,7 @@ export function ColumnName({ column, onSay }: { column: ListColumn; onSay: Say }
         value={name}
         maxLength={longestName}
         placeholder="a name for it"
-        onChange={setName}
+        onChange={(next) => setDraft({ name: next, of, said })}
         onBlur={keep}
       />
     </form>

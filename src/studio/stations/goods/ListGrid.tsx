@@ -299,11 +299,11 @@ function Heading({
         <small>Column {at + 1}</small>
       </th>
     );
-  const { heading, as, name, because } = column;
+  const { heading, because } = column;
   return (
     <th scope="col">
       <ColumnMeaning column={column} onSay={onSay} />
-      {heading ? null : <ColumnName key={`${as} ${name}`} column={column} onSay={onSay} />}
+      {heading ? null : <ColumnName key={column.key} column={column} onSay={onSay} />}
       <small title={because}>{because}</small>
     </th>
   );

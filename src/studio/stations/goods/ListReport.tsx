@@ -145,7 +145,7 @@ function Columns({ columns, onSay }: { columns: readonly ListColumn[]; onSay: (w
           {columns.map((column) => (
             <li key={column.index}>
               <ColumnMeaning column={column} onSay={onSay} />
-              <ColumnName key={`${column.as} ${column.name}`} column={column} onSay={onSay} />
+              <ColumnName key={column.key} column={column} onSay={onSay} />
               <small>{column.because}</small>
             </li>
           ))}
