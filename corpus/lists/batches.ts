@@ -32,6 +32,7 @@ import { batch40 } from './batch40';
 import { batch41 } from './batch41';
 import { batch42 } from './batch42';
 import { batch43 } from './batch43';
+import { batch44 } from './batch44';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -89,5 +90,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '41', lists: batch41 },
   { name: '42', lists: batch42 },
   { name: '43', lists: batch43 },
+  { name: '44', lists: batch44 },
   { name: 'frozen', lists: frozen },
 ];

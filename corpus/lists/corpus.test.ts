@@ -46,6 +46,7 @@ test.each([
   ['41', 19, 0.99],
   ['42', 17, 0.98],
   ['43', 18, 0.98],
+  ['44', 14, 0.94],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

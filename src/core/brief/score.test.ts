@@ -64,7 +64,7 @@ describe('a brief that is odd', () => {
     );
     expect(doubts.map((doubt) => doubt.say)).toEqual([
       'Your brief asks for green and refuses it. Which holds?',
-      'Your brief wants the shop quiet and calm, and also loud. Which is nearer?',
+      'Your brief wants the shop quiet and calm, and also loud and like a poster. Which is nearer?',
     ]);
   });
 

@@ -47,6 +47,10 @@ describe('reviews', () => {
     ]);
     expect(statements.map((one) => one.text).join(' ')).not.toMatch(/strikes|Not a word/);
   });
+  test('are none where nobody has said it yet', () => {
+    const { praise } = readBrief('We press oil. In September there is none, the site has to say “in October again” then.');
+    expect(praise).toEqual([]);
+  });
   test('are printed with the seller’s yes, and never without', () => {
     const reading = readBrief('We mend clocks in Bray. “It strikes again, after forty years.” – Ann from Bray');
     const [praise] = reading.praise;

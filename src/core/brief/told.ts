@@ -63,7 +63,10 @@ const speaksAfter = new RegExp(
   'u',
 );
 /** Ann from Bray: "…"; Captain Dale wrote "…" */
-const speaksBefore = new RegExp(`(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?| ${said}(?: (?:to )?(?:me|us))?[:,]? )$`, 'u');
+const speaksBefore = new RegExp(
+  `(${speaker})(?:,? [^:"“”\\n.]{1,30})?(?:: ?|(?<! to) ${said}(?: (?:to )?(?:me|us))?[:,]? )$`,
+  'u',
+);
 
 /** Who speaks, without what only opens the sentence. */
 function nameOf(found: string | undefined): string {

@@ -1,5 +1,6 @@
 import { moodWordsLike } from '../lexicon';
 import { type Fact } from './fact';
+import likenesses from './likenesses.json';
 import listed from './moods.json';
 
 /** How a tone word bends the look and the words. Each axis runs from −1 to 1. */
@@ -17,9 +18,17 @@ export interface Mood {
 /** How each word bends each axis that it speaks on (common practice; the values are ours). */
 const moods: Readonly<Record<string, Partial<Mood>>> = listed;
 
+/** How each axis is bent by what a shop should be like: “like a pharmacy” (common practice; the values are ours). */
+const likened: Readonly<Record<string, Partial<Mood>>> = likenesses;
+
+/** Whether it is known how something feels that a site is likened to. */
+export const isLikened = (thing: string): boolean => Object.hasOwn(likened, thing);
+
 /** What a word says on each axis; what is not listed says what the listed words say that mean nearly the same (by WordNet). */
 function moodOfWord(word: string): Partial<Mood> | null {
   if (Object.hasOwn(moods, word)) return moods[word] ?? null;
+  const thing = word.replace(/^like an? /, '');
+  if (Object.hasOwn(likened, thing)) return likened[thing] ?? null;
   const like = moodWordsLike(word);
   const weights = like.reduce((sum, { weight }) => sum + weight, 0);
   if (!weights) return null;

@@ -241,8 +241,11 @@ export function textNamed({ sentence }: Said, { pages = false } = {}): string | 
     while (tokens[at] && filler.has((tokens[at] as { word: string }).word)) at++;
     // "Call the page Our yard": what is called is no part of the name.
     if (/^(?:the|this|that)$/.test(tokens[at]?.word ?? '') && called.has(tokens[at + 1]?.word ?? '') && tokens[at + 2]) at += 2;
-    const here = pages ? sentence.slots.find((slot) => slot.page && slot.start === tokens[at]?.start) : undefined;
-    const next = here ? tokens.findIndex((token) => token.start >= here.end) : -1;
+    // "Call the About page Our yard"; what follows "call it the …" is the name.
+    const lead = at === from && /^(?:the|our|my)$/.test(tokens[at]?.word ?? '') ? 1 : 0;
+    const here = pages ? sentence.slots.find((slot) => slot.page && slot.start === tokens[at + lead]?.start) : undefined;
+    const behind = here ? tokens.findIndex((token) => token.start >= here.end) : -1;
+    const next = called.has(tokens[behind]?.word ?? '') && tokens[behind + 1] ? behind + 1 : behind;
     if (next > at) return rest(next);
     const first = tokens[at];
     return first ? tidy(text.slice(first.start)) : null;

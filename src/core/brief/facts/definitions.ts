@@ -214,7 +214,8 @@ export const spanFacts = {
           !isSmall(last) &&
           !openers.has(first.low) &&
           endsBefore(behind),
-        (own) => !own.some(({ low }) => /^[.;!?:]$/.test(low)),
+        // "Bought by collectors" tells of collectors.
+        (own) => !own.some(({ low }) => /^[.;!?:]$/.test(low)) && own[1]?.low !== 'by',
       );
     },
   },

@@ -35,6 +35,8 @@ export function isDenied({ line: { tokens }, from }: Span): boolean {
     // "Colours we hate: teal".
     if (low === ':') return refuses(tokens.slice(0, i));
     if (breaks.has(low)) return false;
+    // "Or no, brown" takes back what was said before.
+    if (low === 'no' && tokens[i + 1]?.low === ',') return false;
     // "No sepia, beige" is one list, "no music, green walls" is not.
     if (isNegation(low)) return !(commas && others) && !/^(?:only|just)$/.test(tokens[i + 1]?.low ?? '');
   }

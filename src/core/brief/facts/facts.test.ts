@@ -206,6 +206,18 @@ describe('one reading of all of it', () => {
     expect(values(`${text}\n\n${text}`)).toEqual(values(text));
   });
 
+  test.each<[string, string[]]>([
+    ['The site should look like a pharmacy.', ['like a pharmacy']],
+    ['Mood: quiet, like a tea house', ['quiet', 'like a tea house']],
+    ['The appearance of the site should be that of a workshop.', ['like a workshop']],
+    ['It must not look like a bank.', []],
+    ['The old website was too much like a funeral.', []],
+    ['I would like a letter from you when the site is done.', []],
+    ['The pages should look like a kitchen knife: sharp.', ['sharp']],
+  ])('what a site is likened to is how it should feel: “%s” %j', (text, tone) =>
+    expect(readFacts(ground(`We weave scarves in Bergen.\n\n${text}`)).tone.map(({ value }) => value)).toEqual(tone),
+  );
+
   const inColours = (text: string) => {
     const { wanted, avoided } = readFacts(ground(`We weave scarves in Bergen.\n\n${text}`));
     return [wanted.map(({ value }) => value), avoided.map(({ value }) => value)];

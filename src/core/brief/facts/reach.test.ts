@@ -25,6 +25,8 @@ test.each([
   ['FR, BE, LU', 'FR', 'abroad'],
   ['To 26 countries so far.', 'MA', 'abroad'],
   ['Sent anywhere in Korea.', 'KR', 'country'],
+  ['I post to all provinces, on Fridays.', 'AR', 'country'],
+  ['By train to every canton.', 'CH', 'country'],
   ['Delivery is to Norway and the Nordic countries.', 'NO', 'region'],
   ['EU only, nine euros.', 'AT', 'region'],
   ['We ship all over South America.', 'CL', 'region'],

@@ -1,4 +1,4 @@
-import { countryOf, isWorldPart, placesNamed } from '../../lexicon';
+import { broaderTerms, countryOf, isWorldPart, placesNamed } from '../../lexicon';
 import { inFigures } from '../../numberWords';
 import { type Reach } from '../about';
 import { type Line } from './about';
@@ -95,11 +95,16 @@ function wordsOf(tokens: readonly Token[], hasHome: boolean): Set<Reach> {
       else if (/^(?:the|whole)$/.test(before)) found.add('country');
       else if (before === '@number' || Number(inFigures(before) ?? 0) > 1) found.add('abroad');
     }
+    if (each.test(before) && isPartOfCountry(low)) found.add('country');
     if (low === 'abroad' || low === 'overseas') found.add('abroad');
     if (/^(?:nationwide|domestic|mainland|inland)$/.test(low)) found.add('country');
   });
   return found;
 }
+
+/** "All provinces", "every canton": by WordNet a country is an administrative district as well, and is named above. */
+const isPartOfCountry = (low: string): boolean => !/^countr/.test(low) && broaderTerms(low).includes('administrative district');
+
 const inside = /^(?:in|within|on|across|inside)$/;
 
 const denial = /^(?:no|not|never|nor|without|except|excluding|dont)$|n't$/;

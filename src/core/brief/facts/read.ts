@@ -9,6 +9,7 @@ import { spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, worthReading, type OptionFact } from './options';
+import { likenesses } from './likeness';
 import { isDenied, isDeniedBehind, isOfSomebody, isOrderedAway, isUnderRefusal } from './denial';
 import { type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
@@ -337,6 +338,17 @@ const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.to
 /** What is so surely sold says what trade it is, where nothing else does. */
 const sureTrade = 0.5;
 
+/** Words of mood, and what the site should be like, each once and in their order. */
+function toneOf(words: readonly Fact<string>[], like: readonly Fact<string>[]): Fact<string>[] {
+  const covers = (one: Fact<string>) =>
+    like.some(({ source }) => source && one.source && one.source.start < source.end && source.start < one.source.end);
+  return [...words.filter((word) => !covers(word)), ...like]
+    .map((fact) => ({ ...fact, value: plain(fact.value) }))
+    .filter(({ value }, i, all) => all.findIndex((other) => other.value === value) === i)
+    .slice(0, most.tone)
+    .sort((a, b) => (a.source?.start ?? 0) - (b.source?.start ?? 0));
+}
+
 export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Facts {
   const scales = new Scales(ground, by);
   const one = (fact: SpanFactName, weighed = scales.weigh(fact)): Fact<string> | null => {
@@ -410,7 +422,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       country && country[1] >= least.country
         ? { value: country[0], confidence: sureness(country[1]), source: place?.source ?? null }
         : null,
-    tone: some('tone').map((fact) => ({ ...fact, value: plain(fact.value) })),
+    tone: toneOf(some('tone'), likenesses(ground)),
     features: some('features'),
     wanted: some('wanted', likelier(wanted, avoided)),
     avoided: some('avoided', likelier(avoided, wanted)),

@@ -2,6 +2,7 @@ import { importText } from '../import';
 import { featuresOf, saidPlainly, toldIn } from './features';
 import { readHeading } from './heading';
 import { judge } from './judge';
+import { profileOf } from './profile';
 import { proposeColumns } from './propose';
 import { seenIn } from './seen';
 
@@ -235,4 +236,9 @@ describe('what cells name, and the next column tells', () => {
     expect(as(new Map())).toEqual(['title', 'optionName', 'optionValue', 'price']));
   test('but not where something else is said of one of them', () =>
     expect(as(new Map([[1, { as: 'particular', because: 'Said so.' }]]))[1]).toBe('particular'));
+});
+
+test('sizes written without a unit are no amounts of money, several for a price are', () => {
+  expect(profileOf(['60 × 90', '120 x 180', '170×240'])).toMatchObject({ money: 0, measure: 1 });
+  expect(profileOf(['3 for 20', '2 × €9.50', '4 for 25']).money).toBe(1);
 });

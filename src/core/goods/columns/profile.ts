@@ -92,6 +92,9 @@ function countedOf(text: string, cell: Cell, currency: string): Counted {
   };
 }
 
+/** “60 × 90” could be sixty for ninety; without a sign of money it is a size. */
+const isSizeRather = ({ money, isDimensions: has }: Counted): boolean => has && money.kind === 'several' && money.sign === '';
+
 const isMeasured = ({ measure, isDimensions: has }: Counted): boolean => measure !== null || has;
 
 /** As many cells as show what a column is. */
@@ -127,7 +130,7 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     fill: cells.length / Math.max(1, sampled.length),
     distinct: different.size / n,
     values: different.size,
-    money: share((_, { money: { kind } }) => kind !== 'unknown' && kind !== 'blank'),
+    money: share((_, one) => one.money.kind !== 'unknown' && one.money.kind !== 'blank' && !isSizeRather(one)),
     signed: share((_, { isSigned: is }) => is),
     quoted: share((_, { money: { kind } }) => kind === 'from' || kind === 'several' || kind === 'per' || kind === 'request'),
     decimals: share((text) => /\d[.,]\d{1,2}(?!\d)/.test(text)),
