@@ -325,14 +325,9 @@ export function briefCurrency(brief: string): string {
 /** What is sold is told to shoppers from here on: of what is less sure, more is wrong than right. */
 const sureSold = 0.4;
 
-/**
- * What is sold, as far as that is sure enough to be told to shoppers. Where the shelves of the list can't speak instead, the one thing that
- * was read is told too; several that are as unsure are guesses.
- */
-export function toldSells({ sells }: Pick<Reading, 'sells'>, shelves: number): Reading['sells'] {
-  const sure = sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
-  return sure.length || shelves > 1 || sells.length > 1 ? sure : sells;
-}
+/** What is sold, as far as that is sure enough to be told to shoppers; else the goods speak for themselves. */
+export const toldSells = ({ sells }: Pick<Reading, 'sells'>): Reading['sells'] =>
+  sells.filter(({ corrected, confidence }) => corrected === true || confidence >= sureSold);
 
 /** Where the shop is, where that is sure enough to be told to shoppers. */
 export const toldPlace = ({ place }: Pick<Reading, 'place'>): Reading['place'] =>

@@ -321,6 +321,15 @@ test('words of nobody else over a few values that come again are headings', () =
   expect([headerRow, products.length]).toEqual([1, 12]);
 });
 
+test.each([
+  ['Rp 85.000', 'from Rp 140.000', 'IDR', 'It costs 140.000,00 IDR'],
+  ['£1,250.00', 'from £1,400.00', 'GBP', 'It costs 1,400.00 GBP'],
+  ['¥ 2,800', 'from ¥ 3,200', 'JPY', 'It costs 3,200 JPY'],
+])('an amount that is asked about is shown as the list writes its own: %s, %s', (price, from, currency, say) => {
+  const { questions } = read(`title;price\nKelapa;${price}\nOmbak;${from}\n`, currency);
+  expect(questions.flatMap(({ choices }) => choices.map((one) => one.say))).toContain(say);
+});
+
 test('values that come again are no headings, in a list without any', () => {
   const { headerRow, products } = read(
     'Tape 1|red|$80.00|in stock\nTape 1|blue|$80.00|sold out\nTape 2|red|$85.00|in stock\nTape 2|blue|$85.00|sold out\n',

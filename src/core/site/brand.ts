@@ -31,7 +31,7 @@ export function markSource({
 }: Pick<Shop, 'name' | 'reading' | 'catalogue' | 'look'>): MarkSource | null {
   const outlines = outlinesOf(look.heading.id);
   if (!outlines) return null;
-  const sells = toldSells(reading, catalogue.categories.length);
+  const sells = toldSells(reading);
   const sold = sells[0]?.value ?? '';
   // What the shop says that it sells speaks before what single goods are called.
   const told = sells.map((fact) => motifOf(fact.value)).find((one) => one !== null);

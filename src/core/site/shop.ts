@@ -80,7 +80,7 @@ export class Workshop {
       makeCatalogue(goods.products, decided, goods.digits, digits, moneyKnown),
     ),
     known: new Stage((_, reading: Reading, catalogue: Catalogue, rules: TillRules): Known => ({
-      reading: { ...reading, place: toldPlace(reading), sells: toldSells(reading, catalogue.categories.length) },
+      reading: { ...reading, place: toldPlace(reading), sells: toldSells(reading) },
       catalogue,
       rules,
     })),

@@ -31,6 +31,14 @@ const texts = (shop: Shop): Text[] =>
   );
 
 describe('a shop', () => {
+  test('has no headline of what was hardly read: the goods are named instead', () => {
+    const unsure = project({}, 'Fair Tide, Bergen.', 'title,price\nKelapa,85\nOmbak,95\n');
+    const shop = makeShop(unsure);
+    const sold = shop.reading.sells.map(({ confidence }) => confidence);
+    expect(Math.min(1, ...sold)).toBeGreaterThanOrEqual(0.4);
+    expect(texts(shop).map(({ text }) => text)).toContain('Kelapa, Ombak');
+  });
+
   test('is the same for the same project', () => {
     const files = () => [...siteFiles(makeShop(project()), draw, target)];
     expect(files()).toEqual(files());

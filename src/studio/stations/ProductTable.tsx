@@ -221,7 +221,7 @@ const Things = memo(function Things(props: ThingsProps) {
               Variants
             </Column>
           ) : null}
-          <Column id="price" className="figure" allowsSorting width={isWide ? 210 : 130}>
+          <Column id="price" className="figure" allowsSorting width={isWide ? 250 : 130}>
             Price
           </Column>
           <Column id="stock" className="figure" allowsSorting width={isWide ? 120 : 78}>
@@ -247,7 +247,11 @@ const Things = memo(function Things(props: ThingsProps) {
                   </Cell>
                 ) : null}
                 <Cell>
-                  <span className="end">
+                  {/* What is still too long can be read whole. */}
+                  <span
+                    className="end cut"
+                    title={price && price.low !== price.high ? `${price.low} – ${price.high}` : undefined}
+                  >
                     {!price
                       ? 'not sold yet'
                       : price.low === price.high

@@ -46,6 +46,10 @@ describe('a phrase names a thing, and says nothing of it', () => {
   test('what another shop sells is not sold here', () => {
     const text = 'Sans Rien makes soap.\nThere is a Sans Rien in Lyon that sells furniture, we have nothing to do with it.\n';
     expect(readFacts(ground(text)).sells.map(({ value }) => value)).toEqual(['soap']);
+    const inside = 'Pinggir cuts stencils in Jakarta (there is a Pinggir in Bandung that sells noodles, we are not that).';
+    expect(readFacts(ground(inside)).sells.map(({ value }) => value)).toEqual(['stencils']);
+    const after = 'There is one shop that mends them, and it is ours. We sell lamps.';
+    expect(readFacts(ground(after)).sells.map(({ value }) => value)).toContain('lamps');
   });
 });
 

@@ -273,11 +273,17 @@ const nearlyAll = 0.9;
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
-/** "There is a shop in Lyon that sells furniture" tells of somebody else. */
-const isOfAnother = ({ line: { tokens }, from }: Span): boolean =>
-  tokens[0]?.low === 'there' &&
-  knownOf(tokens[1]?.low ?? '').base === 'be' &&
-  tokens.slice(0, from).some(({ low }, i) => /^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null);
+/** "There is a shop in Lyon that sells furniture" tells of somebody else, also in brackets or behind "we are not that". */
+function isOfAnother({ line: { tokens }, from }: Span): boolean {
+  let whose = false;
+  for (let i = from - 1; i >= 0; i--) {
+    const low = tokens[i]?.low ?? '';
+    if (/^[.;:)!?]$/.test(low)) return false;
+    if (/^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null) whose = true;
+    if (low === 'there' && knownOf(tokens[i + 1]?.low ?? '').base === 'be') return whose;
+  }
+  return false;
+}
 
 /** "They all print dolphins": what others do is not what is sold here. */
 const isOfOthers = ({ line: { tokens }, from }: Span): boolean =>

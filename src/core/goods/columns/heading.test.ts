@@ -78,6 +78,8 @@ test('what a column is counted in is no short word for anything', () => {
 
 test('“how many” counts pieces, unless it says what else', () => {
   const stock = (heading: string) => readHeading(heading).stock ?? 0;
+  expect(stock('hay')).toBeGreaterThan(2);
+  expect(stock('yes')).toBe(0);
   expect(stock('How many generations')).toBeLessThan(stock('How many') / 1.5);
   expect(stock('How many left')).toBe(stock('How many'));
   expect(stock('How many frames on the shelf')).toBe(stock('How many'));

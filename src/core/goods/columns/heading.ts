@@ -191,7 +191,8 @@ function evidenceOf(heading: string): Evidence {
   });
   // What cells say of what is there heads a column of it as well.
   const [only, ...more] = tokens;
-  if (only && !more.length && only.length >= wholeWord && saysManner('inStock', withoutJoined(only))) add('stock', 1);
+  if (only && !more.length && only.length >= shortestOfStock && saysManner('inStock', withoutJoined(only)))
+    if (!saysManner('yesNo', only)) add('stock', 1);
   countsOther(tokens, used, evidence);
   const spoken = spokenIn(text);
   // “How many” counts what is there; “how many we printed” does not.
@@ -214,8 +215,8 @@ function countsOther(tokens: readonly string[], used: ReadonlySet<number>, evide
   evidence.stock *= otherwiseSaid;
 }
 
-/** Shorter ones say too many things: "yes". */
-const wholeWord = 5;
+/** "Hay"; what says yes as well is only an answer. */
+const shortestOfStock = 3;
 
 /** What is said in somebody's own words never weighs as much as a word of the trade. */
 const ownWords = 1.5;

@@ -31,7 +31,14 @@ function numbersIn(money: Money): string[] {
   return 'number' in money && typeof money.number === 'string' ? [money.number] : [];
 }
 
-const decimal = (minor: number, digits: number): string => (minor / 10 ** digits).toFixed(digits);
+/** An amount in the manner of the list's own numbers: "140.000,00 IDR" where it writes "140.000". */
+const shown = (minor: number, { currency, digits, mark }: Pricing): string => {
+  const manner = new Intl.NumberFormat(mark === ',' ? 'de' : 'en', {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  });
+  return `${manner.format(minor / 10 ** digits)} ${currency}`.trim();
+};
 
 /** Minor units of a number under the column's form; null where it does not fit. */
 export function minorOf(number: string | number, { digits, mark }: Pricing): number | null {
@@ -45,8 +52,8 @@ export function minorOf(number: string | number, { digits, mark }: Pricing): num
 export function priceIn(cell: Cell, pricing: Pricing, ask: Asker): number | null {
   const money = understandMoney(cell);
   const said = textOf(cell).trim();
-  const { currency, digits } = pricing;
-  const show = (minor: number) => `${decimal(minor, digits)} ${currency}`;
+  const { currency } = pricing;
+  const show = (minor: number) => shown(minor, pricing);
   const numeric = (number: string | number): { minor: number | null } => ({ minor: minorOf(number, pricing) });
   const foreign = currency ? foreignTo(money, currency) : null;
   if (foreign && 'number' in money) {
@@ -127,7 +134,7 @@ function amountIn(money: Extract<Money, { kind: 'amount' }>, said: string, prici
   const { currency, digits } = pricing;
   const inMinor = money.inMinor && typeof money.number === 'string' ? valueUnder(money.number, '.', 0) : null;
   const minor = money.inMinor ? inMinor : minorOf(money.number, pricing);
-  const show = (value: number) => `${decimal(value, digits)} ${currency}`;
+  const show = (value: number) => shown(value, pricing);
   if (minor === null) {
     const other = typeof money.number === 'string' ? valueUnder(money.number, pricing.mark === '.' ? ',' : '.', digits) : null;
     return ask({
