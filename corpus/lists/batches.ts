@@ -33,6 +33,7 @@ import { batch41 } from './batch41';
 import { batch42 } from './batch42';
 import { batch43 } from './batch43';
 import { batch44 } from './batch44';
+import { batch45 } from './batch45';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -91,5 +92,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '42', lists: batch42 },
   { name: '43', lists: batch43 },
   { name: '44', lists: batch44 },
+  { name: '45', lists: batch45 },
   { name: 'frozen', lists: frozen },
 ];

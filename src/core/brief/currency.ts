@@ -84,6 +84,11 @@ function mentionsIn(brief: string, country: string): Mention[] {
     const code = meant.length === 1 ? meant[0] : own.find((one) => meant.includes(one.code))?.code;
     if (code) note(sign, code, meant.length === 1 ? 0.95 : 0.85);
   }
+  // "円" by itself: among other characters of its script it may be a part of any word.
+  for (const sign of brief.matchAll(/(?<!\p{Script=Han})\p{Script=Han}(?!\p{Script=Han})/gu)) {
+    const [code, ...others] = currenciesOf(sign[0]);
+    if (code && !others.length) note(sign, code, 0.85);
+  }
   for (const coded of brief.matchAll(/\b[A-Z]{3}\b/g)) if (codes().has(coded[0])) note(coded, coded[0], 0.95);
   const lower = brief.toLowerCase();
   for (const { currencies, people } of countries)

@@ -33,6 +33,11 @@ test('a country that is a guess says nothing of money; one that is sure or that 
   expect(currencyFor({ value: 'GBP', confidence: 0.95, source: null }, guess)).toBe('GBP');
 });
 
+test('a character that is the sign of a currency names it where it stands alone', () => {
+  expect(readCurrency('札幌でジンジャービアの株を育てています。価格は円です。', '')?.value).toBe('JPY');
+  expect(readCurrency('木の円盤を作っています。', '')).toBeNull();
+});
+
 describe('of several moneys that are named', () => {
   test.each([
     [

@@ -330,6 +330,31 @@ test.each([
   expect(questions.flatMap(({ choices }) => choices.map((one) => one.say))).toContain(say);
 });
 
+test('what says of all goods in several ways how many are left is the stock, whatever is written over it', () => {
+  const { columns, products } = read(
+    'Cara,Precio,¿Queda?\nLuque,95000,sí\nLambaré,95000,agotado\nAreguá,90000,quedan 3\nLimpio,90000,sí\n',
+    'PYG',
+  );
+  expect(columns.map(({ as }) => as)).toEqual(['title', 'price', 'stock']);
+  expect(products.map(({ variants }) => variants[0]?.stock)).toEqual([null, 0, 3, null]);
+  // A lid that is one, two or none is no stock.
+  const straps = read('Bag,Price,Straps\nTrip,95,one\nLoad,95,none\nDay,90,two\nWeek,90,one\n').columns;
+  expect(straps.at(-1)?.as).not.toBe('stock');
+});
+
+test('yes and no are no shelves', () => {
+  const rows = Array.from({ length: 40 }, (_, i) => `Light ${i + 1},${20 + i}.50,${i % 2 ? 'sí' : 'no'}`);
+  expect(read(`nombre,precio,se_cuelga\n${rows.join('\n')}\n`).columns.at(-1)?.as).toBe('particular');
+});
+
+test('what stands first and differs from row to row is the name, and not the tool that is taken to it', () => {
+  const { products } = read(
+    'Repair,Price,Tool,Done by\nRib replaced,6500,pliers,Luis\nNew tip,2500,needle,Ana\nHandle glued,4000,clamp,Luis\nSpring changed,5500,hook,Ana\n',
+    'CLP',
+  );
+  expect(products.map(({ title }) => title)).toEqual(['Rib replaced', 'New tip', 'Handle glued', 'Spring changed']);
+});
+
 test('values that come again are no headings, in a list without any', () => {
   const { headerRow, products } = read(
     'Tape 1|red|$80.00|in stock\nTape 1|blue|$80.00|sold out\nTape 2|red|$85.00|in stock\nTape 2|blue|$85.00|sold out\n',

@@ -136,6 +136,8 @@ const contents: Partial<Record<Meaning, Of>> = {
       (p.values === 1 && p.filled > 2 ? 0.8 : 0) -
       p.code * 1.5 -
       (p.length > 60 ? 1.5 : 0) -
+      // No shelf is called "yes".
+      (p.yesNo > 0.8 ? 4 : 0) -
       p.link * 2,
     because: p.path > 0.3 ? 'it holds paths' : 'few words come again and again in it',
   }),

@@ -1,5 +1,6 @@
 import { isBlank, textOf, type Cell } from '../source/grid';
 import { known, mostCells, type Claims } from './claims';
+import { saysKnown } from './heading';
 import { type Meaning } from './meaning';
 import { likeliestNames } from './seen';
 
@@ -34,6 +35,25 @@ export function giveTitle({ columns, chosen, taken }: Claims): void {
   chosen.set(best.index, { as: 'title', score: 1.5, because: 'The words in it differ from row to row.' });
   taken.set('title', best.index);
 }
+
+/**
+ * What stands first and differs from row to row is the name, where another column is taken for it by no more than a word for some thing:
+ * "Tool" behind "Repair".
+ */
+export function nameByPlace({ columns, chosen, taken, given }: Claims): void {
+  const title = columns.find(({ index }) => index === taken.get('title') && !given.has(index));
+  const [first] = columns;
+  if (!title || !first || title === first || (title.evidence.title ?? 0) >= known) return;
+  const { index, evidence, profile } = first;
+  const isFree = [undefined, 'particular', 'option'].includes(chosen.get(index)?.as) && !given.has(index);
+  const isNames = profile.fill === 1 && profile.distinct === 1 && profile.text > mostCells && profile.code < mostCells / 2;
+  if (!isFree || !isNames || saysKnown(evidence) || profile.length > longestName || profile.filled < fewestNames) return;
+  chosen.delete(title.index);
+  chosen.set(index, { as: 'title', score: 1, because: 'It stands first, and its words differ from row to row.' });
+  taken.set('title', index);
+}
+const longestName = 40;
+const fewestNames = 3;
 
 /**
  * A thing that goes on over several rows is named in the first of them alone. What is full, and the same in all rows of each such thing,

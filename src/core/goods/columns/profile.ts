@@ -43,6 +43,10 @@ export interface Profile {
   /** Cells that say in words how many there are. */
   stockWords: number;
   /** Cells that say that none is left. */
+  /** Ways of saying in words what there is, that are neither yes, no nor a number: "sold out", "last two". */
+  sayings: number;
+  /** Cells that say yes or no. */
+  yesNo: number;
   soldOut: number;
   hasZero: boolean;
   largest: number;
@@ -151,6 +155,8 @@ export function profileOf(column: readonly Cell[], currency = ''): Profile {
     measure: share((_, one) => isMeasured(one)),
     // A number in words alone counts anything: strings, drawers, edges.
     stockWords: share(tellsStock) * (share((text) => tellsStock(text) && !isNumeral(text)) > 0 ? 1 : 0),
+    sayings,
+    yesNo: share((text) => saysManner('yesNo', text)),
     soldOut: share((text) => tellsStock(text) && piecesIn(text) === 0),
     hasZero: counted.has('0'),
     largest: numbers.length ? Math.max(...numbers) : 0,

@@ -6,7 +6,7 @@ import { type Seen } from './features';
 import { saysKnown, unitOf } from './heading';
 import { columnKeys, unheaded } from './keys';
 import { single, type Meaning } from './meaning';
-import { giveTitle, nameByBlocks, nameByGroup } from './named';
+import { giveTitle, nameByBlocks, nameByGroup, nameByPlace } from './named';
 import { mostNames } from './profile';
 import { seenIn } from './seen';
 import { judgedShares, type Shares } from './shares';
@@ -94,12 +94,14 @@ export function proposeColumns(
   settlePrices(claims);
   nameByGroup(claims);
   if (!taken.has('title')) giveTitle(claims);
+  nameByPlace(claims);
   nameByBlocks(claims);
   pairChoices(claims);
   weighByPairs(claims);
   chooseByCount(claims);
   if (!taken.has('price')) givePrice(claims);
   giveCounted(claims, summed);
+  giveSaid(claims);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
   const keys = columnKeys(headings, columns.length);
   return columns.map(({ index, heading, isMoney, profile, evidence }) => {
@@ -250,6 +252,22 @@ function giveCounted({ columns, chosen, taken }: Claims, summed: ReadonlySet<num
   chosen.set(only.index, { as: 'stock', score: 1, because: 'It holds whole numbers, which the list adds up.' });
   taken.set('stock', only.index);
 }
+
+/** What says of all things in several ways how many are left, and of some that none is, is the stock, whatever is written over it. */
+function giveSaid({ columns, chosen, taken }: Claims): void {
+  const [only, ...more] = columns.filter(
+    ({ index, profile }) =>
+      !chosen.has(index) &&
+      profile.sayings >= severalSayings &&
+      profile.stockWords === 1 &&
+      tellsOfNone(profile) &&
+      profile.soldOut < 1,
+  );
+  if (!only || more.length || taken.has('stock')) return;
+  chosen.set(only.index, { as: 'stock', score: 1, because: 'It says what is in stock.' });
+  taken.set('stock', only.index);
+}
+const severalSayings = 2;
 
 /** What is less likely than this is nothing that a column is taken for. */
 const leastShare = 0.02;
