@@ -309,7 +309,7 @@ class Reading {
         { row: main.layout.head + 1, sheet: main.name },
         heading,
         'mended',
-        `A question mark stands where the sign of money was: the file was saved in an encoding that lacks it. The amounts are taken for ${this.code ?? 'money'}, as the brief says.`,
+        `A question mark stands where the sign of money was: the file was saved in an encoding that lacks it. The amounts are taken for ${this.code || 'money'}. ${this.currency.because}`,
       );
     }
     for (const { name, layout } of others)
