@@ -48,6 +48,8 @@ describe('a phrase names a thing, and says nothing of it', () => {
     expect(readFacts(ground(text)).sells.map(({ value }) => value)).toEqual(['soap']);
     const inside = 'Pinggir cuts stencils in Jakarta (there is a Pinggir in Bandung that sells noodles, we are not that).';
     expect(readFacts(ground(inside)).sells.map(({ value }) => value)).toEqual(['stencils']);
+    const kiln = 'We are Tide, and behind the house there is a kiln that fires stoneware, the only thing that we sell.';
+    expect(readFacts(ground(kiln)).sells.map(({ value }) => value)).toContain('stoneware');
     const after = 'There is one shop that mends them, and it is ours. We sell lamps.';
     expect(readFacts(ground(after)).sells.map(({ value }) => value)).toContain('lamps');
   });

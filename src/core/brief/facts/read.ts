@@ -273,14 +273,22 @@ const nearlyAll = 0.9;
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
-/** "There is a shop in Lyon that sells furniture" tells of somebody else, also in brackets or behind "we are not that". */
+/** Classes of nouns of groups and of people (lexnames of WordNet). */
+const somebody: ReadonlySet<number | null> = new Set([14, 18]);
+
+/**
+ * "There is a shop in Lyon that sells furniture" tells of somebody else. Inside a sentence it has to be somebody: "there is a Pinggir in
+ * Bandung that sells noodles", and not "behind the house there is a kiln that fires stoneware".
+ */
 function isOfAnother({ line: { tokens }, from }: Span): boolean {
   let whose = false;
   for (let i = from - 1; i >= 0; i--) {
     const low = tokens[i]?.low ?? '';
     if (/^[.;:)!?]$/.test(low)) return false;
     if (/^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null) whose = true;
-    if (low === 'there' && knownOf(tokens[i + 1]?.low ?? '').base === 'be') return whose;
+    if (low !== 'there' || knownOf(tokens[i + 1]?.low ?? '').base !== 'be') continue;
+    const who = tokens.slice(i + 2, from).find((token) => !isGrammar(token.low) && token.low !== 'one');
+    return whose && who !== undefined && (i === 0 || /^\p{Lu}/u.test(who.text) || somebody.has(knownOf(who.low).noun));
   }
   return false;
 }
