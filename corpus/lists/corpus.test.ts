@@ -48,6 +48,7 @@ test.each([
   ['43', 18, 0.98],
   ['44', 14, 0.94],
   ['45', 15, 0.97],
+  ['46', 19, 1],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

@@ -123,6 +123,13 @@ describe('which rows are one product', () => {
   });
 });
 
+test('a few short words that come again are chosen by, and describe nothing, whatever is written over them', () => {
+  const { columns } = read(
+    'Extender,Body of,Price\nShort,brass,4.50\n,olive,3.90\n,horn,6.20\nLong,brass,5.80\n,olive,5.20\nFat,brass,6.90\n,horn,8.70\n',
+  );
+  expect(columns.map(({ as }) => as)).toEqual(['title', 'option', 'price']);
+});
+
 describe('titles with tails', () => {
   const things = (list: string) =>
     read(`title;price\n${list}`, 'USD').products.map(({ title, options, variants }) => [

@@ -2,6 +2,7 @@ import { type Cell } from '../source/grid';
 import { chooseByCount, pairChoices, weighByPairs } from './byRows';
 import { givePrice, settleCharged, settlePrices } from './charged';
 import { type Claims, type Given } from './claims';
+import { settleDescribed } from './described';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { saysKnown, unitOf } from './heading';
@@ -80,6 +81,7 @@ export function proposeColumns(
   claim(claims, shares);
   settleCharged(claims);
   settlePrices(claims);
+  settleDescribed(claims);
   nameByGroup(claims);
   if (!taken.has('title')) giveTitle(claims);
   nameByPlace(claims);

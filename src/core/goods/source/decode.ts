@@ -217,7 +217,7 @@ const currencySign = /\p{Sc}/u;
 /** A sign of figures stands beside one, or before a unit or after a point, and never within a word. */
 function signScore(char: string, before: string, after: string): number {
   if (/\p{L}/u.test(before) && /\p{L}/u.test(after)) return -1;
-  const isPlaced = char === 'µ' ? /[gmlsAFLV]/.test(after) : /[\d\s.]/.test(before);
+  const isPlaced = char === 'µ' ? /[gmlsAFLV]/.test(after) : /[\d\s."'(,;|]/.test(before);
   return isPlaced ? 1 : 0.5;
 }
 const scripts = [/\p{Script=Latin}/u, /\p{Script=Cyrillic}/u, /\p{Script=Greek}/u, /\p{Script=Hebrew}/u, /\p{Script=Arabic}/u];
@@ -284,6 +284,9 @@ function oneAlphabet(letters: ReadonlyMap<string, number>, languages: ReadonlySe
 }
 
 const twoAlphabets = 4;
+const aloneLetter = 1.5;
+/** Words of one letter, as they stand within a sentence, in languages of Europe (from memory). */
+const oneLetterWord = /[àáâèéêíîóôöúåæøавикосуяєіηο]/iu;
 
 function letterScore(char: string, before: string, after: string): number {
   const script = scriptOf(char);
@@ -299,6 +302,8 @@ function letterScore(char: string, before: string, after: string): number {
   if (beside.some((one) => scriptOf(one) !== script && !letterlike.test(one))) score -= script === 0 ? 1 : twoAlphabets;
   if (isUpper && /\p{Ll}/u.test(before)) score -= 1.2;
   if (isUpper && /\p{Lu}/u.test(before) && /\p{Ll}/u.test(after)) score -= 1;
+  // "½ pint" is neither "Н pint" nor "œ pint": but for a few, no word is one letter.
+  if (!beside.length && !oneLetterWord.test(char)) score -= aloneLetter;
   // Nor does a letter follow a figure or a point at once: "1200А", "n.ş".
   if (/[\d.]/.test(before)) score -= 1.2;
   return score;

@@ -46,6 +46,7 @@ describe('encodings', () => {
     ['windows-1252', 'Nombre,Precio\nPieza n.º 1,12\nPieza n.º 2,8\n'],
     ['windows-1252', 'Pieza, Filo, Precio\nCuchilla artística n.º 1, francés, S/ 95.00\n'],
     ['windows-1252', '{"Jar":"Woad crème 4","Grain (µm)":20}\n{"Jar":"Woad deep 6","Grain (µm)":25}\n'],
+    ['windows-1252', '{"holds":"½ pint","price":20}\n{"holds":"1 pint","price":30}\n'],
     ['windows-1252', 'Heiti;Verð\nÞvottabjörn;3.500\nSkál úr við;4.200\n'],
     ['windows-1252', 'Nome;Preço\nCobertor de lã;80,00\nAlmofada de algodão;35,00\n'],
     ['windows-1254', 'Ad;Fiyat\nBüyük kâse ışıltılı;300\nÇay bardağı;80\n'],
