@@ -49,6 +49,7 @@ test.each([
   ['44', 14, 0.94],
   ['45', 15, 0.97],
   ['46', 19, 1],
+  ['47', 15, 0.98],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

@@ -492,11 +492,23 @@ function stepsOf(products: readonly Gathered[], promoted: ReadonlySet<number>): 
   const stepsIn = (rows: readonly Record[], index: number) =>
     rows.slice(1).map((record, i) => Math.sign(Number(optionAt(record, index)) - Number(optionAt(rows[i], index))));
   const several = products.filter(({ rows }) => rows.length > 1);
+  const isUpwards = (steps: readonly number[]) => steps.length >= manySteps && steps.every((step) => step === 1);
   const goesUp = (index: number) => {
+    // Also where it begins anew in each colour, of which some lack a size.
+    if (isUpwards(several.flatMap(({ rows }) => alikeBut(rows, index).flatMap((alike) => stepsIn(alike, index))))) return true;
     const steps = several.flatMap(({ rows }) => stepsIn(rows, index));
     return steps.every((step) => step === 1) || (steps.every((step) => step >= 0) && steps.filter(Boolean).length >= manySteps);
   };
   return new Set([...promoted].filter((index) => several.length > 1 && goesUp(index)));
+}
+/** Rows of one thing by all that is chosen but for one column. */
+function alikeBut(rows: readonly Record[], index: number): Record[][] {
+  const found = new Map<string, Record[]>();
+  for (const record of rows) {
+    const others = [...record.options].flatMap(([key, { value }]) => (key === `column ${index}` ? [] : [value])).join('\u0000');
+    found.set(others, [...(found.get(others) ?? []), record]);
+  }
+  return [...found.values()];
 }
 const optionAt = (record: Record | undefined, index: number): string => record?.options.get(`column ${index}`)?.value ?? '';
 

@@ -30,6 +30,18 @@ describe('how many there are', () => {
       ['38', '38', '40', '42'].map((size, i) => `${title} last,${i % 2 ? 'red' : 'blue'},${size},€5${i}`),
     );
     expect(read(twice.join('\n')).questions).toEqual([]);
+    // In each colour anew, and not every size in each.
+    const anew = ['Glenelg', 'Unley', 'Grange'].flatMap((title, n) =>
+      ['tan', 'black'].flatMap((colour, c) =>
+        [36, 38, 40, 42].filter((size) => size !== 36 + 2 * (n + c)).map((size) => `${title},${colour},${size},$${79 + n}.00`),
+      ),
+    );
+    expect(read(anew.join('\n'), 'AUD').questions).toEqual([]);
+    // Numbers that are as many as there are colours step nowhere.
+    const counts = ['Glenelg', 'Unley', 'Grange'].flatMap((title, n) =>
+      ['tan', 'black', 'red'].map((colour, c) => `${title},${colour},${3 + 2 * c},$${79 + n}.00`),
+    );
+    expect(read(counts.join('\n'), 'AUD').questions.map(({ about }) => about)).toContain('columns');
     expect(asked(['38', '37', '40', '36', '36'])).toEqual([
       'Column 2, which has no heading, holds whole numbers. Is it how many there are?',
     ]);
