@@ -43,6 +43,12 @@ describe('a phrase names a thing, and says nothing of it', () => {
       expect.arrayContaining(['watch straps', 'dried figs', 'sports bags']),
     );
   });
+  test('a thing with what is said more closely of it counts together with the thing, and not with what it is made of', () => {
+    const [bowls] = readFacts(ground('Hay Barn is a turner in Bath. We make bowls of green oak by hand.')).sells;
+    expect(bowls?.value).toBe('bowls of green oak');
+    // From here on what is sold is told to shoppers.
+    expect(bowls?.confidence).toBeGreaterThan(0.4);
+  });
   test('what another shop sells is not sold here', () => {
     const text = 'Sans Rien makes soap.\nThere is a Sans Rien in Lyon that sells furniture, we have nothing to do with it.\n';
     expect(readFacts(ground(text)).sells.map(({ value }) => value)).toEqual(['soap']);

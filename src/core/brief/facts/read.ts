@@ -112,14 +112,20 @@ function longest(
 const phrases = (weighed: readonly Weighed[]): Weighed[] =>
   longest(weighed, ({ span }) => `${span.start} ${span.line.stands === 'title' ? span.line.text : ''}`);
 
+/** What is said more closely begins here: "bowls of green oak" are bowls. */
+const saysMore = /(?<=\S) (?:of|for|with|de) .*$/;
+
+/** The noun that a phrase names a thing by. */
+const nounOf = ({ span }: Weighed): string => singular(plain(span.text).replace(saysMore, '').split(/[ -]/).at(-1) ?? '');
+
 /** So many times likelier may a title be than the same noun in the brief. */
 const titleShare = 20;
 
-/** What ends in the same noun is the same thing. A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows. */
+/** What is called by the same noun is the same thing. A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows. */
 const things = (weighed: readonly Weighed[]): Weighed[] =>
   longest(
     weighed,
-    ({ span }) => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? ''),
+    nounOf,
     (all) => {
       const told = all.filter(({ span }) => span.line.stands !== 'title');
       const most = Math.max(...all.map(({ share }) => share));
@@ -325,8 +331,6 @@ function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, numbe
 /** So many titles have to be called alike to say what the shop sells. */
 const fewestAlike = 3;
 
-const lastWord = ({ span }: Weighed): string => singular(span.text.toLowerCase().split(/[ -]/).at(-1) ?? '');
-
 /**
  * What most of the goods are called is sold, where the brief says it at all; what titles only add to it is a kind of it: of "Bitters, birch"
  * and "Bitters, yuzu" the brief sells bitters.
@@ -335,13 +339,13 @@ function withMostOf(taken: readonly Weighed[], weighed: readonly Weighed[], { he
   const [commonest] = [...heads].sort((a, b) => b[1] - a[1]);
   if (!commonest || commonest[1] < fewestAlike || commonest[1] * 2 <= titles) return [...taken];
   const [head] = commonest;
-  if (taken.some((one) => lastWord(one) === head)) return [...taken];
+  if (taken.some((one) => nounOf(one) === head)) return [...taken];
   const [best] = longest(
-    weighed.filter((one) => one.span.line.stands === 'said' && lastWord(one) === head),
+    weighed.filter((one) => one.span.line.stands === 'said' && nounOf(one) === head),
     ({ span }) => `${span.line.tokens[0]?.start ?? 0} ${span.to}`,
   );
   if (!best) return [...taken];
-  const isKind = (one: Weighed) => goods.has(lastWord(one)) && !heads.has(lastWord(one));
+  const isKind = (one: Weighed) => goods.has(nounOf(one)) && !heads.has(nounOf(one));
   return [{ ...best, share: Math.max(best.share, surelySold) }, ...taken.filter((one) => !isKind(one))].slice(0, most.sells);
 }
 const surelySold = 0.5;
