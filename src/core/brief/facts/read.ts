@@ -123,15 +123,11 @@ const titleShare = 20;
 
 /** What is called by the same noun is the same thing. A title names one of them, the brief all: "Pillow, soft" is one of the goose down pillows. */
 const things = (weighed: readonly Weighed[]): Weighed[] =>
-  longest(
-    weighed,
-    nounOf,
-    (all) => {
-      const told = all.filter(({ span }) => span.line.stands !== 'title');
-      const most = Math.max(...all.map(({ share }) => share));
-      return told.some(({ share }) => share * titleShare >= most) ? told : all;
-    },
-  );
+  longest(weighed, nounOf, (all) => {
+    const told = all.filter(({ span }) => span.line.stands !== 'title');
+    const most = Math.max(...all.map(({ share }) => share));
+    return told.some(({ share }) => share * titleShare >= most) ? told : all;
+  });
 
 const inOrder = (a: Fact<string>, b: Fact<string>): number => (a.source?.start ?? Infinity) - (b.source?.start ?? Infinity);
 
