@@ -170,15 +170,17 @@ const volumes = /^(ml|cl|dl|l|ltr|litres?|liters?|fl ?oz|pt|gal|мл|л|cc)$/i;
 
 export type Measure = { kind: 'mass' | 'length' | 'volume' | 'other'; number: string; unit: string };
 
+/** ½, 2¾: a fraction in one sign (Unicode, Number Forms and Latin-1), alone or behind a whole number. */
+const inOneSign = '\\d*\\s?[¼-¾⅐-⅞]';
 const measured = new RegExp(
-  `^(${numberPattern.source}|\\d+ \\d+/\\d+|\\d+/\\d+)\\s*(\\p{L}[\\p{L}\\p{M}]{0,13}\\.?|["″′']{1,2}|%|°)$`,
+  `^(${inOneSign}|${numberPattern.source}|\\d+ \\d+/\\d+|\\d+/\\d+)\\s*(\\p{L}[\\p{L}\\p{M}]{0,13}\\.?|["″′']{1,2}|%|°)$`,
   'u',
 );
 
 /** A number with a unit after it, and nothing else. */
 export function understandMeasure(cell: Cell): Measure | null {
   const text = plainDigits(String(cell)).trim();
-  if (!/^\d/.test(text)) return null;
+  if (!/^[\d¼-¾⅐-⅞]/.test(text)) return null;
   const match = measured.exec(text);
   if (!match) return null;
   const [, number = '', given = ''] = match;

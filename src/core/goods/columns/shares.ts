@@ -26,6 +26,7 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           !(as === 'title' && (isOfCodes(profile) || namesNothing(said)) && columns.some(couldName)) &&
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
+          !(as === 'taxClass' && profile.largest > highestRate) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
           // Nobody chooses by sentences.
           !(as === 'option' && profile.sentences > plainly && !profile.listed) &&
@@ -98,6 +99,9 @@ const someCents = 0.5;
 const someCells = 0.2;
 /** Words that only begin like one weigh less than it: "canto" is no "cantidad". */
 const theWordItself = 2.36;
+
+/** Per cent: no tax on sales is higher (27 in Hungary, OECD Consumption Tax Trends). A number above it is no rate. */
+const highestRate = 40;
 
 /** Letters of what tells anything. */
 const shortestText = 8;

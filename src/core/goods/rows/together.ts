@@ -93,8 +93,8 @@ function isUseful(records: readonly Record[]): boolean {
   const groups = new Set(named.map(({ group }) => key(group)));
   if (groups.size === named.length) return false;
   const titles = new Set(records.map(({ title }) => key(title)));
-  // Fewer groups than a third of the titles: that is a shelf, not a product.
-  return groups.size * 3 >= titles.size;
+  // Fewer groups than a third of the titles: that is a shelf, not a product. Shelves are called by words, products by codes.
+  return groups.size * 3 >= titles.size || [...groups].every((group) => /\d/.test(group));
 }
 
 function withTails(records: readonly Record[]): boolean {
