@@ -37,6 +37,7 @@ import { batch45 } from './batch45';
 import { batch46 } from './batch46';
 import { batch47 } from './batch47';
 import { batch48 } from './batch48';
+import { batch49 } from './batch49';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -99,5 +100,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '46', lists: batch46 },
   { name: '47', lists: batch47 },
   { name: '48', lists: batch48 },
+  { name: '49', lists: batch49 },
   { name: 'frozen', lists: frozen },
 ];

@@ -15,6 +15,8 @@ export interface ListCase {
   columns: string;
   /** "title | values | price in minor units | stock", a line a variant; ? is asked, ∞ not counted. */
   want: string;
+  /** Where two columns tell the same rows apart: the reading by the other, which serves a shopper as well. */
+  or?: { columns: string; want: string };
   /** Rows of goods that are left out on purpose: placeholders, totals. */
   leftOut?: number;
 }

@@ -33,8 +33,15 @@ const tidy = (line: string) =>
     .map((part) => part.trim())
     .join(' | ');
 
-/** How a list is read, against how its writer meant it. */
-export async function scoreOf(list: ListCase): Promise<Score> {
+/** How a list is read, against how its writer meant it, or as well could have. */
+export async function scoreOf({ or, ...list }: ListCase): Promise<Score> {
+  const score = await scoreBy(list);
+  if (score.whole || !or) return score;
+  const other = await scoreBy({ ...list, ...or });
+  return other.whole ? other : score;
+}
+
+async function scoreBy(list: ListCase): Promise<Score> {
   const wanted = list.want.split('\n').map(tidy);
   const columns = list.columns.split(' ');
   const empty: Score = {

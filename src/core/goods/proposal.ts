@@ -211,8 +211,15 @@ const goodsFirst = (sheets: readonly Sheet[]): Sheet[] => {
   return first ? [first, ...sheets.filter((sheet) => sheet !== first)] : [];
 };
 
+/** Whether two sheets have the same columns under the same headings: where the price of one is asked about, so is that of the other. */
+const isOfForm = ({ columns }: Sheet, main: Sheet): boolean =>
+  columns.length === main.columns.length &&
+  columns.every(({ as, heading }, i) => main.columns[i]?.as === as && main.columns[i]?.heading === heading);
+
 const alike = (sheet: Sheet, main: Sheet): boolean => {
-  if (!sheet.columns.some(({ as }) => as === 'title') || !sheet.columns.some(({ as }) => as === 'price')) return false;
+  if (!sheet.columns.some(({ as }) => as === 'title')) return false;
+  if (isOfForm(sheet, main)) return true;
+  if (!sheet.columns.some(({ as }) => as === 'price')) return false;
   const headings = new Set(main.layout.headings.map((heading) => heading.toLowerCase()).filter(Boolean));
   const shared = sheet.layout.headings.filter((heading) => headings.has(heading.toLowerCase())).length;
   return shared >= Math.min(2, headings.size);

@@ -38,7 +38,12 @@ export function pairChoices({ columns, rows, chosen, taken, given }: Claims): vo
   if (title === undefined || !pairs.length) return;
   const several = [...byName(rows, title).values()].filter((alike) => alike.length > 1);
   for (const { names, its } of pairs) {
-    const isName = several.every((alike) => values(alike, names.index) === 1);
+    // A thing may be chosen by two, each in rows of its own: its height, and its colour.
+    const isName = several.every(
+      (alike) =>
+        values(alike, names.index) === 1 ||
+        (names.profile.optionNames === 1 && values(alike, names.index) < values(alike, its.index)),
+    );
     if (!isName || !several.some((alike) => values(alike, its.index) > 1)) continue;
     chosen.set(names.index, { as: 'optionName', score: 1, because: `It says what “${its.heading}” is a choice of.` });
     chosen.set(its.index, {

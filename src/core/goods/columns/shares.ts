@@ -46,7 +46,10 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
               : candidates.some(({ as }) => as === said)
                 ? said
                 : (formOf(profile) ?? (isBare && index === names ? 'title' : null));
-      const weighed = allowed.map(([as, share]): [Meaning, number] => [as, as === believed ? share * plainWord : share]);
+      const weighed = allowed.map(([as, share]): [Meaning, number] => [
+        as,
+        as === believed ? share * (as === 'category' && hasPaths(profile) ? pathSigns : plainWord) : share,
+      ]);
       const sum = weighed.reduce((total, [, share]) => total + share, 0);
       return [index, new Map(weighed.map(([as, share]) => [as, share / sum]))];
     }),
@@ -109,12 +112,21 @@ const shortestText = 8;
 /** How many times likelier a meaning is that the heading or the cells say plainly. */
 const plainWord = 12;
 
+/** Beside paths that come again stand shelves that have no others in them. */
+const hasPaths = ({ path, distinct }: Pick<Profile, 'path' | 'distinct'>): boolean =>
+  path > plainly || (path > somePaths && distinct < comesAgain);
+const somePaths = 0.25;
+const comesAgain = 0.6;
+
+/** The same for signs that nothing but a path has. */
+const pathSigns = 60;
+
 /** Nobody marks up what is no text. */
 const someMarkup = 0.25;
 
 /** What cells are by their form alone: paths are where things are filed, sentences tell of them, lists of sizes are there to choose from. */
-const formOf = ({ path, html, sentences, listed, words }: Profile): Meaning | null => {
-  if (path > plainly) return 'category';
+const formOf = ({ path, distinct, html, sentences, listed, words }: Profile): Meaning | null => {
+  if (hasPaths({ path, distinct })) return 'category';
   if (sentences > plainly || (html > someMarkup && words > 2)) return 'description';
   return listed > plainly ? 'option' : null;
 };
