@@ -221,3 +221,32 @@ test('words that bring rows together are the name, where no heading speaks of on
   );
   expect(shown(proposal)).toEqual(['Corniche: lin/30 cm 4800, soie/30 cm 7250, lin/45 cm 6600']);
 });
+
+test('codes bring together as many rows as they stand in; a word under which things are filed does not', () => {
+  const rows = (group: (i: number) => string) =>
+    `group,title,price\n${Array.from({ length: 12 }, (_, i) => `${group(i)},${i < 6 ? 'Aro' : 'Tawa'} hoop ${'abcdef'[i % 6] ?? ''}${'abcdef'[i % 6] ?? ''},${4 + i}`).join('\n')}\n`;
+  expect(read(rows((i) => (i < 6 ? 'G1' : 'G2'))).products.map(({ title }) => title)).toEqual(['Aro hoop', 'Tawa hoop']);
+  expect(read(rows((i) => (i < 6 ? 'near' : 'far'))).products).toHaveLength(12);
+});
+
+test('what names a choice does so where one thing has two of them', () => {
+  const proposal = read(
+    'Artigo;Opção;Valor;Preço\nFoz;Altura;90 cm;79\nFoz;Altura;120 cm;99\nFoz;Cor;cinza;99\nLordelo;Altura;90 cm;79\nLordelo;Cor;creme;89\n',
+  );
+  expect(proposal.columns.map(({ as }) => as)).toEqual(['title', 'optionName', 'optionValue', 'price']);
+  expect(proposal.products[0]?.options).toEqual(['Altura', 'Cor']);
+  const cut = read('kite,opt,val,price\nRush,Span,80 cm,28\nRush,Span,120 cm,36\nSutton,Span,80 cm,28\nSutton,Span,120 cm,36\n');
+  expect(cut.columns.map(({ as }) => as)).toEqual(['title', 'optionName', 'optionValue', 'price']);
+});
+
+test('a measure under its unit is chosen by only where no size and no title tells the rows apart', () => {
+  const { products } = read('kit,To make,Focal length (mm),price\nMont,6 × 6,60,89\nMont,6 × 9,75,95\nSerra,6 × 9,90,99\n');
+  expect(products[0]?.options).toEqual(['To make']);
+  const tails = read(
+    'blade,Thickness (mm),price\nToumba - 300 mm,0.6,8\nToumba - 400 mm,0.7,9\nSeih - 300 mm,0.8,7\nSeih - 400 mm,0.8,8\n',
+  );
+  expect(shown(tails)).toEqual(['Toumba: 300 mm 800, 400 mm 900', 'Seih: 300 mm 700, 400 mm 800']);
+  expect(
+    read('rod,Length (mm),price\nTent rod,600,8\nTent rod,700,9\nBean rod,600,7\nBean rod,700,8\n').products[0]?.options,
+  ).toEqual(['Length (mm)']);
+});

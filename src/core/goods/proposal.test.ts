@@ -2,6 +2,24 @@ import { read, shown } from '../../../tests/lists';
 import { noMapping, readList } from './index';
 import { type Cell } from './source/grid';
 
+test('sheets of one form are read together, also where it has to be asked which column is the price', () => {
+  const sheet = (name: string, things: string[]) => ({
+    name,
+    rows: things.map((thing, i): Cell[] => [
+      thing,
+      'Cedar, one treadle, a bobbin that comes off.',
+      980 + i * 20,
+      i % 2 ? '' : 880 + i,
+    ]),
+    firstRow: 1,
+    headed: false,
+  });
+  const grids = [sheet('Castle', ['Poblado', 'Laureles', 'Bello', 'Caldas']), sheet('Saxony', ['Guarne', 'Jardín', 'La Ceja'])];
+  const proposal = readList({ form: 'xlsx', encoding: '', grids, notes: [], pictures: [] }, { brief: 'COP' });
+  expect(proposal.ok && proposal.value.products).toHaveLength(7);
+  expect(proposal.ok && proposal.value.questions.filter(({ id }) => id === 'columns price')).toHaveLength(1);
+});
+
 test('sheets with the same headings are read as one list', () => {
   const sheet = (name: string, rows: Cell[][]) => ({
     name,

@@ -76,6 +76,8 @@ test('measures are a number and a unit, and nothing else', () => {
   expect(understandMeasure('0,5 kg')).toEqual({ kind: 'mass', number: '0,5', unit: 'kg' });
   expect(understandMeasure('15 1/8"')).toMatchObject({ kind: 'length' });
   expect(understandMeasure('250 ml')).toMatchObject({ kind: 'volume' });
+  expect(understandMeasure('1½ m')).toEqual({ kind: 'length', number: '1½', unit: 'm' });
+  expect(understandMeasure('½ lb')).toMatchObject({ kind: 'mass', number: '½' });
   expect(understandMeasure('heavy')).toBeNull();
   expect(['30 x 40', '30×40 cm', '2 x 3 x 4 m'].every(isDimensions)).toBe(true);
   expect(['30', 'x', 'box 3 x'].some(isDimensions)).toBe(false);

@@ -42,7 +42,7 @@ export function pairChoices({ columns, rows, chosen, taken, given }: Claims): vo
     const isName = several.every(
       (alike) =>
         values(alike, names.index) === 1 ||
-        (names.profile.optionNames === 1 && values(alike, names.index) < values(alike, its.index)),
+        (names.profile.optionNames === 1 && values(alike, names.index) <= values(alike, its.index)),
     );
     if (!isName || !several.some((alike) => values(alike, its.index) > 1)) continue;
     chosen.set(names.index, { as: 'optionName', score: 1, because: `It says what “${its.heading}” is a choice of.` });

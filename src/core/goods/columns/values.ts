@@ -13,8 +13,14 @@ export const isSizeWord = (text: string): boolean =>
 
 const choices = once(() => new Set(words.anyChoice.split(', ').map(bare)));
 
-/** Whether a heading speaks of choosing and says neither what nor by what: "Option", "Which one". From memory. */
-export const isAnyChoice = (heading: string): boolean => choices().has(bare(heading));
+/** So many letters of a word are one that is cut short. */
+const shortest = 3;
+
+/** Whether a heading speaks of choosing and says neither what nor by what: "Option", "Which one", "Opt". From memory. */
+export function isAnyChoice(heading: string): boolean {
+  const said = bare(heading);
+  return choices().has(said) || (said.length >= shortest && [...choices()].some((choice) => choice.startsWith(said)));
+}
 
 /** Longer than any name of a colour, or two of them. */
 const longest = 40;
@@ -34,7 +40,9 @@ export function choiceKind(text: string): 'colour' | 'size' | 'length' | 'volume
   if (isSizeWord(text) || isDimensions(text)) return 'size';
   const measure = understandMeasure(text);
   if (measure) return measure.kind === 'other' ? 'number' : measure.kind;
-  return /^(?:no\.?|nr\.?|№)?\s?\d{1,4}(?:[.,/]\d{1,2})?(?:\s*[-–]\s*\d{1,4})?$/i.test(text.trim()) ? 'number' : null;
+  return /^(?:no\.?|nr\.?|№)?\s?(?:\d{0,4}[¼-¾⅐-⅞]|\d{1,4}(?:[.,/]\d{1,2})?)(?:\s*[-–]\s*\d{1,4})?$/i.test(text.trim())
+    ? 'number'
+    : null;
 }
 
 /** What an option is called whose values are of a kind. */

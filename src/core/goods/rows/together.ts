@@ -1,6 +1,7 @@
 import { capitalised } from '../../capitalised';
 import { isUnspaced } from '../../unspaced';
 import { isUnheaded } from '../columns/keys';
+import { choiceKind } from '../columns/values';
 import { type Record } from './record';
 import { nameOf, readTails } from './tails';
 
@@ -111,23 +112,36 @@ function withTails(records: readonly Record[]): boolean {
   return tails.size > 0;
 }
 
+/** What tells all rows of a thing apart before any column is looked at: what their titles end in. */
+const areToldApart = (rows: readonly Record[]): boolean =>
+  new Set(rows.map(({ options }) => [...options.values()].map(({ value }) => key(value)).join('\u0000'))).size === rows.length;
+
+const isBareNumber = (value: string): boolean => /^[\d.,\s¼-¾⅐-⅞]+$/.test(value);
+
 /**
  * Columns that are headed as something to choose and in which rows of one product differ; of two that always differ together the first.
+ * Bare numbers under such a heading measure: they are chosen by where nothing else tells the rows apart, and no size beside them.
  */
 function choosable(groups: readonly (readonly Record[])[]): number[] {
   const chosen: number[] = [];
   const offered = new Set(groups.flatMap((rows) => rows.flatMap(({ offers }) => [...offers])));
   const at = (record: Record, index: number) => key(told(record, index)?.value ?? '');
   const different = (rows: readonly Record[], index: number) => new Set(rows.map((record) => at(record, index))).size;
+  const goesWith = (index: number, other: number) =>
+    groups.every((rows) => {
+      const both = new Set(rows.map((record) => `${at(record, other)}\u0000${at(record, index)}`)).size;
+      return both === different(rows, other) && both === different(rows, index);
+    });
+  const measures = (index: number) => groups.every((rows) => rows.every((record) => isBareNumber(at(record, index))));
+  const sizes = [...new Set(groups.flatMap((rows) => rows.flatMap(({ particulars }) => [...particulars.keys()])))].filter(
+    (index) => !offered.has(index) && groups.every((rows) => rows.every((record) => choiceKind(at(record, index)))),
+  );
   for (const index of [...offered].sort((a, b) => a - b)) {
     if (!groups.some((rows) => different(rows, index) > 1)) continue;
-    const follows = chosen.some((other) =>
-      groups.every((rows) => {
-        const both = new Set(rows.map((record) => `${at(record, other)}\u0000${at(record, index)}`)).size;
-        return both === different(rows, other) && both === different(rows, index);
-      }),
-    );
-    if (!follows || groups.every((rows) => rows.length < 2)) chosen.push(index);
+    if (measures(index) && groups.every(areToldApart)) continue;
+    const instead = measures(index) ? sizes.find((other) => other < index && goesWith(index, other)) : undefined;
+    const follows = chosen.some((other) => goesWith(index, other));
+    if (!follows || groups.every((rows) => rows.length < 2)) chosen.push(instead ?? index);
   }
   return chosen;
 }
@@ -147,7 +161,7 @@ function tellsApart(rows: readonly Record[], promoted: ReadonlySet<number>): num
   // A weight or a code that differs with what is chosen by is not what is chosen by.
   const isSpare = (index: number) => rows.every(({ particulars }) => !particulars.has(index));
   // Nor is a bare number, where words tell the rows apart as well.
-  const isNumber = (index: number) => rows.every((record) => /^[\d.,\s]+$/.test(told(record, index)?.value ?? ''));
+  const isNumber = (index: number) => rows.every((record) => isBareNumber(told(record, index)?.value ?? ''));
   const ranks = new Map([...open].map((index) => [index, isSpare(index) ? 2 : isNumber(index) ? 1 : 0]));
   const rank = (index: number) => ranks.get(index) ?? 0;
   if (!promoted.size && rows.every(({ options }) => !options.size)) {
