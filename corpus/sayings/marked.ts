@@ -112,9 +112,10 @@ export const batchNames = [
   'batch16',
   'batch17',
   'batch18',
+  'batch19',
 ] as const;
 /** Batches that the judge is trained on: all but what was written after the last training. */
-export const learnedNames = batchNames.slice(0, -2);
+export const learnedNames = batchNames.slice(0, -3);
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

@@ -9,6 +9,7 @@ import { type ThingKind } from '../things/about';
 import { type Act, type Past, type SentenceKind } from './about';
 import { learnedJudge } from './judge';
 import { moneyOf, type Count, type Sentence, type Slot } from './sentence';
+import { type Token } from './tokens';
 
 /** A sentence that was said, and where: all that a definition reads it with. */
 export interface Said {
@@ -69,25 +70,23 @@ const mostOf = (word: string): string[] => {
   return base ? [base, `${base}e`, base.replace(/(.)\1$/u, '$1')] : [];
 };
 
-/** All words of a sentence that are no part of a name or a value. */
-export function plainWords({ sentence }: Said): Set<string> {
+/** The words that a word is heard as. */
+export function heardAs({ word, stem }: Token): string[] {
   const { known, like } = learnedJudge();
-  return new Set(
-    sentence.parts.flatMap(({ token }) =>
-      token
-        ? [
-            token.word,
-            ...token.word.split('-'),
-            ...(token.stem.length > 3 ? [token.stem] : []),
-            // The darkest is dark, the biggest big.
-            ...mostOf(token.word),
-            // A word that is new here is heard as one that means the same.
-            ...(known(token.stem) === null ? like(token.stem).slice(0, 1) : []),
-          ]
-        : [],
-    ),
-  );
+  return [
+    word,
+    ...word.split('-'),
+    ...(stem.length > 3 ? [stem] : []),
+    // The darkest is dark, the biggest big.
+    ...mostOf(word),
+    // A word that is new here is heard as one that means the same.
+    ...(known(stem) === null ? like(stem).slice(0, 1) : []),
+  ];
 }
+
+/** All words of a sentence that are no part of a name or a value. */
+export const plainWords = ({ sentence }: Said): Set<string> =>
+  new Set(sentence.parts.flatMap(({ token }) => (token ? heardAs(token) : [])));
 
 /** Whether any of the words stands in the sentence, by itself or by its stem. */
 export const hears = (said: Said, ...words: readonly string[]): boolean => {

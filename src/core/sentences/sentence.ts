@@ -9,7 +9,8 @@ import { isThing, singular } from '../lexicon';
 import { numberWords } from '../numberWords';
 import { type Page } from '../plan';
 import { type Product } from '../project';
-import { type SectionKind } from '../sections/about';
+import { textIn } from '../sections';
+import { kindOfSection, type SectionKind } from '../sections/about';
 import { type Shop } from '../site';
 import { thingAbouts } from '../things/about';
 import { currenciesOf, isNameOfMoney, minorSigns } from '../till';
@@ -119,6 +120,7 @@ function gatherNames(shop: Shop): Name[] {
   for (const [words, product] of partsOfTitles(shop.catalogue.products)) names.push({ words, slot: { product }, common: false });
   for (const [word, product] of headsOfTitles(shop)) names.push({ words: [word], slot: { product }, common: false });
   for (const { kind, name } of sectionNames) add(name, { section: kind }, ofThings.has(name));
+  for (const { kind, heading } of headingsOf(shop)) add(heading, { section: kind });
   for (const { name } of picturesToOffer(shop).slice(0, mostPictures)) {
     add(name, { picture: name });
     // “The shed door” of “shed-door.jpg”: one word alone may be any word.
@@ -126,6 +128,15 @@ function gatherNames(shop: Shop): Name[] {
     if (words.includes(' ')) add(words, { picture: name });
   }
   return names;
+}
+
+/** Sections of the home page by what is written over them: that is what people see of them. One word over them may be any word. */
+function headingsOf({ pages: [home], writer }: Shop): { kind: SectionKind; heading: string }[] {
+  return (home?.sections ?? []).flatMap((section) => {
+    const kind = kindOfSection(section.id);
+    const heading = home && kind ? (textIn(writer.words(home, section) ?? {}, 'heading')?.text ?? '') : '';
+    return kind && heading.includes(' ') ? [{ kind, heading }] : [];
+  });
 }
 
 /** So many pictures are known by name; those that belong to no product come first. */

@@ -179,6 +179,7 @@ describe('what is understood', () => {
   test.each<[string, string | undefined, SentenceKind, Record<string, string>]>([
     ['a page with our prices for schools', undefined, 'page', { text: 'our prices for schools' }],
     ['make the page less crowded', undefined, 'room', { by: 'more' }],
+    ['things stand too close together', undefined, 'room', { by: 'more' }],
     ['packed tighter', undefined, 'room', { by: 'less' }],
     ['make the page darker', undefined, 'scheme', {}],
     ['replace kites by gliders', undefined, 'replace', { from: 'kites', to: 'gliders' }],
@@ -300,6 +301,12 @@ describe('what was not wholly understood is not done', () => {
   test('out of the menu is not out of the shop', () => {
     for (const text of ['kick the About page out of the menu', 'delete the About page from the navigation'])
       for (const { kind } of says(text).readings) expect([text, kind]).not.toEqual([text, 'page-out']);
+  });
+
+  test('a page that there is not is not the one that is looked at', () => {
+    expect(says('we don’t need the Recipes page any more')).toMatchObject({ readings: [], refused: {} });
+    expect(says('delete the Recipes page')).toMatchObject({ readings: [], refused: {} });
+    expect(sure('we don’t need the About page any more').of).toEqual({ page: 'About' });
   });
 
   test('a day that is not known ends nothing: it is asked for', () => {

@@ -1,6 +1,6 @@
 import { hexOf } from '../colours';
 import { type Span } from './spans';
-import { breaks, isNegation, joins, knownOf, tokensIn, type Token } from './tokens';
+import { breaks, isGrammar, isNegation, joins, knownOf, tokensIn, type Token } from './tokens';
 
 /** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
 const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
@@ -97,3 +97,39 @@ const asks = new Set([
   'colours',
   'colors',
 ]);
+
+/** Classes of nouns of groups and of people (lexnames of WordNet). */
+const somebody: ReadonlySet<number | null> = new Set([14, 18]);
+
+/**
+ * "There is a shop in Lyon that sells furniture" tells of somebody else. Inside a sentence it has to be somebody: "there is a Pinggir in
+ * Bandung that sells noodles", and not "behind the house there is a kiln that fires stoneware".
+ */
+export function isOfAnother({ line: { tokens }, from }: Span): boolean {
+  let whose = false;
+  for (let i = from - 1; i >= 0; i--) {
+    const low = tokens[i]?.low ?? '';
+    if (/^[.;:)!?]$/.test(low)) return false;
+    if (/^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null) whose = true;
+    if (low !== 'there' || knownOf(tokens[i + 1]?.low ?? '').base !== 'be') continue;
+    const who = tokens.slice(i + 2, from).find((token) => !isGrammar(token.low) && token.low !== 'one');
+    return whose && who !== undefined && (i === 0 || /^\p{Lu}/u.test(who.text) || somebody.has(knownOf(who.low).noun));
+  }
+  return false;
+}
+
+/** "They all print dolphins": what others do is not what is sold here. */
+export const isOfOthers = ({ line: { tokens }, from }: Span): boolean =>
+  tokens[0]?.low === 'they' && !tokens.slice(0, from).some(({ low }) => low === 'we' || low === 'i' || breaksOff.has(low));
+const breaksOff = new Set([';', ':', '–', '—', 'but']);
+
+/** "There is a Melaní in Patras too", "a bingo hall of the same name in Dundee": where somebody else is who is called so. */
+export function isOfNamesake({ line: { tokens }, from }: Span): boolean {
+  let i = from - 1;
+  if (!/^(?:in|near|at)$/.test(tokens[i]?.low ?? '')) return false;
+  i--;
+  if (tokens[i]?.low === 'name') return /^(?:same|that|this)$/.test(tokens[i - 1]?.low ?? '');
+  const last = i;
+  while (/^\p{Lu}/u.test(tokens[i]?.text ?? '') && !isGrammar(tokens[i]?.low ?? '')) i--;
+  return i < last && /^(?:an?|the|another)$/.test(tokens[i]?.low ?? '');
+}

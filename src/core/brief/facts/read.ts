@@ -1,5 +1,6 @@
 import { singular } from '../../lexicon';
 import { type Goal, type Origin, type Reach } from '../about';
+import { isAddressForm } from '../contact';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
 import { isGrammar, knownOf } from './tokens';
@@ -10,7 +11,16 @@ import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, worthReading, type OptionFact } from './options';
 import { likenesses } from './likeness';
-import { isDenied, isDeniedBehind, isOfSomebody, isOrderedAway, isUnderRefusal } from './denial';
+import {
+  isDenied,
+  isDeniedBehind,
+  isOfAnother,
+  isOfNamesake,
+  isOfOthers,
+  isOfSomebody,
+  isOrderedAway,
+  isUnderRefusal,
+} from './denial';
 import { type Span } from './spans';
 import { learnedFacts, learnedOptions, Scales, scoreOf, sharesOf, usualWeights, type FactWeights, type Weighed } from './weigh';
 
@@ -35,7 +45,7 @@ export interface Facts {
 /** From here on something is taken; how sure it is stands beside it. */
 const least: Record<SpanFactName | OptionFact | 'country', number> = {
   name: 0.25,
-  sells: 0.2,
+  sells: 0.25,
   trade: 0.25,
   audience: 0.25,
   place: 0.3,
@@ -275,31 +285,6 @@ const nearlyAll = 0.9;
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
-/** Classes of nouns of groups and of people (lexnames of WordNet). */
-const somebody: ReadonlySet<number | null> = new Set([14, 18]);
-
-/**
- * "There is a shop in Lyon that sells furniture" tells of somebody else. Inside a sentence it has to be somebody: "there is a Pinggir in
- * Bandung that sells noodles", and not "behind the house there is a kiln that fires stoneware".
- */
-function isOfAnother({ line: { tokens }, from }: Span): boolean {
-  let whose = false;
-  for (let i = from - 1; i >= 0; i--) {
-    const low = tokens[i]?.low ?? '';
-    if (/^[.;:)!?]$/.test(low)) return false;
-    if (/^(?:that|which|who)$/.test(low) && knownOf(tokens[i + 1]?.low ?? '').verb !== null) whose = true;
-    if (low !== 'there' || knownOf(tokens[i + 1]?.low ?? '').base !== 'be') continue;
-    const who = tokens.slice(i + 2, from).find((token) => !isGrammar(token.low) && token.low !== 'one');
-    return whose && who !== undefined && (i === 0 || /^\p{Lu}/u.test(who.text) || somebody.has(knownOf(who.low).noun));
-  }
-  return false;
-}
-
-/** "They all print dolphins": what others do is not what is sold here. */
-const isOfOthers = ({ line: { tokens }, from }: Span): boolean =>
-  tokens[0]?.low === 'they' && !tokens.slice(0, from).some(({ low }) => low === 'we' || low === 'i' || breaksOff.has(low));
-const breaksOff = new Set([';', ':', '–', '—', 'but']);
-
 /** The class of nouns of time (lexnames of WordNet). */
 const time = 28;
 const leadsIn = (low: string): boolean => (isGrammar(low) && low !== 'the') || knownOf(low).noun === time;
@@ -315,6 +300,13 @@ function byAddress(weighed: readonly Weighed[], { domain }: Ground): Weighed[] {
     return { span, share: inside ? 0 : around.reduce((sum, one) => sum + one.share, share) };
   });
 }
+
+/** Where somebody else of that name is, is not where the shop is; if nothing else may be, it is its own name that stands there. */
+function ofOneself(places: readonly Weighed[]): Weighed[] {
+  const own = places.filter(({ span }) => !isOfNamesake(span));
+  return own.some(({ share }) => share > maybeWhere) ? own : [...places];
+}
+const maybeWhere = 0.02;
 
 /** Places in the country that all else points to are likelier, and others less so. */
 function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, number>): Weighed[] {
@@ -352,6 +344,16 @@ const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.to
 /** What is so surely sold says what trade it is, where nothing else does. */
 const sureTrade = 0.5;
 
+/** "Cooks buy it, and fishermen": what is done to what is spoken of is no part of who does it. */
+function whoIn(fact: Fact<string>, { line: { tokens, text }, from, to, start, end }: Span): Fact<string> {
+  const at = tokens.findIndex(({ low }, i) => i > from && i < to && /^(?:it|them)$/.test(low));
+  const verb = tokens[at - 1];
+  const isSaidOfThem = tokens.slice(from, at).some(({ low }) => /^(?:who|that|whose)$/.test(low));
+  if (at < 0 || !verb || at - 1 <= from || isSaidOfThem || knownOf(verb.low).verb === null) return fact;
+  const [before, behind] = [text.slice(start, verb.start).trim(), text.slice(tokens[at]?.end ?? end, end).replace(/\s+/g, ' ')];
+  return { ...fact, value: `${before}${behind}` };
+}
+
 /** Words of mood, and what the site should be like, each once and in their order. */
 function toneOf(words: readonly Fact<string>[], like: readonly Fact<string>[]): Fact<string>[] {
   const covers = (one: Fact<string>) =>
@@ -383,7 +385,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       .sort(inOrder);
   };
   const { wanted, avoided } = byGrammar(likeTheirList(scales.weigh('wanted')), scales.weigh('avoided'));
-  const places = scales.weigh('place');
+  const places = ofOneself(scales.weigh('place'));
   const bags = [...countryFeatures(ground, places)];
   const column = learnedFacts.indexOf('country');
   const shares = sharesOf(bags.map(([, bag]) => scoreOf(bag, by.facts, column)));
@@ -401,7 +403,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   const isPlace = ({ span }: Weighed) => place !== null && plain(span.text) === plain(place.value);
   const name = one(
     'name',
-    byAddress(scales.weigh('name'), ground).filter((found) => !isPlace(found)),
+    byAddress(scales.weigh('name'), ground).filter((found) => !isPlace(found) && !isAddressForm(found.span.text)),
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
   // "Mastic, Chios": where it is from is not what it is.
@@ -423,7 +425,8 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     );
   const sells = withMostOf(readSells(sold), sold, ground);
   const [buyers] = phrases(scales.weigh('audience'));
-  const audience = buyers && buyers.share >= least.audience ? factOf(ground, buyers.span, buyers.share) : null;
+  const audience =
+    buyers && buyers.share >= least.audience ? whoIn(factOf(ground, buyers.span, buyers.share), buyers.span) : null;
   const home = country?.[0] ?? '';
   return {
     name,

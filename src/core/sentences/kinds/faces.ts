@@ -1,5 +1,6 @@
 import { lookPlaces, set } from '../../places';
 import { type Face, faces, suggestPairs } from '../../look';
+import { degreeOf, sizes } from '../degree';
 import { defineSentence, deniesWord, firmNo, hears, no, type Answer, type Said } from '../said';
 
 /** What kinds of faces are called. */
@@ -88,8 +89,9 @@ export const phoneSize = defineSentence({
     'make the type on phones larger',
   ],
   reads: (said) => {
-    const bigger = hears(said, 'bigger', 'larger', 'up', 'small', 'increase', 'enlarge') && !hears(said, 'smaller', 'down');
-    if (!bigger && !hears(said, 'smaller', 'down', 'large', 'big', 'decrease', 'reduce')) return no('Larger or smaller?');
+    const way = degreeOf(said, sizes);
+    if (!way) return no('Larger or smaller?');
+    const bigger = way === 'more';
     const now = said.shop.exceptions.phone.size ?? 1;
     const next = Math.round(Math.max(0.9, Math.min(1.25, now + (bigger ? 0.08 : -0.08))) * 100) / 100;
     if (next === now) return firmNo(`The text on phones is as ${bigger ? 'large' : 'small'} as it can be.`);

@@ -2,6 +2,7 @@ import { families, familyDistance } from '../../look';
 import { lookPlaces, set } from '../../places';
 import { type MarkId } from '../../pictures/about';
 import { requests } from '../../requests';
+import { degreeOf, sizes } from '../degree';
 import { defineSentence, firmNo, hears, no, type Said } from '../said';
 
 /** What marks are asked for with, the telling words first. */
@@ -75,10 +76,9 @@ export const markSize = defineSentence({
   ],
   reads: (said) => {
     if (!isDrawn(said)) return no('The name stands in type, which has the size of its look. A drawn mark has a size of its own.');
-    const tooBig = hears(said, 'too') && hears(said, 'big', 'large');
-    const bigger =
-      hears(said, 'bigger', 'larger', 'big', 'large', 'small', 'grow', 'enlarge', 'twice') && !hears(said, 'smaller') && !tooBig;
-    if (!bigger && !tooBig && !hears(said, 'smaller', 'reduce', 'shrink', 'half', 'less')) return no('Larger or smaller?');
+    const way = degreeOf(said, sizes);
+    if (!way) return no('Larger or smaller?');
+    const bigger = way === 'more';
     const percent = said.sentence.slots.find(({ number }) => number?.of === 'percent')?.number?.value;
     const by = 1 + (percent ?? 25) / 100;
     const now = said.shop.mark.size;

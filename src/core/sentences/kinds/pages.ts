@@ -187,6 +187,9 @@ export const pageName = defineSentence({
   },
 });
 
+/** "The Learn page", where no page is called so: it is not the one that is looked at. */
+const namesUnknown = ({ sentence: { text } }: Said): boolean => /\b(?:the|our|my)\s+(?!whole\b)[\p{L}'’-]+\s+page\b/iu.test(text);
+
 export const pageOut = defineSentence({
   kind: 'page-out',
   offers: 'Take a page out: “delete the gift cards page”',
@@ -203,7 +206,7 @@ export const pageOut = defineSentence({
     '{page} page out',
   ],
   reads: (said) => {
-    const one = pagesNamed(said)[0]?.page ?? (hears(said, 'page') ? pageHere(said) : null);
+    const one = pagesNamed(said)[0]?.page ?? (hears(said, 'page') && !namesUnknown(said) ? pageHere(said) : null);
     if (!one) return no(noPage);
     // Out of the menu is not out of the shop.
     if (hears(said, 'menu', 'navigation', 'nav', 'footer')) return no('Out of the shop altogether, or only out of the menu?');

@@ -1,3 +1,4 @@
+import { degreeOf, sizes, type Scale } from '../degree';
 import { clear, planPlaces, set, type Wish } from '../../places';
 import { requests, sizesAt, type Spot } from '../../requests';
 import {
@@ -85,6 +86,13 @@ export const showPicture = defineSentence({
   },
 });
 
+const pictureScale: Scale = {
+  more: [...sizes.more, 'wider'],
+  less: [...sizes.less, 'narrower'],
+  much: [...sizes.much, 'wide', 'room', 'space'],
+  little: [...sizes.little, 'narrow'],
+};
+
 export const pictureSize = defineSentence({
   kind: 'picture-size',
   offers: 'Have a picture larger or smaller: “bigger picture”',
@@ -114,17 +122,12 @@ export const pictureSize = defineSentence({
     const at = section && sizesAt({ ...said.spot, section });
     if (!section || !at) return no('Which picture? Point at one that stands beside words.');
     const now = said.decided.get(at.place) ?? null;
-    const isTooMuch = hears(said, 'too', 'much');
-    const bigger =
-      hears(said, 'bigger', 'larger', 'wider', 'more', 'enlarge', 'grow', 'up', 'tiny') ||
-      (isTooMuch && hears(said, 'small', 'tiny', 'little'));
-    const smaller =
-      hears(said, 'smaller', 'narrower', 'less', 'reduce', 'shrink', 'down', 'half') ||
-      (isTooMuch && hears(said, 'big', 'large', 'huge', 'room', 'space'));
+    const way = degreeOf(said, pictureScale);
     const of = { section: section.kind };
-    if (!bigger && !smaller && hears(said, 'usual', 'normal', 'before', 'made', 'again'))
+    if (!way && hears(said, 'usual', 'normal', 'before', 'made', 'again'))
       return now ? { wishes: [clear(at.place)], of: { ...of, by: 'usual' } } : no('It is as large as its look has it.');
-    if (bigger === smaller) return no('Larger or smaller?');
+    if (!way) return no('Larger or smaller?');
+    const bigger = way === 'more';
     const next = at.sizes[at.sizes.indexOf(now) + (bigger ? 1 : -1)];
     if (next === undefined)
       return firmNo(

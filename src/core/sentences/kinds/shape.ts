@@ -1,4 +1,5 @@
 import { lookPlaces, set } from '../../places';
+import { degreeOf, type Scale } from '../degree';
 import { countNamed, defineSentence, denies, firmNo, hears, no, type Found } from '../said';
 
 export const columns = defineSentence({
@@ -80,6 +81,14 @@ export const corners = defineSentence({
   },
 });
 
+/** Room between things; "more" alone is of it as well. */
+const roomScale: Scale = {
+  more: ['breathe', 'breathing', 'airier', 'roomier', 'wider', 'apart', 'further', 'loosen', 'looser'],
+  less: ['tighter', 'tighten', 'closer', 'denser', 'nearer'],
+  much: ['air', 'airy', 'room', 'roomy', 'space', 'spaces', 'spacing', 'distance', 'gap', 'gaps', 'spread', 'empty', 'loose'],
+  little: ['crowded', 'cramped', 'tight', 'dense', 'packed', 'squeezed', 'close', 'compact', 'together', 'narrow'],
+};
+
 export const room = defineSentence({
   kind: 'room',
   offers: 'Room between things: “more space”, “tighter”',
@@ -100,18 +109,12 @@ export const room = defineSentence({
     'more white space everywhere',
   ],
   reads: (said) => {
-    // "Less crowded" and "too crowded" want what "more room" does; "more crowded" does not.
-    const isCrowded = hears(said, 'crowded', 'cramped', 'tight', 'dense', 'packed', 'squeezed');
-    const less =
-      hears(said, 'tighter', 'tighten', 'closer', 'denser') ||
-      (isCrowded ? hears(said, 'more') : hears(said, 'less', 'together', 'smaller', 'spread', 'compact'));
-    const more =
-      isCrowded || hears(said, 'more', 'bigger', 'breathe', 'breathing', 'air', 'airy', 'airier', 'wider', 'distance', 'space');
-    if (!less && !more) return no('More room or less?');
+    const by = degreeOf(said, roomScale);
+    if (!by) return no('More room or less?');
     const now = said.shop.look.shape.room;
-    const next = Math.round(Math.max(0.6, Math.min(1.6, now + (less ? -0.2 : 0.2))) * 100) / 100;
-    if (next === now) return firmNo(less ? 'It can’t be tighter.' : 'There can’t be more room.');
-    return { wishes: [set(lookPlaces.room, next)], of: { by: less ? 'less' : 'more' } };
+    const next = Math.round(Math.max(0.6, Math.min(1.6, now + (by === 'less' ? -0.2 : 0.2))) * 100) / 100;
+    if (next === now) return firmNo(by === 'less' ? 'It can’t be tighter.' : 'There can’t be more room.');
+    return { wishes: [set(lookPlaces.room, next)], of: { by } };
   },
 });
 

@@ -5,6 +5,7 @@ import { isLockedAt, keptOf, locking, ordered, spanAt } from '../../requests';
 import { sectionAbout } from '../../sections';
 import { fittingSpan, isWhole, pageParts, saySpan, wholeSpan, type Span } from '../../span';
 import { isText } from '../../things/about';
+import { degreeOf, sizes, type Scale } from '../degree';
 import { countNamed, defineSentence, denies, firmNo, hears, no, sectionsNamed, type Found, type No, type Said } from '../said';
 
 const noSection = 'Which section? Point at it, or say its name as the plan has it.';
@@ -184,13 +185,9 @@ export const standSize = defineSentence({
   reads: (said) => {
     const section = standsHere(said);
     if (!section) return no(noSection);
-    const isTooMuch = hears(said, 'too');
-    const bigger =
-      hears(said, 'bigger', 'larger', 'up', 'increase', 'enlarge', 'huge') ||
-      (isTooMuch && hears(said, 'small', 'tiny', 'little'));
-    const smaller =
-      hears(said, 'smaller', 'down', 'reduce', 'shrink') || (isTooMuch && hears(said, 'big', 'large', 'loud', 'huge'));
-    if (bigger === smaller) return no('Larger or smaller?');
+    const way = degreeOf(said, sizes);
+    if (!way) return no('Larger or smaller?');
+    const bigger = way === 'more';
     const place = placesFor(said).size(said.spot.owner, section.id);
     const next = stepOf(sizeSteps, said.decided.get(place) ?? 1, bigger ? 1 : -1);
     if (next === null) return firmNo(`The words here are as ${bigger ? 'large' : 'small'} as they can be.`);
@@ -200,6 +197,14 @@ export const standSize = defineSentence({
     };
   },
 });
+
+/** Room over a section. */
+const overScale: Scale = {
+  more: ['breathe', 'wider', 'further', 'apart', 'twice', 'double'],
+  less: ['closer', 'nearer', 'tighter', 'close'],
+  much: ['air', 'room', 'space', 'gap', 'distance', 'hole', 'big'],
+  little: ['cramped', 'tight', 'squeezed'],
+};
 
 export const standRoom = defineSentence({
   kind: 'stand-room',
@@ -226,23 +231,9 @@ export const standRoom = defineSentence({
     const of = { section: section.id, ...phones(said) };
     if (denies(said) && !hears(said, 'enough', 'much'))
       return now === 0 ? no('There is no room over it.') : { wishes: [set(place, 0)], of: { ...of, by: 'none' } };
-    const more = hears(
-      said,
-      'more',
-      'bigger',
-      'larger',
-      'wider',
-      'twice',
-      'double',
-      'air',
-      'breathe',
-      'further',
-      'cramped',
-      'tight',
-    );
-    const less = hears(said, 'less', 'smaller', 'closer', 'nearer', 'close', 'reduce', 'tighter', 'much', 'big', 'hole', 'fewer');
-    const by = less && !hears(said, 'more', 'bigger', 'larger') ? -1 : more ? 1 : 0;
-    if (!by) return no('More room over it, or less?');
+    const way = degreeOf(said, overScale);
+    if (!way) return no('More room over it, or less?');
+    const by = way === 'more' ? 1 : -1;
     // A step that is seen.
     const next = stepOf(roomSteps, stepOf(roomSteps, now, by) ?? now, by) ?? (by > 0 ? roomSteps[roomSteps.length - 1] : 0);
     if (next === undefined || next === now)
