@@ -39,6 +39,7 @@ import { batch47 } from './batch47';
 import { batch48 } from './batch48';
 import { batch49 } from './batch49';
 import { batch50 } from './batch50';
+import { batch51 } from './batch51';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -103,5 +104,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '48', lists: batch48 },
   { name: '49', lists: batch49 },
   { name: '50', lists: batch50 },
+  { name: '51', lists: batch51 },
   { name: 'frozen', lists: frozen },
 ];
