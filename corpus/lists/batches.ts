@@ -40,6 +40,7 @@ import { batch48 } from './batch48';
 import { batch49 } from './batch49';
 import { batch50 } from './batch50';
 import { batch51 } from './batch51';
+import { batch52 } from './batch52';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -105,5 +106,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '49', lists: batch49 },
   { name: '50', lists: batch50 },
   { name: '51', lists: batch51 },
+  { name: '52', lists: batch52 },
   { name: 'frozen', lists: frozen },
 ];

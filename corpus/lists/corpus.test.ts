@@ -54,6 +54,7 @@ test.each([
   ['49', 17, 1],
   ['50', 18, 1],
   ['51', 16, 0.98],
+  ['52', 17, 0.99],
 ] as const)(
   'batch %s: no value is taken wrong without a word, none is refused, and as many are wholly right as before',
   async (called, whole, columns) => {

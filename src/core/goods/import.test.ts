@@ -113,6 +113,11 @@ describe('a list', () => {
     ['blank lines', bytes('\n\n  \n'), 'empty'],
     ['bytes that are no text', Uint8Array.from({ length: 400 }, (_, i) => (i * 7) % 256), 'not text'],
     ['JSON that breaks off', bytes('[{"title": "A", "price": 4}, {"title"'), 'JSON with a fault'],
+    [
+      'JSON with a quote in a text',
+      bytes('[{"title": "Says "hush" a lot", "price": 4}]'),
+      'in line 1, near “[{"title": "Says "hush" a',
+    ],
     ['a page without goods', bytes('<!doctype html><html><body><p>Hello</p></body></html>'), 'No goods were found'],
     [
       'XML with entities of its own',

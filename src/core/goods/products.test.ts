@@ -250,3 +250,12 @@ test('a measure under its unit is chosen by only where no size and no title tell
     read('rod,Length (mm),price\nTent rod,600,8\nTent rod,700,9\nBean rod,600,7\nBean rod,700,8\n').products[0]?.options,
   ).toEqual(['Length (mm)']);
 });
+
+test('one word for all that have one is no shelf, unless it is headed so or is a path', () => {
+  const as = (heading: string, word: string) =>
+    read(`What,Price,${heading}\nCase for one,340,${word}\nCase for two,690,${word}\nStrap,48,\nStand,75,${word}\n`).columns[2]
+      ?.as;
+  expect(as('Shell', 'poplar')).toBe('particular');
+  expect(as('Category', 'Cases')).toBe('category');
+  expect(as('Where', 'Cases > Hard')).toBe('category');
+});

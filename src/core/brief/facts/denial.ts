@@ -131,5 +131,6 @@ export function isOfNamesake({ line: { tokens }, from }: Span): boolean {
   if (tokens[i]?.low === 'name') return /^(?:same|that|this)$/.test(tokens[i - 1]?.low ?? '');
   const last = i;
   while (/^\p{Lu}/u.test(tokens[i]?.text ?? '') && !isGrammar(tokens[i]?.low ?? '')) i--;
-  return i < last && /^(?:an?|the|another)$/.test(tokens[i]?.low ?? '');
+  // In the middle of a sentence "the Nieuwe Binnenweg" is a street.
+  return i < last && (/^(?:an?|another)$/.test(tokens[i]?.low ?? '') || (i === 0 && tokens[0]?.low === 'the'));
 }

@@ -61,6 +61,39 @@ describe('a phrase names a thing, and says nothing of it', () => {
   });
 });
 
+describe('what is of somebody or something else', () => {
+  test('where somebody of the same name is, is not where the shop is', () => {
+    const place = (text: string) => readFacts(ground(text)).place?.value;
+    const dundee =
+      'Legs Eleven turns stilts in Perth. There is a bingo hall of the same name in Dundee. We post all over Britain.';
+    expect(place(dundee)).toBe('Perth');
+    const patras =
+      'I wind ribbons above the bakery in Thessaloniki, it is called Melaní. There is a Melaní in Patras too, a hairdresser.';
+    expect(place(patras)).toBe('Thessaloniki');
+    // Where there is no other, it is the shop’s own name that an article stands before.
+    expect(place('The Bead Shop in Leeds sells beads by the metre.')).toBe('Leeds');
+    expect(place('Kami is a shop on the Nieuwe Binnenweg in Rotterdam. We ship to Paris.')).toBe('Rotterdam');
+  });
+  test('an address is no name', () => {
+    const { name } = readFacts(
+      ground('We forge oyster knives under the name Pearl.\nThe workshop is at 4 Harbour Lane, Muscat.'),
+    );
+    expect(name?.value ?? '').not.toContain('Harbour');
+  });
+  test('what buyers do is no part of who they are', () => {
+    const [who] = readFacts(
+      ground('We forge knives in Muscat.\n\nCooks buy them, and fishermen who are tired of screwdrivers.'),
+    ).audience;
+    expect(who?.value).toBe('Cooks, and fishermen who are tired of screwdrivers');
+    expect(who?.source?.text).toContain('Cooks buy them');
+  });
+  test('how something looks is not how it should look', () => {
+    const tone = (text: string) => readFacts(ground(text)).tone.map(({ value }) => value);
+    expect(tone('We sell urns. The site: no white, it looks like a hospital.')).not.toContain('like a hospital');
+    expect(tone('We sell urns. The site should look like a hospital.')).toContain('like a hospital');
+  });
+});
+
 describe('words of a brief', () => {
   test('are cut where they stand, without markup', () => {
     const text = 'Say: **hand-dyed** yarn, £4 since 1998, o’neil@mill.example #2f6f68';

@@ -58,5 +58,8 @@ function isLikeness(tokens: readonly Token[], at: number): boolean {
   const before = tokens[at - 1]?.low;
   if (before === undefined || !isWord(before)) return true;
   const { base, noun, mood } = knownOf(before);
+  // "No white, it looks like a hospital" says how it is, and not how it should be.
+  if (seems.has(base ?? '') && base !== before)
+    return tokens.slice(0, at).some(({ low }) => /^(?:when|if|until|so|that)$/.test(low));
   return seems.has(base ?? '') || mood || (noun !== null && !isGrammar(before));
 }

@@ -45,7 +45,7 @@ export interface Facts {
 /** From here on something is taken; how sure it is stands beside it. */
 const least: Record<SpanFactName | OptionFact | 'country', number> = {
   name: 0.25,
-  sells: 0.25,
+  sells: 0.2,
   trade: 0.25,
   audience: 0.25,
   place: 0.3,

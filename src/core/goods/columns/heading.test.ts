@@ -85,6 +85,16 @@ test('“how many” counts pieces, unless it says what else', () => {
   expect(stock('How many frames on the shelf')).toBe(stock('How many'));
 });
 
+test('a noun of its own is no inflection of another, a plural is', () => {
+  expect(readHeading('Shell')).toEqual({});
+  expect(readHeading('Shelves')).toEqual(readHeading('Shelf'));
+});
+
+test('what speaks of money, of which or how much, may be a price', () => {
+  expect(readHeading('Sandwich money').price ?? 0).toBeGreaterThan(1);
+  expect(readHeading('Which coin').price ?? 0).toBe(0);
+});
+
 test('cells of goods are no headings', () => {
   expect(['12.50', '€4', 'A long sentence that tells of how this bowl was turned by hand'].some(headingKnown)).toBe(false);
 });

@@ -90,7 +90,7 @@ const weights: Record<HeadingTopic, number> = {
 /** The topics of one word: itself, an inflection of it, the end of a compound, or an abbreviation. */
 function topicsOf(word: string, isAbbreviated: boolean): { topic: HeadingTopic; share: number }[] {
   const { byWord, byStart, all, english } = lexicon();
-  const own = byWord.get(word);
+  const own = byWord.get(word) ?? byWord.get(singular(word));
   if (own && !isAbbreviated) return own.map((topic) => ({ topic, share: 1 }));
   const found = new Map<HeadingTopic, number>();
   const note = (topic: HeadingTopic, share: number) => found.set(topic, Math.max(found.get(topic) ?? 0, share));
@@ -98,6 +98,8 @@ function topicsOf(word: string, isAbbreviated: boolean): { topic: HeadingTopic; 
   if (word.length >= 4)
     for (const { word: known, topic } of byStart.get(word.slice(0, 3)) ?? []) {
       const same = sharedStart(word, known);
+      // A shell is no shelf: what is a noun of its own is no inflection of another.
+      if (isNoun(word) && isNoun(known) && singular(word) !== singular(known)) continue;
       if (same >= 4 && same >= Math.min(word.length, known.length) - 1 && same >= Math.max(word.length, known.length) * 0.7)
         note(topic, 0.9);
     }
@@ -203,6 +205,9 @@ function evidenceOf(heading: string): Evidence {
   if (tokens.length > 1 || !saysKnown(evidence))
     for (const [topic, share] of spoken)
       if (topic !== 'nothing' && share >= least) evidence[topic] = Math.max(evidence[topic] ?? 0, share * ownWords);
+  // "Sandwich money" speaks of money, of how much or of which: how much it is, unless codes of currencies stand under it.
+  const ofMoney = (spoken.get('price') ?? 0) + (spoken.get('currency') ?? 0);
+  if (ofMoney >= least && !evidence.price && !evidence.currency) evidence.price = ofMoney * ownWords;
   return evidence;
 }
 

@@ -27,6 +27,8 @@ export function judgedShares(columns: readonly Seen[], told: readonly string[]):
           !(as === 'stock' && (profile.lists > 0.5 || isMeasured(heading))) &&
           !(as === 'stock' && !couldCount(profile, evidence)) &&
           !(as === 'taxClass' && profile.largest > highestRate) &&
+          // One word for all that have one parts nothing.
+          !(as === 'category' && profile.values === 1 && profile.filled > 1 && !evidence.category && !hasPaths(profile)) &&
           !(as === 'description' && profile.length < shortestText && (evidence.description ?? 0) < theWordItself) &&
           // Nobody chooses by sentences.
           !(as === 'option' && profile.sentences > plainly && !profile.listed) &&

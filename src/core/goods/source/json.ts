@@ -21,7 +21,9 @@ export function readJson(given: string): Result<{ form: Form; grid: Grid }> {
     if (lines?.every(isJsonObject)) return ok({ form: 'json-lines', grid: gridOfRecords(lines.flatMap(recordsOf)) });
     const table = tableIn(lines);
     if (table) return ok({ form: 'json-lines', grid: { name: '', rows: table, firstRow: 1, headed: false } });
-    return fail(`This is JSON with a fault in it${faultAt(text, error)}. Write the file anew from the program it comes from.`);
+    return fail(
+      `This is JSON with a fault in it${faultAt(text, error)}. Mend it there, or write the file anew from the program it comes from.`,
+    );
   }
   if (isTyped(whole)) {
     const records = productRecords(whole);
@@ -53,8 +55,15 @@ function readLines(text: string): Json[] | null {
 function faultAt(text: string, error: unknown): string {
   const position = /position (\d+)/.exec(error instanceof Error ? error.message : '')?.[1];
   if (!position) return '';
-  return `, in line ${1 + (text.slice(0, Number(position)).match(/\n/g)?.length ?? 0)}`;
+  const at = Number(position);
+  const around = text
+    .slice(Math.max(0, at - shownBefore), at + shownBehind)
+    .replace(/\s+/g, ' ')
+    .trim();
+  return `, in line ${1 + (text.slice(0, at).match(/\n/g)?.length ?? 0)}${around ? `, near “${around}”` : ''}`;
 }
+/** So much of the text is shown around a fault. */
+const [shownBefore, shownBehind] = [24, 8];
 
 const deepest = 6;
 
