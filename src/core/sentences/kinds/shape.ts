@@ -81,7 +81,7 @@ export const corners = defineSentence({
   },
 });
 
-/** Room between things; "more" alone is of it as well. */
+/** Room between things. */
 const roomScale: Scale = {
   more: ['breathe', 'breathing', 'airier', 'roomier', 'wider', 'apart', 'further', 'loosen', 'looser'],
   less: ['tighter', 'tighten', 'closer', 'denser', 'nearer'],
