@@ -1,18 +1,24 @@
 import { parsePhoneNumberFromString } from 'libphonenumber-js/min';
-import { countries, placesNamed, sharedCurrency } from '../../lexicon';
+import { countries, isWorldPart, placesNamed, sharedCurrency } from '../../lexicon';
 import { readCurrency } from '../currency';
 import { countriesCalled } from '../ownNames';
 import { locate } from '../where';
 import { type Features } from '../../softmax';
 import { type Ground } from './about';
 import { refusedBy } from './reach';
-import { isCommon, isWord } from './tokens';
+import { isCommon, isWord, type Token } from './tokens';
 import { type Weighed } from './weigh';
 
 /** Below this a place is none. */
 const worthLocating = 0.02;
 /** Power of ten of the people of a place that its bare name may mean. */
 const [town, country] = [5, 8];
+
+const isCapital = (token: Token | undefined): boolean => token !== undefined && /^\p{Lu}/u.test(token.text);
+
+/** "The European Union" is no town called Union. */
+const endsWorldPart = (tokens: readonly Token[], at: number): boolean =>
+  isWorldPart(`${tokens[at - 1]?.low ?? ''} ${tokens[at]?.low ?? ''}`);
 
 /** All countries that anything in a brief points to, and what does: where the shop may be, places and people that are named, money, numbers to call. */
 export function countryFeatures({ document, lines }: Ground, places: readonly Weighed[]): Map<string, Features> {
@@ -33,7 +39,7 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
   for (const { tokens, judged, cased } of lines) {
     if (!judged) continue;
     tokens.forEach((token, i) => {
-      if (!isWord(token.low) || (cased && !/^\p{Lu}/u.test(token.text))) return;
+      if (!isWord(token.low) || (cased && !isCapital(token)) || endsWorldPart(tokens, i)) return;
       const next = tokens[i + 1];
       const two = next ? placesNamed(`${token.text} ${next.text}`) : [];
       const [place] = [...two, ...placesNamed(token.text)].filter((one) => !refused.has(one.country));

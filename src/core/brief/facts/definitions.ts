@@ -213,6 +213,7 @@ export const spanFacts = {
           (isWord(last.low) || last.low.startsWith('@')) &&
           !isSmall(last) &&
           !openers.has(first.low) &&
+          !knownOf(first.low).colour &&
           endsBefore(behind),
         // "Bought by collectors" tells of collectors.
         (own) => !own.some(({ low }) => /^[.;!?:]$/.test(low)) && own[1]?.low !== 'by',

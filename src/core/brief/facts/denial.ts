@@ -1,6 +1,6 @@
 import { hexOf } from '../colours';
 import { type Span } from './spans';
-import { breaks, isGrammar, isNegation, joins, knownOf, tokensIn, type Token } from './tokens';
+import { breaks, isGrammar, isNegation, isWord, joins, knownOf, tokensIn, type Token } from './tokens';
 
 /** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
 const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
@@ -133,4 +133,15 @@ export function isOfNamesake({ line: { tokens }, from }: Span): boolean {
   while (/^\p{Lu}/u.test(tokens[i]?.text ?? '') && !isGrammar(tokens[i]?.low ?? '')) i--;
   // In the middle of a sentence "the Nieuwe Binnenweg" is a street.
   return i < last && (/^(?:an?|another)$/.test(tokens[i]?.low ?? '') || (i === 0 && tokens[0]?.low === 'the'));
+}
+
+/** "Woven from fence wire and old bed frames": what something is made from is not sold, unless it is from one to another, or from a place. */
+export function isMadeFrom({ line: { tokens }, from, to }: Span): boolean {
+  for (let i = from - 1; i >= 0; i--) {
+    const low = tokens[i]?.low ?? '';
+    if (low === 'from')
+      return !/^\p{Lu}/u.test(tokens[i + 1]?.text ?? '') && !tokens.slice(i, to + 2).some((token) => token.low === 'to');
+    if (!isWord(low) || breaks.has(low) || (knownOf(low).verb !== null && knownOf(low).noun === null)) return false;
+  }
+  return false;
 }

@@ -74,6 +74,15 @@ describe('what is of somebody or something else', () => {
     expect(place('The Bead Shop in Leeds sells beads by the metre.')).toBe('Leeds');
     expect(place('Kami is a shop on the Nieuwe Binnenweg in Rotterdam. We ship to Paris.')).toBe('Rotterdam');
   });
+  test('what something is made from is not sold', () => {
+    const sells = (text: string) => readFacts(ground(text)).sells.map(({ value }) => value);
+    expect(sells('Sift weaves sieves in Accra, from fence wire and old bed frames.')).toEqual(['sieves']);
+    expect(sells('From Damascus we sell scarves. We weave them ourselves.').join()).toContain('scarves');
+  });
+  test('a place is known by the first part of its name, and a part of the world is no town', () => {
+    const { country } = readFacts(ground('Anghila tans eel leather in Cluj. Parcels go to the whole European Union.'));
+    expect(country?.value).toBe('RO');
+  });
   test('an address is no name', () => {
     const { name } = readFacts(
       ground('We forge oyster knives under the name Pearl.\nThe workshop is at 4 Harbour Lane, Muscat.'),
@@ -86,6 +95,8 @@ describe('what is of somebody or something else', () => {
     ).audience;
     expect(who?.value).toBe('Cooks, and fishermen who are tired of screwdrivers');
     expect(who?.source?.text).toContain('Cooks buy them');
+    const [swimmers] = readFacts(ground('We mix bath salts in Tbilisi.\n\nSwimmers buy it.')).audience;
+    expect(swimmers?.value ?? 'Swimmers').toBe('Swimmers');
   });
   test('how something looks is not how it should look', () => {
     const tone = (text: string) => readFacts(ground(text)).tone.map(({ value }) => value);

@@ -14,6 +14,7 @@ import { likenesses } from './likeness';
 import {
   isDenied,
   isDeniedBehind,
+  isMadeFrom,
   isOfAnother,
   isOfNamesake,
   isOfOthers,
@@ -45,7 +46,7 @@ export interface Facts {
 /** From here on something is taken; how sure it is stands beside it. */
 const least: Record<SpanFactName | OptionFact | 'country', number> = {
   name: 0.25,
-  sells: 0.2,
+  sells: 0.25,
   trade: 0.25,
   audience: 0.25,
   place: 0.3,
@@ -301,6 +302,15 @@ function byAddress(weighed: readonly Weighed[], { domain }: Ground): Weighed[] {
   });
 }
 
+/** What is left of some things of which others can't be it; what those had goes to the others, as far as they have anything. */
+function among(weighed: readonly Weighed[], may: (one: Weighed) => boolean): Weighed[] {
+  const left = weighed.filter(may);
+  const lost = weighed.reduce((sum, one) => sum + one.share, 0) - left.reduce((sum, one) => sum + one.share, 0);
+  return left.map(({ span, share }) => ({ span, share: share / (1 - Math.min(mostLost, lost)) }));
+}
+/** Where nearly all can't be it, nothing surely is. */
+const mostLost = 0.7;
+
 /** Where somebody else of that name is, is not where the shop is; if nothing else may be, it is its own name that stands there. */
 function ofOneself(places: readonly Weighed[]): Weighed[] {
   const own = places.filter(({ span }) => !isOfNamesake(span));
@@ -346,7 +356,8 @@ const sureTrade = 0.5;
 
 /** "Cooks buy it, and fishermen": what is done to what is spoken of is no part of who does it. */
 function whoIn(fact: Fact<string>, { line: { tokens, text }, from, to, start, end }: Span): Fact<string> {
-  const at = tokens.findIndex(({ low }, i) => i > from && i < to && /^(?:it|them)$/.test(low));
+  // Up to the word behind it: "swimmers buy" goes on with "it".
+  const at = tokens.findIndex(({ low }, i) => i > from && i <= to && /^(?:it|them)$/.test(low));
   const verb = tokens[at - 1];
   const isSaidOfThem = tokens.slice(from, at).some(({ low }) => /^(?:who|that|whose)$/.test(low));
   if (at < 0 || !verb || at - 1 <= from || isSaidOfThem || knownOf(verb.low).verb === null) return fact;
@@ -412,17 +423,17 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     plain(place.value)
       .split(/[ ,]+/)
       .some((part) => part.length > 2 && plain(span.text).split(' ').includes(part));
-  const sold = scales
-    .weigh('sells')
-    .filter(
-      (found) =>
-        !isName(found) &&
-        !isWhere(found) &&
-        !isNumber(found) &&
-        !isDenied(found.span) &&
-        !isOfOthers(found.span) &&
-        !isOfAnother(found.span),
-    );
+  const sold = among(
+    scales.weigh('sells'),
+    (found) =>
+      !isName(found) &&
+      !isWhere(found) &&
+      !isNumber(found) &&
+      !isDenied(found.span) &&
+      !isOfOthers(found.span) &&
+      !isOfAnother(found.span) &&
+      !isMadeFrom(found.span),
+  );
   const sells = withMostOf(readSells(sold), sold, ground);
   const [buyers] = phrases(scales.weigh('audience'));
   const audience =
