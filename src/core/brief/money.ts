@@ -1,4 +1,4 @@
-import { countries, countryOf, placesBegunBy, placesNamed } from '../lexicon';
+import { countries, countryOf, placesCalled } from '../lexicon';
 import { once } from '../once';
 import { type Fact } from './fact';
 import { currenciesOf, isCurrency, isFormOf, isShortForMoney, namesIn, namesOfMoney } from '../till';
@@ -101,8 +101,7 @@ function placesOf(brief: string): string[] {
     for (let from = 0; from < parts.length; from++)
       for (let to = parts.length; to > from; to--) {
         const name = parts.slice(from, to).join(' ');
-        const known = placesNamed(name);
-        const places = (known.length ? known : placesBegunBy(name)).filter(({ size }) => size >= 5);
+        const places = placesCalled(name).filter(({ size }) => size >= 5);
         if (!places.length) continue;
         found.push(places);
         from = to - 1;

@@ -1,14 +1,6 @@
-import { placesBegunBy, placesNamed, type Place } from '../lexicon';
+import { placesCalled, type Place } from '../lexicon';
 
 const nowhere: ReadonlySet<string> = new Set();
-
-/** Power of ten of the people of a place that is called by the first part of its name: Cluj-Napoca. */
-const town = 5;
-
-function called(part: string): Place[] {
-  const named = placesNamed(part);
-  return named.length ? named : placesBegunBy(part).filter(({ size }) => size >= town);
-}
 
 /**
  * What a name is in the gazetteer: its first part, in the country that the other parts agree on.
@@ -16,7 +8,7 @@ function called(part: string): Place[] {
  */
 export function locate(name: string, outside = nowhere): Place | null {
   const parts = name.split(/,\s*/).map((part) => part.replace(/^the\s/i, ''));
-  const known = parts.map((part) => called(part).filter(({ country }) => !outside.has(country)));
+  const known = parts.map((part) => placesCalled(part).filter(({ country }) => !outside.has(country)));
   const elsewhere = known.slice(1).flatMap((places) => places.map((place) => place.country));
   const first = known[0] ?? [];
   return first.find((place) => elsewhere.includes(place.country)) ?? known.slice(1).flat()[0] ?? first[0] ?? null;

@@ -14,7 +14,7 @@ export {
   wordOf,
   type Sense,
 } from './nouns';
-export { isWorldPart, placesBegunBy, placesNamed, townsAround, type Place, type Town } from './places';
+export { isWorldPart, placesCalled, placesNamed, townsAround, type Place, type Town } from './places';
 export { sharedTerms, proposeShelves, suggestShelves, type SharedTerm, type ShelfIdea } from './kinds';
 export { surveyedColours } from './survey.generated';
 export { baseOf, isVerb, verbClass, verbShare } from './verbs';

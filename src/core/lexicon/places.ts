@@ -40,10 +40,19 @@ export const isWorldPart = (name: string): boolean => worldPartNames.has(name.to
 const worldPartNames = new Set(worldParts.names);
 
 /** Places whose name begins with this one and goes on behind a hyphen: "Cluj" is how Cluj-Napoca is called there. */
-export function placesBegunBy(name: string): Place[] {
+function placesBegunBy(name: string): Place[] {
   const wanted = `${plainName(name.trim())}-`;
   const line = firstFrom(lines(), wanted);
   return line?.startsWith(wanted) ? placesIn(line.slice(line.indexOf('|') + 1)) : [];
+}
+
+/** Power of ten of the people of a place that is called by the first part of its name alone. */
+const town = 5;
+
+/** All places of a name; where there is none, the towns that are called by the first part of theirs. */
+export function placesCalled(name: string): Place[] {
+  const named = placesNamed(name);
+  return named.length ? named : placesBegunBy(name).filter(({ size }) => size >= town);
 }
 
 const placesIn = (line: string | null): Place[] =>

@@ -14,8 +14,6 @@ const worthLocating = 0.02;
 /** Power of ten of the people of a place that its bare name may mean. */
 const [town, country] = [5, 8];
 
-const isCapital = (token: Token | undefined): boolean => token !== undefined && /^\p{Lu}/u.test(token.text);
-
 /** "The European Union" is no town called Union. */
 const endsWorldPart = (tokens: readonly Token[], at: number): boolean =>
   isWorldPart(`${tokens[at - 1]?.low ?? ''} ${tokens[at]?.low ?? ''}`);
@@ -39,7 +37,7 @@ export function countryFeatures({ document, lines }: Ground, places: readonly We
   for (const { tokens, judged, cased } of lines) {
     if (!judged) continue;
     tokens.forEach((token, i) => {
-      if (!isWord(token.low) || (cased && !isCapital(token)) || endsWorldPart(tokens, i)) return;
+      if (!isWord(token.low) || (cased && !/^\p{Lu}/u.test(token.text)) || endsWorldPart(tokens, i)) return;
       const next = tokens[i + 1];
       const two = next ? placesNamed(`${token.text} ${next.text}`) : [];
       const [place] = [...two, ...placesNamed(token.text)].filter((one) => !refused.has(one.country));

@@ -87,7 +87,7 @@ describe('what is of somebody or something else', () => {
     const { name } = readFacts(
       ground('We forge oyster knives under the name Pearl.\nThe workshop is at 4 Harbour Lane, Muscat.'),
     );
-    expect(name?.value ?? '').not.toContain('Harbour');
+    expect(name?.value).toBe('Pearl');
   });
   test('what buyers do is no part of who they are', () => {
     const [who] = readFacts(
@@ -96,7 +96,7 @@ describe('what is of somebody or something else', () => {
     expect(who?.value).toBe('Cooks, and fishermen who are tired of screwdrivers');
     expect(who?.source?.text).toContain('Cooks buy them');
     const [swimmers] = readFacts(ground('We mix bath salts in Tbilisi.\n\nSwimmers buy it.')).audience;
-    expect(swimmers?.value ?? 'Swimmers').toBe('Swimmers');
+    expect(swimmers?.value).toBe('Swimmers');
   });
   test('how something looks is not how it should look', () => {
     const tone = (text: string) => readFacts(ground(text)).tone.map(({ value }) => value);

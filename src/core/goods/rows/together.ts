@@ -132,14 +132,15 @@ function choosable(groups: readonly (readonly Record[])[]): number[] {
       const both = new Set(rows.map((record) => `${at(record, other)}\u0000${at(record, index)}`)).size;
       return both === different(rows, other) && both === different(rows, index);
     });
-  const measures = (index: number) => groups.every((rows) => rows.every((record) => isBareNumber(at(record, index))));
-  const sizes = [...new Set(groups.flatMap((rows) => rows.flatMap(({ particulars }) => [...particulars.keys()])))].filter(
-    (index) => !offered.has(index) && groups.every((rows) => rows.every((record) => choiceKind(at(record, index)))),
-  );
+  const areAll = (index: number, test: (value: string) => boolean) =>
+    groups.every((rows) => rows.every((record) => test(at(record, index))));
+  const isSize = (index: number) => areAll(index, (value) => choiceKind(value) !== null);
   for (const index of [...offered].sort((a, b) => a - b)) {
     if (!groups.some((rows) => different(rows, index) > 1)) continue;
-    if (measures(index) && groups.every(areToldApart)) continue;
-    const instead = measures(index) ? sizes.find((other) => other < index && goesWith(index, other)) : undefined;
+    const measures = areAll(index, isBareNumber);
+    if (measures && groups.every(areToldApart)) continue;
+    const before = measures ? [...(groups[0]?.[0]?.particulars.keys() ?? [])].filter((other) => other < index) : [];
+    const instead = before.find((other) => !offered.has(other) && goesWith(index, other) && isSize(other));
     const follows = chosen.some((other) => goesWith(index, other));
     if (!follows || groups.every((rows) => rows.length < 2)) chosen.push(instead ?? index);
   }
