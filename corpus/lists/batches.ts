@@ -41,6 +41,7 @@ import { batch49 } from './batch49';
 import { batch50 } from './batch50';
 import { batch51 } from './batch51';
 import { batch52 } from './batch52';
+import { batch53 } from './batch53';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -107,5 +108,6 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '50', lists: batch50 },
   { name: '51', lists: batch51 },
   { name: '52', lists: batch52 },
+  { name: '53', lists: batch53 },
   { name: 'frozen', lists: frozen },
 ];

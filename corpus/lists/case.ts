@@ -11,7 +11,10 @@ export interface ListCase {
   sheets?: { name: string; rows: (string | number)[][]; merged?: string[] }[];
   /** ISO 4217, or empty where nothing names one. */
   currency: string;
-  /** What each column of the (first) sheet is, from the left; "a/b" where a shopper would be served alike by both. */
+  /**
+   * What each column of the (first) sheet is, from the left; "a/b" where a shopper would be served alike by both. Fields of a feed or of JSON
+   * have no place of their own and are named: "you_pay=price".
+   */
   columns: string;
   /** "title | values | price in minor units | stock", a line a variant; ? is asked, ∞ not counted. */
   want: string;
@@ -20,6 +23,12 @@ export interface ListCase {
   /** Rows of goods that are left out on purpose: placeholders, totals. */
   leftOut?: number;
 }
+
+export const columnsMeant = ({ columns }: Pick<ListCase, 'columns'>): { heading?: string; as: string[] }[] =>
+  columns.split(' ').map((column) => {
+    const [meant = '', heading] = column.split('=').reverse();
+    return { ...(heading === undefined ? {} : { heading: heading.replace(/_/g, ' ') }), as: meant.split('/') };
+  });
 
 /** Rows made by a script, for the long ones. */
 export const made = <T>(n: number, row: (i: number) => T): T[] => Array.from({ length: n }, (_, i) => row(i));

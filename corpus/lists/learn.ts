@@ -9,7 +9,7 @@ import { namesAmong, seenIn } from '@/core/goods/columns/seen';
 import { layOut } from '@/core/goods/columns/head';
 import { type Cell } from '@/core/goods/source/grid';
 import { train as regress } from '../regression';
-import { type ListCase } from './case';
+import { columnsMeant, type ListCase } from './case';
 import { bytesOf } from './file';
 
 /** A column as it is judged, with what its writer meant it to be. */
@@ -98,7 +98,7 @@ export async function examplesOf(list: ListCase, random: () => number): Promise<
   const source = openSource(await bytesOf(list), list.file);
   if (!source.ok) return [];
   const grid = source.value.grids.map((one) => layOut(one)).sort((a, b) => b.body.length - a.body.length)[0];
-  const meant = list.columns.split(' ').map((column) => column.split('/')[0]);
+  const meant = columnsMeant(list);
   if (!grid || !grid.body.length) return [];
   const rows = grid.body.map(({ cells }) => cells).slice(0, 400);
   const currency = list.brief ? briefCurrency(list.brief) : '';
@@ -117,11 +117,10 @@ export async function examplesOf(list: ListCase, random: () => number): Promise<
       meant: judged.indexOf(given[at]?.meant ?? 'ignored'),
     }));
   };
-  const columns = meant.map((as, i) => ({
-    heading: grid.headings[i] ?? '',
-    meant: as as Meaning,
-    cells: rows.map((row) => row[i] ?? ''),
-  }));
+  const columns = meant.map(({ heading, as: [as] }, place) => {
+    const i = heading === undefined ? place : grid.headings.indexOf(heading);
+    return { heading: grid.headings[i] ?? '', meant: as as Meaning, cells: rows.map((row) => row[i] ?? '') };
+  });
   const asItCame = look(columns);
   const made = [...asItCame, ...asItCame];
   for (let n = 0; n < disguises; n++) {

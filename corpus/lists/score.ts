@@ -1,6 +1,6 @@
 import { hintsOf, languagesAround } from '@/core/brief';
 import { openSource, readList, type Proposal } from '@/core/goods';
-import { type ListCase } from './case';
+import { columnsMeant, type ListCase } from './case';
 import { bytesOf } from './file';
 
 export interface Score {
@@ -43,7 +43,7 @@ export async function scoreOf({ or, ...list }: ListCase): Promise<Score> {
 
 async function scoreBy(list: ListCase): Promise<Score> {
   const wanted = list.want.split('\n').map(tidy);
-  const columns = list.columns.split(' ');
+  const columns = columnsMeant(list);
   const empty: Score = {
     drawn: list.drawn,
     refused: '',
@@ -75,16 +75,18 @@ async function scoreBy(list: ListCase): Promise<Score> {
     if (at >= 0) left.splice(at, 1);
     return at < 0;
   });
-  const as = proposal.columns.map((column) => column.as);
-  const wrong = columns.flatMap((column, i) =>
-    column.split('/').some((one) => one === as[i])
+  const columnFor = ({ heading }: (typeof columns)[number], i: number) =>
+    heading === undefined ? proposal.columns[i] : proposal.columns.find((one) => one.heading === heading);
+  const wrong = columns.flatMap((column, i) => {
+    const found = columnFor(column, i);
+    return found && column.as.includes(found.as)
       ? []
-      : [`${proposal.columns[i]?.heading ?? '–'}: ${as[i] ?? 'none'}, wanted ${column}`],
-  );
+      : [`${found?.heading ?? column.heading ?? '–'}: ${found?.as ?? 'none'}, wanted ${column.as.join('/')}`];
+  });
   const keyOf = (line: string) => line.split(' | ').slice(0, 2).join(' | ').toLowerCase();
   // Where a note names the column that was not taken for the stock, that nothing is counted is no secret.
-  const stockAt = columns.indexOf('stock');
-  const isNoted = proposal.problems.some(({ column }) => column !== '' && column === proposal.columns[stockAt]?.heading);
+  const counted = columns.flatMap((column, i) => (column.as.join() === 'stock' ? [columnFor(column, i)?.heading] : []))[0];
+  const isNoted = proposal.problems.some(({ column }) => column !== '' && column === counted);
   const titleOf = (line: string) => line.split(' | ')[0]?.toLowerCase();
   const priceOf = (line: string) => line.split(' | ')[2];
   const silent = left.flatMap((line) => {

@@ -76,7 +76,7 @@ const fromNothing = (sentences: readonly string[]): Lesson[] => {
 
 /** A feature is learned of from so many sentences on. */
 const least = 2;
-const leastWeight = 0.12;
+const leastWeight = 0.2;
 
 /** Trains the judge of sentences: the same bytes each time. */
 export function trainSentences(batches: readonly Batch[], nothing: readonly string[], rounds = 450): StoredJudge {
@@ -96,7 +96,7 @@ export function trainSentences(batches: readonly Batch[], nothing: readonly stri
     const features: Features = featuresOf(what, at, { known: knows, like: (word) => like.get(word) ?? [] });
     return { features, outcome, weight };
   });
-  const rows = train(examples, { outcomes: outcomes.length, rounds, restraint: 0.0004, least });
+  const rows = train(examples, { outcomes: outcomes.length, rounds, restraint: 0.00002, least: 1 });
   const features: Record<string, string> = {};
   for (const [name, row] of rows) {
     const packed = packSparse(row, leastWeight);

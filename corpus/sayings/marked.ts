@@ -36,6 +36,7 @@ const files: Readonly<Record<string, readonly [brief: string, goods: string]>> =
   clubs: ['corpus/sayings/clubs.txt', 'corpus/sayings/clubs.csv'],
   reed: ['corpus/sayings/reed.txt', 'corpus/sayings/reed.csv'],
   stilts: ['corpus/sayings/stilts.txt', 'corpus/sayings/stilts.csv'],
+  labels: ['corpus/sayings/labels.txt', 'corpus/sayings/labels.csv'],
 };
 
 function projectOf(name: string): Project {
@@ -113,9 +114,10 @@ export const batchNames = [
   'batch17',
   'batch18',
   'batch19',
+  'batch20',
 ] as const;
 /** Batches that the judge is trained on: all but what was written after the last training. */
-export const learnedNames = batchNames.slice(0, -3);
+export const learnedNames = batchNames.slice(0, -1);
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

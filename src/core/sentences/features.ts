@@ -46,6 +46,9 @@ function textFrom(seen: readonly Seen[], known: (word: string) => string | null)
   const at = seen.findIndex((one) => 'word' in one && (namers.has(one.word) || one.word === ':'));
   if (at < 0) return seen.length;
   let from = at + 1;
+  // "Under the name …" is followed by nothing but the name.
+  const said = seen.slice(Math.max(0, at - 2), at + 1).map((one) => ('word' in one ? one.word : ''));
+  if (said[0] === 'under' && said[2] === 'nam' && from < seen.length) return from;
   // What is renamed is named before what it is called.
   const first = seen[at];
   if (first && 'word' in first && first.word === 'renam') {

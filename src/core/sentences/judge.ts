@@ -26,7 +26,7 @@ const outcomeOf = (letter: string): number => {
   const code = letter.charCodeAt(0);
   return code - firstLetter - (code > 0x5c ? 1 : 0);
 };
-const step = 0.05;
+const step = 0.1;
 const middle = 45;
 
 /** Weights of a feature as pairs of characters: which outcome, and how much. What weighs next to nothing is left out. */

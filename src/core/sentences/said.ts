@@ -94,6 +94,13 @@ export const hears = (said: Said, ...words: readonly string[]): boolean => {
   return words.some((word) => heard.has(word));
 };
 
+const wordsFor = {
+  pictures: ['picture', 'pictures', 'photo', 'photos', 'photograph', 'photographs', 'image', 'images'],
+  mark: ['logo', 'mark', 'emblem', 'badge'],
+};
+/** Whether a sentence speaks of a kind of thing by its word. */
+export const speaksOf = (said: Said, what: keyof typeof wordsFor): boolean => hears(said, ...wordsFor[what]);
+
 /** Whether a sentence says that something should not be: "shouldn't", "no", "never". "Not five but three" says what is to be. */
 export function denies(said: Said): boolean {
   const ofFigure = counts(said).length > 0 && slotsWith(said, 'number').some((slot) => isRefused(said, slot));
@@ -171,7 +178,20 @@ export function pageHere(said: Said): Page | null {
 
 export const productsNamed = (said: Said): Product[] => slotsWith(said, 'product').map(({ product }) => product);
 export const categoriesNamed = (said: Said): Category[] => slotsWith(said, 'category').map(({ category }) => category);
-export const productHere = (said: Said): Product | null => productsNamed(said)[0] ?? said.spot.product;
+
+/** Words after which something is named beside what is spoken of: "with its wire it weighs 11 g". */
+const besides = new Set(['with', 'without', 'like', 'than', 'plus', 'including']);
+const owners = new Set(['a', 'an', 'the', 'its', 'my', 'our', 'some', 'any']);
+
+/** The product that a sentence is about: the one that it names, but for one named beside what is pointed at. */
+export function productHere(said: Said): Product | null {
+  const { parts } = said.sentence;
+  const [named] = slotsWith(said, 'product');
+  if (!named || !said.spot.product) return named?.product ?? said.spot.product;
+  const at = parts.findIndex(({ slot }) => slot === named);
+  const before = parts.slice(0, at).findLast(({ token }) => !token || !owners.has(token.word));
+  return before?.token && besides.has(before.token.word) ? said.spot.product : named.product;
+}
 export const coloursNamed = (said: Said): { name: string; hex: string }[] =>
   slotsWith(said, 'colour').map(({ colour }) => colour);
 export const dateNamed = (said: Said): string | null => slotsWith(said, 'date')[0]?.date ?? null;
@@ -249,6 +269,8 @@ export function textNamed({ sentence }: Said, { pages = false } = {}): string | 
     const first = tokens[at];
     return first ? tidy(text.slice(first.start)) : null;
   };
+  const under = tokens.findIndex(({ word }, i) => word === 'name' && tokens[i - 2]?.word === 'under');
+  if (under >= 0 && tokens[under + 1]) return rest(under + 1);
   const named = tokens.findIndex(({ word }) => namers.has(word));
   const changed = tokens.findIndex(({ word }) => changers.has(word));
   const to = changed >= 0 ? tokens.findIndex(({ word }, i) => i > changed && connects.has(word)) : -1;

@@ -12,7 +12,7 @@ import { denies, isDenial, isNo, no, type Found, type Said } from './said';
 /** Below this share of all that could be meant, a kind is not thought of (found on sentences that training had not seen). */
 const leastThought = 0.06;
 /** From this share on a sentence is taken as understood: below it, sentences of a batch that was read at first sight were understood wrong. */
-const sureFrom = 0.6;
+const sureFrom = 0.7;
 /** What stands among the words of one kind just as it is said wants less. */
 const sureVerbatim = 0.5;
 /** What is left when nothing else is likely is refused from here on. */
@@ -76,8 +76,11 @@ export function understand(
   const clauses = text.split(apart).filter((clause) => clause.trim());
   if (whole.readings.length || clauses.length < 2 || text.length > longestSentence) return whole;
   const heard = clauses.map((clause) => understandWhole(shop, project, clause, saying, by));
-  // What was meant and can't be done is said as well.
-  const [only, ...more] = heard.filter(({ readings, refused }) => readings.length || (refused?.kind && !whole.refused?.kind));
+  // What was meant and can't be done is said as well; where the whole was that, no clause of it means another thing.
+  const meant = whole.refused?.kind;
+  const [only, ...more] = heard.filter(({ readings, refused }) =>
+    meant ? readings.some(({ kind }) => kind === meant) : readings.length > 0 || refused?.kind,
+  );
   const isAside = (clause: string) => {
     const { slots, tokens } = readSentence(clause, shop, saying.today);
     return !slots.length && !tokens.some(({ word }) => turns.has(word) || isDenial(word));

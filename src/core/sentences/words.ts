@@ -12,7 +12,7 @@ const called: Partial<Record<SectionKind, readonly string[]>> = {
   people: ['people', 'team', 'people who do it', 'who we are'],
   reviews: ['reviews', 'customer reviews', 'testimonials', 'praise', 'what buyers say'],
   steps: ['steps', 'how it works'],
-  questions: ['questions', 'faq', 'frequently asked questions', 'answers'],
+  questions: ['questions', 'questions and answers', 'faq', 'frequently asked questions', 'answers'],
   hours: ['hours', 'opening hours', 'opening times'],
   map: ['map', 'where we are'],
   gallery: ['gallery', 'photo gallery', 'pictures of our work'],

@@ -5,7 +5,7 @@ export { type TaxLine } from './tax';
 export { doZonesMeet, isPostalCodeIn, ratesFor, zoneFor } from './delivery';
 export { codeKey, codesIn, type DiscountRefusal, type Used } from './discounts';
 export { type RoundingMode, type RoundingUnit } from './rounding';
-export { allCurrencies, currencyName, isCurrency, minorDigits } from './currencies';
+export { allCurrencies, currencyName, hasSmallUnit, isCurrency, minorDigits } from './currencies';
 export { currenciesOf, minorSigns, signAt } from './signs';
 export { isFormOf, isNameOfMoney, isShortForMoney, namesIn, namesOfMoney } from './names';
 export { quote, quoteRequestSchema, type Quote, type QuoteRequest } from './quote';

@@ -1,3 +1,4 @@
+import { hasSmallUnit } from '../../till';
 import { understandMoney } from '../cells/money';
 import { numberFormOf, valueUnder } from '../cells/number';
 import { type Cell } from '../source/grid';
@@ -184,16 +185,31 @@ const isExact = ({ evidence, profile }: { evidence: Evidence; profile: Profile }
 /** Of one row nothing follows. */
 const fewestOffers = 2;
 
-/** The only column of numbers in a list without headings, or the only one of amounts under one that says nothing, holds the prices. */
-export function givePrice({ columns, chosen, taken }: Claims): void {
-  const fit = columns.filter(
-    ({ index, heading, profile }) =>
+/** Sums in money of small units: no less than so many, nearly all of them round. */
+const [leastSum, round, mostlyRound] = [100, 10, 0.9];
+
+/** Whether bare whole numbers look like sums in a money of which nobody has the single unit in hand: 8500 naira, 12 000 won. */
+function areRoundSums(rows: readonly (readonly Cell[])[], { index, profile }: Seen, currency: string): boolean {
+  if (!hasSmallUnit(currency) || profile.whole < 0.95 || profile.values < 2) return false;
+  const sums = amountsIn(rows, index).flatMap((hundredths) => (hundredths > 0 ? [hundredths / 100] : []));
+  return sums.filter((sum) => sum >= leastSum && sum % round === 0).length >= sums.length * mostlyRound;
+}
+
+/**
+ * The only column of numbers in a list without headings, or the only one of amounts under one that says nothing, holds the prices; they have
+ * signs or cents, or are round sums in a money that has neither.
+ */
+export function givePrice({ columns, rows, chosen, taken, currency }: Claims): void {
+  const fit = columns.filter((column) => {
+    const { index, heading, profile } = column;
+    return (
       !chosen.has(index) &&
       profile.money > 0.8 &&
       !profile.rising &&
       profile.gtinLong < 0.5 &&
-      (!heading || profile.signed > 0.3 || profile.decimals > 0.6 || profile.quoted > 0),
-  );
+      (!heading || profile.signed > 0.3 || profile.decimals > 0.6 || profile.quoted > 0 || areRoundSums(rows, column, currency))
+    );
+  });
   const [only, ...more] = fit;
   // What is headed as the price is that, however little of it is understood: each of its cells is asked about then.
   const [headed] = columns

@@ -18,6 +18,8 @@ export interface Claims {
   taken: Map<Meaning, number>;
   /** What the seller or a standard says, which holds. */
   given: ReadonlyMap<number, Given>;
+  /** ISO 4217, of the brief; empty where none is known. */
+  currency: string;
 }
 
 /** Words of a heading that weigh less than this are guessed from a few of their letters. */

@@ -77,7 +77,7 @@ export function proposeColumns(
     if (single.has(as)) taken.set(as, index);
   }
   const shares = judgedShares(columns, told);
-  const claims: Claims = { columns, rows, chosen, taken, given };
+  const claims: Claims = { columns, rows, chosen, taken, given, currency };
   claim(claims, shares);
   settleCharged(claims);
   settlePrices(claims);

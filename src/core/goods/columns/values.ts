@@ -7,9 +7,13 @@ import words from './values.json';
 const sizes = once(() => new Set(words.sizes.split(', ').map(bare)));
 const colours = once(() => new Set([...words.colours.split(', '), ...Object.keys(surveyedColours)].map(bare)));
 
+/** Sheets of ISO 216 that things are printed and bound on: "A5", "B2". */
+const isPaper = (text: string): boolean => /^[AB][0-7]$/.test(text.trim());
+
 export const isSizeWord = (text: string): boolean =>
   text.length <= 20 &&
-  (sizes().has(bare(text)) || /^(?:uk|eu|us|size|gr|taille|talla)\.?\s?\d{1,2}(?:[.,]5)?$/i.test(text.trim()));
+  (sizes().has(bare(text)) ||
+    isPaper(text) || /^(?:uk|eu|us|size|gr|taille|talla)\.?\s?\d{1,2}(?:[.,]5)?$/i.test(text.trim()));
 
 const choices = once(() => new Set(words.anyChoice.split(', ').map(bare)));
 

@@ -157,9 +157,14 @@ function endOfCell(source: string, from: number, mark: string): number {
 /** Whether a cell is a number or an amount, which a text is not. */
 const isFigure = (cell: string): boolean => understandMoney(cell).kind === 'amount';
 
+/** How a cell is made: "CF 01 P" and "AB 7 X" are alike. */
+const shapeOf = (cell: string): string => cell.trim().replace(/\p{L}+/gu, 'a').replace(/\d+/g, '0');
+/** Of as many rows of one shape, another one is no chance. */
+const someRows = 3;
+
 /**
  * A text with the separator in it and no quotation marks round it ("Bowl, 18 cm, 64 €, plenty") makes a row too long. Where there is one
- * way alone to put cells together again so that figures stand where the other rows have them, it is taken, and said.
+ * way alone to put cells together again so that figures and codes stand where the other rows have them, it is taken, and said.
  */
 function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: SourceNote[] } {
   const filled = rows.slice(0, looked).filter((row) => row.some((cell) => cell.trim()));
@@ -169,6 +174,11 @@ function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: S
   if (!head || !whole.length || mark === '\t') return { rows, joined: [] };
   const figures = head.map((_, i) => whole.filter((row) => isFigure(row[i] ?? '')).length / whole.length);
   const isSettled = figures.map((share) => share === 1 || share === 0);
+  // Codes are made alike; the words of titles are not.
+  const shapes = head.map((_, i) => {
+    const [shape, ...others] = new Set(whole.map((row) => shapeOf(row[i] ?? '')));
+    return whole.length >= someRows && !others.length && shape && /0/.test(shape) ? shape : null;
+  });
   if (!figures.includes(1)) return { rows, joined: [] };
   const joined: SourceNote[] = [];
   const mended = rows.map((row, i) => {
@@ -178,7 +188,11 @@ function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: S
     if (more <= 0) return row;
     const ways = head
       .map((_, at) => [...cells.slice(0, at), cells.slice(at, at + more + 1).join(mark), ...cells.slice(at + more + 1)])
-      .filter((way) => way.every((cell, n) => !isSettled[n] || isFigure(cell) === (figures[n] === 1)));
+      .filter((way) => way.every((cell, n) => {
+          const isFit = !isSettled[n] || isFigure(cell) === (figures[n] === 1);
+          return isFit && (!shapes[n] || shapes[n] === shapeOf(cell));
+        }),
+      );
     const [way] = ways;
     if (!way || ways.length > 1) return row;
     const at = way.findIndex((cell, n) => cell !== cells[n]);

@@ -2,7 +2,7 @@ import { type SchemeId } from '../../look/about';
 import { clear, lookPlaces, set } from '../../places';
 import { hexOf, lchOf, schemes, type PickedRole } from '../../look';
 import { colourNow, roleOf } from '../colours';
-import { coloursNamed, defineSentence, firmNo, hears, no, otherNo, type Answer, type Said } from '../said';
+import { coloursNamed, defineSentence, firmNo, hears, no, otherNo, speaksOf, type Answer, type Said } from '../said';
 
 /** What each scheme is called, beside its name. */
 const schemeWords: Readonly<Record<string, readonly string[]>> = {
@@ -152,6 +152,7 @@ export const colours = defineSentence({
     '{colour} and {colour} please',
   ],
   reads: (said) => {
+    if (speaksOf(said, 'pictures')) return otherNo('The colours of the shop, or of its pictures?');
     const named = coloursNamed(said);
     if (named.length < 2) return no('Which colours? Name two or three.');
     return {

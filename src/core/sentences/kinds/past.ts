@@ -102,7 +102,7 @@ export const version = defineSentence({
     const name =
       sentence.slots.find(({ quote }) => quote !== undefined)?.quote ??
       // "Save it as it is and call it first draft": what it is to be called is told.
-      (as >= 0 && rest && !hears(said, 'call') ? sentence.text.slice(rest.start).trim() : textNamed(said));
+      (as >= 0 && rest && !hears(said, 'call', 'under') ? sentence.text.slice(rest.start).trim() : textNamed(said));
     if (!name) return no('Under which name?');
     if (name.length > 80) return no('A name has at most 80 characters.');
     return { act: { do: 'name', version: name }, says: `This state is kept as “${name}”.`, of: { text: name } };

@@ -8,7 +8,9 @@ import {
   firmNo,
   hears,
   no,
+  otherNo,
   sectionsNamed,
+  speaksOf,
   type Found,
   type No,
   type Said,
@@ -114,6 +116,7 @@ export const pictureSize = defineSentence({
     'picture at its usual size again',
   ],
   reads: (said) => {
+    if (speaksOf(said, 'mark') && !speaksOf(said, 'pictures')) return otherNo('The logo, or a picture?');
     const section =
       sectionsNamed(said).find((one) => one.section)?.section ??
       said.spot.section ??

@@ -48,6 +48,8 @@ function movedIn(said: Said): { moved: Section; side: 'before' | 'after'; beside
   }
   const [one, two] = named;
   const [first, second] = two ? [here(one), here(two)] : [said.spot.section, here(one)];
+  // What is not on the page can't be moved: it may be wanted there.
+  if (named.some(({ section }) => !section)) return otherNo('There is no such section on this page.');
   if (!first || !second || first === second) return no(noSection);
   // "First the shelves, then the questions": the order of the sentence is the order of the page.
   if (two || swaps) {
