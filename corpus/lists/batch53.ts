@@ -101,7 +101,20 @@ export const batch53: ListCase[] = [
         rows: [
           ['Model', 'Price', 'EAN', 'Note', 'Note'],
           ...made(9, (i) => [
-            pick(['Toledo', 'Spaccanapoli', 'Forcella', 'Montesanto', 'Materdei', 'Capodimonte', 'Arenella', 'Fuorigrotta', 'Soccavo'], i),
+            pick(
+              [
+                'Toledo',
+                'Spaccanapoli',
+                'Forcella',
+                'Montesanto',
+                'Materdei',
+                'Capodimonte',
+                'Arenella',
+                'Fuorigrotta',
+                'Soccavo',
+              ],
+              i,
+            ),
             140 + i * 10,
             gtin(800000000200 + i, i === 4 ? 2 : 0),
             `Laced at the ${i % 2 ? 'front' : 'back'}.\n"Never" both.`,
@@ -353,7 +366,16 @@ Cards of old lorry tarpaulin | 9 cm | 600000 | ∞`,
       made(120, (i): (readonly [string, string])[] => [
         ['title', `${urns[i % 8]} no. ${Math.floor(i / 8) + 1}`],
         ['description', `Glazed ${pick(['twice', 'once'], i)}, fired with sagebrush.`],
-        ['price', i % 30 === 7 ? '' : i % 30 === 9 ? 'from 140.00 USD' : i % 30 === 11 ? '140.00 - 180.00 USD' : `${120 + (i % 8) * 10}.00 USD`],
+        [
+          'price',
+          i % 30 === 7
+            ? ''
+            : i % 30 === 9
+              ? 'from 140.00 USD'
+              : i % 30 === 11
+                ? '140.00 - 180.00 USD'
+                : `${120 + (i % 8) * 10}.00 USD`,
+        ],
         ['size', pick(['keepsake, full', 'full', 'keepsake, full, companion'], i)],
       ]),
     ),

@@ -42,6 +42,8 @@ import { batch50 } from './batch50';
 import { batch51 } from './batch51';
 import { batch52 } from './batch52';
 import { batch53 } from './batch53';
+import { batch54 } from './batch54';
+import { batch55 } from './batch55';
 import { batch2 } from './batch2';
 import { batch3 } from './batch3';
 import { batch4 } from './batch4';
@@ -109,5 +111,7 @@ export const batches: readonly { name: string; lists: readonly ListCase[] }[] = 
   { name: '51', lists: batch51 },
   { name: '52', lists: batch52 },
   { name: '53', lists: batch53 },
+  { name: '54', lists: batch54 },
+  { name: '55', lists: batch55 },
   { name: 'frozen', lists: frozen },
 ];

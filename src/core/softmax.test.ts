@@ -20,3 +20,15 @@ test('stored weights come back within half a step, whichever of them are asked f
   back.forEach((weight, i) => expect(Math.abs(weight - (row[i] ?? 0))).toBeLessThanOrEqual(0.0401));
   expect([...(unpackWeights(packed, 1, 3).get('feature') as Float64Array)]).toEqual(back.slice(1, 3));
 });
+
+test('of a row that is nothing but for a few weights, these alone are stored', () => {
+  const row = [0, 0, 0.01, 0, 0, 1.6, 0, 0, 0, -0.8, 0, 0, 0, 0];
+  const packed = packRow(row);
+  expect(packed.length).toBeLessThan(row.length);
+  const back = unpackWeights({ feature: packed }).get('feature') ?? [];
+  row.forEach((weight, i) => expect(back[i] ?? 0).toBeCloseTo(weight === 0.01 ? 0 : weight, 6));
+  expect(
+    [...(unpackWeights({ feature: packed }, 4, 7).get('feature') as Float64Array)].map((one) => Number(one.toFixed(6))),
+  ).toEqual([0, 1.6, 0]);
+  expect(unpackWeights({ feature: packRow(new Array<number>(12).fill(0)) }).get('feature')?.[3] ?? 0).toBe(0);
+});

@@ -1,7 +1,7 @@
 import { type Line } from './lines';
 import mailWords from './mail.json';
 
-const words = (list: readonly string[]): RegExp => new RegExp(`^(?:${list.join('|')})(?![\\p{L}])`, 'iu');
+const words = (list: readonly string[]): RegExp => new RegExp(`^(?:${list.join('|')})(?![\\p{L}@])`, 'iu');
 const headerWords = new RegExp(`^(?:${mailWords.headers.join('|')})\\s*:`, 'iu');
 const greets = words(mailWords.greetings);
 const parts = words(mailWords.farewells);

@@ -5,7 +5,7 @@ import { colourWords } from '../colours';
 import { toTheMaker } from '../judge/judge';
 import { lineShare, type Ground, type Line } from './about';
 import { doesSomething, Span } from './spans';
-import { isGrammar, isVerbOnly, isWord, knownOf, type Token } from './tokens';
+import { isGrammar, isStrange, isVerbOnly, isWord, knownOf, type Token, isCapital } from './tokens';
 
 /**
  * A kind of fact that stands in the words of a brief. A definition says which words may be one; which of them are is learned. Of `one` a brief
@@ -27,7 +27,6 @@ const openers = new Set(['and', 'or', 'but', 'to', 'is', 'are', 'of', 'from']);
 /** Small words inside names: "Tachuelas del Plata". */
 const linksNames = new Set('de del della di da do dos du des la le van von der den y e i und et og of &'.split(' '));
 
-const isCapital = (token: Token | undefined): boolean => token !== undefined && /^[\p{Lu}\d]/u.test(token.text);
 const isSmall = (token: Token | undefined): boolean => token !== undefined && small.has(token.low);
 
 const isFigure = (low: string): boolean => low === '@number' || low === '@year';
@@ -192,6 +191,8 @@ export const spanFacts = {
           const next = line.tokens[from + own.length + 1];
           const linked =
             linksNames.has(behind?.low ?? '') && isCapital(next) && !(behind?.low === 'of' && knownOf(next?.low ?? '').place > 0);
+          // In another language a name goes on in small letters: "called Betlehem við höfnina".
+          if (introducing.test(before?.low ?? '') && behind && isWord(behind.low) && isStrange(behind)) return false;
           return !linked && !isCapital(behind) && (!isCapital(before) || from === 1);
         },
       );

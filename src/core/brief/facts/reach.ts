@@ -55,10 +55,17 @@ function namedIn(tokens: readonly Token[], country: string, cased: boolean): Nam
 
 const isCode = (text: string): boolean => /^\p{Lu}{2}$/u.test(text) && countryOf(text) !== undefined;
 
+/** The size of what is a country by itself; its parts that have no people counted, as Bavaria, are smaller. */
+const wholeCountry = 8;
+/** Countries within a country. */
+const nations: ReadonlySet<string> = new Set(['england', 'scotland', 'wales']);
+
+/** The country that is named whole: "not to Hawaii" says nothing of the United States. */
 function countryNamed(name: string, tellsCodes: boolean): string | null {
   if (tellsCodes && isCode(name)) return name;
   const [place] = placesNamed(name);
-  return place?.longitude === null ? place.country : null;
+  const isWhole = place?.longitude === null && place.size >= wholeCountry && !nations.has(name.toLowerCase());
+  return isWhole ? place.country : null;
 }
 
 /** @param tellsCodes whether two capitals are a code, as in "FR, BE, LU"; in a text in capitals they may be any word */

@@ -3,7 +3,7 @@ import { type Goal, type Origin, type Reach } from '../about';
 import { isAddressForm } from '../contact';
 import { factAt, type Fact } from '../fact';
 import { locate } from '../where';
-import { isGrammar, knownOf } from './tokens';
+import { isCapital, isGrammar, isVerbOnly, knownOf, person, type Token } from './tokens';
 import { inFigures } from '../../numberWords';
 import { toTheMaker } from '../judge/judge';
 import { spelled, type Ground } from './about';
@@ -348,6 +348,16 @@ function withMostOf(taken: readonly Weighed[], weighed: readonly Weighed[], { he
 }
 const surelySold = 0.5;
 
+/** Whom a letter greets is not who writes it: "Dear Jón". */
+const isGreeted = ({ span }: Weighed, { lines }: Ground): boolean =>
+  lines.some(
+    ({ judged, text }) =>
+      judged?.said.standing === 'greeting' &&
+      plain(text)
+        .split(/[\s,]+/)
+        .includes(plain(span.text)),
+  );
+
 /** How many there are is not what is sold: "night lights, three of us". */
 const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.tokens[to - 1]?.low ?? '') !== null;
 
@@ -355,14 +365,44 @@ const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.to
 const sureTrade = 0.5;
 
 /** "Cooks buy it, and fishermen": what is done to what is spoken of is no part of who does it. */
-function whoIn(fact: Fact<string>, { line: { tokens, text }, from, to, start, end }: Span): Fact<string> {
+function whoIn(fact: Fact<string>, span: Span): Fact<string> {
+  const { line, from, to, start, end } = span;
+  const { tokens, text } = line;
   // Up to the word behind it: "swimmers buy" goes on with "it".
   const at = tokens.findIndex(({ low }, i) => i > from && i <= to && /^(?:it|them)$/.test(low));
   const verb = tokens[at - 1];
-  const isSaidOfThem = tokens.slice(from, at).some(({ low }) => /^(?:who|that|whose)$/.test(low));
-  if (at < 0 || !verb || at - 1 <= from || isSaidOfThem || knownOf(verb.low).verb === null) return fact;
+  const isSaidOfThem = tokens.slice(from, at).some(({ low }) => ofThem.test(low));
+  if (at < 0 || !verb || at - 1 <= from || isSaidOfThem || knownOf(verb.low).verb === null) {
+    const until = from + endOfBuyers(tokens.slice(from, to));
+    const last = tokens[until - 1];
+    return until < to && last ? { ...fact, value: text.slice(start, last.end).replace(/\s+/g, ' ') } : fact;
+  }
   const [before, behind] = [text.slice(start, verb.start).trim(), text.slice(tokens[at]?.end ?? end, end).replace(/\s+/g, ' ')];
   return { ...fact, value: `${before}${behind}` };
+}
+
+/** What is said of the ones before it: "people who sail". */
+const ofThem = /^(?:who|that|whose)$/;
+/** What tells more of all of them, or how many: "players, most of them older than their instruments". */
+const ofThemAll = /^(?:most|some|all|many|half|each|none|both|few)$/;
+
+/**
+ * How many of the words that are taken for buyers name them: what they do ("churches buy the large ones"), what is told of them all, and where
+ * those of a trade are ("bag makers in the city") is no part of it. "People in wheelchairs" are who they are by that.
+ */
+function endOfBuyers(own: readonly Token[]): number {
+  for (const [i, { low }] of own.entries()) {
+    const next = own[i + 1]?.low ?? '';
+    if (i === 0 || ofThem.test(low)) {
+      if (i > 0) break;
+      continue;
+    }
+    if (low === ',' && (ofThemAll.test(next) || inFigures(next) !== null)) return i;
+    if (isVerbOnly(low) && knownOf(own[i - 1]?.low ?? '').noun !== null) return i;
+    const isHere = /^(?:in|near|around)$/.test(low) && (/^(?:the|our|this)$/.test(next) || isCapital(own[i + 1]));
+    if (isHere && knownOf(own[i - 1]?.low ?? '').noun === person && !/^(?:people|those)$/.test(own[i - 1]?.low ?? '')) return i;
+  }
+  return own.length;
 }
 
 /** Words of mood, and what the site should be like, each once and in their order. */
@@ -414,7 +454,9 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   const isPlace = ({ span }: Weighed) => place !== null && plain(span.text) === plain(place.value);
   const name = one(
     'name',
-    byAddress(scales.weigh('name'), ground).filter((found) => !isPlace(found) && !isAddressForm(found.span.text)),
+    byAddress(scales.weigh('name'), ground).filter(
+      (found) => !isPlace(found) && !isAddressForm(found.span.text) && !isGreeted(found, ground),
+    ),
   );
   const isName = ({ span }: Weighed) => name !== null && name.confidence >= 0.5 && plain(name.value).includes(plain(span.text));
   // "Mastic, Chios": where it is from is not what it is.

@@ -2,7 +2,7 @@ import { placesNamed } from '../../lexicon';
 import { type Features } from '../../softmax';
 import { isAddressForm } from '../contact';
 import { spelled, type Ground, type Line } from './about';
-import { breaks, isGrammar, isNegation, isWord, joins, knownOf, type Token } from './tokens';
+import { isStrange, breaks, isNegation, isWord, joins, knownOf, type Token } from './tokens';
 
 /** Some words in a row that may be a fact. */
 export class Span {
@@ -91,12 +91,6 @@ function besideIt(bag: Bag, { line: { tokens }, from, to }: Span): void {
   if (ends) bag['ends sentence'] = 1;
   if (from === 0 && ends) bag['all of it'] = 1;
 }
-
-/** A word that no dictionary has. */
-const isStrange = ({ low }: Token): boolean => {
-  const { noun, verb, colour } = knownOf(low);
-  return isWord(low) && low.length > 1 && noun === null && verb === null && !colour && !isGrammar(low);
-};
 
 /** What its own words are. */
 function ofIt(bag: Bag, span: Span, ground: Ground): void {

@@ -60,6 +60,9 @@ export function isWord(low: string): boolean {
   return code >= 97 && code <= 122 ? true : code >= 128 && /^\p{L}/u.test(low);
 }
 
+/** With a large letter, or a number. */
+export const isCapital = (token: Token | undefined): boolean => token !== undefined && /^[\p{Lu}\d]/u.test(token.text);
+
 /** What the dictionaries know of a word by itself. */
 export interface Known {
   /** Class of its commonest meaning as a noun, as a verb (lexnames of WordNet). */
@@ -125,13 +128,20 @@ export const isVerbOnly = (low: string): boolean => {
   return verbal >= hardlyElse && (base === low || low.endsWith('s'));
 };
 
-/** The class of nouns of places (lexnames of WordNet). */
+/** The classes of nouns of places and of people (lexnames of WordNet). */
 const location = 15;
+export const person = 18;
 
 /** A word that dictionaries have, other than of a place, or that carries grammar: no name by itself. */
 export const isCommon = (low: string): boolean => {
   const { noun, verb, base, colour } = knownOf(low);
   return isGrammar(low) || (noun !== location && (noun !== null || verb !== null || base !== null || colour));
+};
+
+/** A word that no dictionary has. */
+export const isStrange = ({ low }: Token): boolean => {
+  const { noun, verb, colour } = knownOf(low);
+  return isWord(low) && low.length > 1 && noun === null && verb === null && !colour && !isGrammar(low);
 };
 
 const negations = new Set([

@@ -38,6 +38,7 @@ export function layOut(grid: Grid): Layout {
   rows.slice(0, Math.max(0, head)).forEach((cells, i) => {
     if (isLikeGoods(cells, width)) aside.push({ row: grid.firstRow + i, what: 'above', text: cells.map(textOf).join(' ') });
   });
+  const columns = columnsIn(rows.slice(head + 1));
   let sums: Sum[] = [];
   const summed = new Set<number>();
   const last = lastOf(rows.slice(head + 1));
@@ -58,7 +59,8 @@ export function layOut(grid: Grid): Layout {
       cells.forEach((cell, at) => isSumOf(cell, sums[at]) && summed.add(at));
       return note('total');
     }
-    if (!grid.headed && head < 0 && !body.length && isTitle(cells, rows[i + 1])) return note('note');
+    if (!grid.headed && head < 0 && !body.length && isTitle(cells, rows[i + 1], columns)) return note('note');
+    if (!grid.headed && i > last && isRemark(cells)) return note('note');
     if (!grid.headed && isNote(cells, width)) return note(isShelf(cells, rows[head + 2 + i]) ? 'shelf' : 'note');
     sums = added(sums, cells);
     body.push({ cells, row });
@@ -78,6 +80,17 @@ function typicalWidth(rows: readonly (readonly Cell[])[]): number {
     .filter(Boolean)
     .sort((a, b) => a - b);
   return widths[Math.floor((widths.length - 1) * mostOfRows)] ?? 0;
+}
+
+/** A column is one from this share of the rows on. */
+const leastOfRows = 0.1;
+
+/** How many columns hold anything worth a column: more than rows are wide where names stand in the first row of a thing alone. */
+function columnsIn(rows: readonly (readonly Cell[])[]): number {
+  const some = rows.slice(0, 500).filter((row) => !isBlankRow(row));
+  const width = some.reduce((most, { length }) => Math.max(most, length), 0);
+  const isColumn = (at: number) => some.filter((row) => !isBlank(row[at] ?? '')).length >= some.length * leastOfRows;
+  return Array.from({ length: width }, (_, at) => at).filter(isColumn).length;
 }
 
 function headOf(rows: readonly (readonly Cell[])[]): number {
@@ -208,11 +221,20 @@ function isSum(cells: readonly Cell[], sums: readonly Sum[], width: number): boo
   return words === 0 || numbers.length > 1 || isNarrow;
 }
 
-/** A line over a list that a hand has typed: alone, with a colon at its end or nothing under it. */
-const isTitle = (cells: readonly Cell[], next: readonly Cell[] | undefined): boolean =>
-  filledIn(cells) === 1 &&
-  !cells.some(holdsMoney) &&
-  (/:$/.test(cells.map(textOf).join('').trim()) || (next !== undefined && isBlankRow(next)));
+/**
+ * A line over a list: alone, with a colon at its end or nothing under it; or over goods that have names of their own in its column, so that
+ * it names none of them.
+ */
+function isTitle(cells: readonly Cell[], next: readonly Cell[] | undefined, columns: number): boolean {
+  if (filledIn(cells) !== 1 || cells.some(holdsMoney)) return false;
+  if (/:$/.test(cells.map(textOf).join('').trim())) return true;
+  if (next === undefined || isBlankRow(next)) return next !== undefined;
+  return columns > 2 && filledIn(next) > 1 && !isBlank(next[cells.findIndex((cell) => !isBlank(cell))]);
+}
+
+/** A sentence that stands alone below all goods. */
+const isRemark = (cells: readonly Cell[]): boolean =>
+  filledIn(cells) === 1 && /\p{L}.*[.!?]$/u.test(cells.map(textOf).join('').trim());
 
 /** One cell alone in a list of several columns: a remark, or the name of a shelf over the rows after it. */
 const isNote = (cells: readonly Cell[], width: number): boolean =>

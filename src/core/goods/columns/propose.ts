@@ -128,9 +128,13 @@ const leastShare = 0.02;
 /** The likeliest meaning of all goes first; what a list has once is then no other column's. */
 function claim({ columns, chosen, taken }: Claims, shares: ReadonlyMap<number, Shares>): void {
   const open = new Set(columns.filter(({ index }) => !chosen.has(index)));
-  const best = ({ index }: Seen) => {
+  const best = ({ index, profile, evidence }: Seen) => {
     let found: { as: Meaning; share: number } | null = null;
-    for (const [as, share] of shares.get(index) ?? []) if (!taken.has(as) && share > (found?.share ?? 0)) found = { as, share };
+    for (const [as, share] of shares.get(index) ?? []) {
+      // What is the same in all rows brings none of them together, unless it is called by that.
+      if (as === 'group' && profile.values === 1 && !evidence.group) continue;
+      if (!taken.has(as) && share > (found?.share ?? 0)) found = { as, share };
+    }
     return found;
   };
   while (open.size) {

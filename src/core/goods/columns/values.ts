@@ -12,8 +12,7 @@ const isPaper = (text: string): boolean => /^[AB][0-7]$/.test(text.trim());
 
 export const isSizeWord = (text: string): boolean =>
   text.length <= 20 &&
-  (sizes().has(bare(text)) ||
-    isPaper(text) || /^(?:uk|eu|us|size|gr|taille|talla)\.?\s?\d{1,2}(?:[.,]5)?$/i.test(text.trim()));
+  (sizes().has(bare(text)) || isPaper(text) || /^(?:uk|eu|us|size|gr|taille|talla)\.?\s?\d{1,2}(?:[.,]5)?$/i.test(text.trim()));
 
 const choices = once(() => new Set(words.anyChoice.split(', ').map(bare)));
 

@@ -18,6 +18,44 @@ interface Reading {
 const blockTags = new Set(['p', 'div', 'li', 'br', 'tr', 'td', 'th', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'dd', 'dt', 'ul', 'ol']);
 const silent = new Set(['script', 'style', 'template', 'noscript', 'head']);
 
+const opensData = /<script\b[^>]*\bapplication\/ld\+json\b[^>]*>/gi;
+
+/**
+ * A page in whose structured data nothing closes the element that holds it: a description with "</script>" in it would (WHATWG HTML, 4.12.1.3),
+ * and the rest of the data would be lost. In a string of JSON a stroke may stand behind a backslash (RFC 8259, 7).
+ */
+function withDataClosed(html: string): string {
+  const made: string[] = [];
+  let from = 0;
+  for (const { 0: tag, index } of html.matchAll(opensData)) {
+    const start = index + tag.length;
+    const end = start < from ? -1 : endOfJson(html, start);
+    if (end < 0) continue;
+    const data = html.slice(start, end);
+    if (!data.includes('</')) continue;
+    made.push(html.slice(from, start), data.replaceAll('</', '<\\/'));
+    from = end;
+  }
+  return made.length ? [...made, html.slice(from)].join('') : html;
+}
+
+/** Where an object or an array of JSON ends that begins here; -1 where it does not. */
+function endOfJson(text: string, start: number): number {
+  let depth = 0;
+  let isString = false;
+  for (let i = start; i < text.length; i++) {
+    const char = text[i];
+    if (isString) {
+      if (char === '\\') i++;
+      else if (char === '"') isString = false;
+    } else if (char === '"') isString = true;
+    else if (char === '{' || char === '[') depth++;
+    else if ((char === '}' || char === ']') && --depth === 0) return i + 1;
+    else if (depth === 0 && /\S/.test(char ?? '')) return -1;
+  }
+  return -1;
+}
+
 /** Goods in a saved page: schema.org in JSON-LD or microdata (WHATWG HTML), else the table with most rows. */
 export function readPage(html: string): { form: Form; grids: Grid[] } | null {
   const scripts: string[] = [];
@@ -116,7 +154,7 @@ export function readPage(html: string): { form: Form; grids: Grid[] } | null {
     },
     { lowerCaseTags: true, decodeEntities: true },
   );
-  parser.write(html);
+  parser.write(withDataClosed(html));
   parser.end();
 
   const linked = scripts.flatMap((text) => {
