@@ -115,9 +115,10 @@ export const batchNames = [
   'batch18',
   'batch19',
   'batch20',
+  'batch21',
 ] as const;
 /** Batches that the judge is trained on: all but what was written after the last training. */
-export const learnedNames = batchNames.slice(0, -1);
+export const learnedNames = batchNames.slice(0, -2);
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

@@ -83,6 +83,12 @@ describe('every form of text comes apart into what is said', () => {
     ]);
   });
 
+  test('an address that begins like a greeting is none', () =>
+    expect(standing('Ciao Ann,\n\nciao@funnels.example')).toEqual([
+      ['greeting', 'Ciao Ann,'],
+      ['said', 'ciao@funnels.example'],
+    ]));
+
   test('mail: greeting, farewell, signature and what is passed on', () => {
     expect(
       standing(

@@ -242,3 +242,18 @@ test('amounts whose sign was lost in an old encoding are in the money of the bri
   // No encoding lacks a dollar: what was lost is another money's.
   expect(read(list, 'USD').products.map(({ variants }) => variants[0]?.price)).toEqual([null, null, null]);
 });
+
+describe('whole numbers under a heading that says nothing', () => {
+  const list = (amounts: readonly number[], brief: string) =>
+    read(
+      `What rolls,Your loss\n${amounts.map((amount, i) => `Die ${String.fromCharCode(65 + i)},${amount}`).join('\n')}\n`,
+      brief,
+    );
+  const price = (amounts: readonly number[], brief: string) =>
+    list(amounts, brief).columns.find(({ as }) => as === 'price')?.heading;
+  test.each(['KRW', 'JPY', 'NGN', 'HUF'])('are round sums in a money of small units: %s', (money) =>
+    expect(price([9000, 12500, 13000, 9000, 17500], money)).toBe('Your loss'),
+  );
+  test('are asked about in a money in which they may be anything', () =>
+    expect(price([9000, 12500, 13000, 9000, 17500], 'EUR')).toBeUndefined());
+});

@@ -262,3 +262,61 @@ test('weights beside a named choice are what each of its values weighs', () => {
   expect(columns.map(({ as }) => as)).toEqual(['title', 'optionName', 'optionValue', 'price', 'weight']);
   expect(products.flatMap(({ variants }) => variants.map(({ weight }) => weight))).toEqual([900, 1150, 950, 1400]);
 });
+
+describe('a column headed “Kind”', () => {
+  const names = ['Fern marker', 'Bench sign', 'Copper tie', 'Pot label', 'Bed plaque'];
+  const list = (kinds: readonly string[], heading = 'Kind') =>
+    read(`Label,Price,${heading}\n${kinds.map((kind, i) => `${names[i] ?? ''},${3 + i}.50,${kind}`).join('\n')}\n`);
+  test('says on which shelf things stand, where nothing else does', () => {
+    const { columns, products } = list(['Tags', 'Tags', 'Stakes', 'Stakes', 'Wire']);
+    expect(columns[2]?.as).toBe('category');
+    expect(products.map(({ categories }) => categories.join())).toEqual(['Tags', 'Tags', 'Stakes', 'Stakes', 'Wire']);
+  });
+  test('says how they are delivered, where its cells do', () =>
+    expect(list(['physical', 'digital', 'physical', 'physical', 'gift card']).columns[2]?.as).toBe('kind'));
+  test('is none where it is an English word for something else, as “tip”', () =>
+    expect(list(['brass', 'brass', 'rubber', 'rubber', 'brass'], 'Tip').columns[2]?.as).not.toBe('category'));
+  test('is none where each has another', () =>
+    expect(list(['Tags', 'Pegs', 'Stakes', 'Signs', 'Wire']).columns[2]?.as).not.toBe('category'));
+  test('is none where it differs within a thing', () =>
+    expect(read('Label,Kind,Price\nFern,tag,3.50\nFern,stake,4.50\nMoss,tag,3.50\nMoss,stake,4.50\n').columns[1]?.as).not.toBe(
+      'category',
+    ));
+});
+
+test('what is the same in all rows and headed like a choice brings no rows together', () =>
+  expect(
+    read(
+      'Kit,Pans,Price,Size,Alum,Ox gall,Size\nAire,one,34.00,agar,yes,20 ml,A4\nAire,two,52.00,agar,yes,20 ml,A4\n',
+    ).columns.at(-1)?.as,
+  ).not.toBe('group'));
+
+describe('a list of cells without headings', () => {
+  const rows: Cell[][] = ['Glenelg', 'Norwood', 'Unley', 'Prospect'].flatMap((name, n) => [
+    [name, '60 g', 9.5 + n],
+    ['', '120 g', 16 + n],
+    ['', '500 g', 48 + n],
+  ]);
+  const grid = (all: Cell[][]) => ({ name: '', rows: all, firstRow: 1, headed: false });
+  const readRows = (all: Cell[][]) => {
+    const proposal = readList({ form: 'xlsx', encoding: '', grids: [grid(all)], notes: [], pictures: [] }, { brief: 'AUD' });
+    if (!proposal.ok) throw new Error(proposal.say);
+    return proposal.value;
+  };
+  test('has a title over it and a remark under it that are no goods, and both are told', () => {
+    const { products, problems } = readRows([['Rubs, all of them', '', ''], ...rows, ['Salt is from Price.', '', '']]);
+    expect(products.map(({ title }) => title)).toEqual(['Glenelg', 'Norwood', 'Unley', 'Prospect']);
+    expect(problems.map(({ row }) => row)).toEqual(expect.arrayContaining([1, 14]));
+  });
+  test('keeps a thing that stands alone in its row over what it comes in', () => {
+    const { products } = readRows([['Henley', '', ''], ['', '60 g', 9.5], ['', '120 g', 16], ...rows]);
+    expect(products[0]?.title).toBe('Henley');
+  });
+});
+
+test('sheets of paper are sizes: “A5, A4” is a choice of two', () => {
+  const { products } = read(
+    'Book,Trimmed to,Price\nLiffey,"A5, A4",9.00\nTolka,A5,9.50\nDodder,"A6, A5, A4",10.00\nCamac,A4,9.00\n',
+  );
+  expect(products[0]?.variants.map(({ values }) => values.join())).toEqual(['A5', 'A4']);
+});

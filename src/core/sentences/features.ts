@@ -41,10 +41,16 @@ const nameOf = (seen: Seen | undefined): string =>
 const namers = new Set(['renam', 'call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
 const fillers = new Set(['it', 'this', 'that', 'thi', 'i', 'as', 'to', 'be', 'should', 'must', 'is', ':', '=']);
 
+/** Where words begin that a capital in the middle of a sentence sets apart: "I'd rather have Walk above the crowd". */
+const capitalFrom = (seen: readonly Seen[]): number => {
+  const at = seen.findIndex((one, i) => i > 0 && 'word' in one && one.capital === true && !/^i(?:'|$)/.test(one.word));
+  return at > 0 && seen.length - at > 1 ? at : seen.length;
+};
+
 /** Where the words that a sentence gives begin: those after "call it", that are more than half of them no words of wishes. */
-function textFrom(seen: readonly Seen[], known: (word: string) => string | null): number {
+function textFrom(seen: readonly Seen[], thing: ThingKind, known: (word: string) => string | null): number {
   const at = seen.findIndex((one) => 'word' in one && (namers.has(one.word) || one.word === ':'));
-  if (at < 0) return seen.length;
+  if (at < 0) return thing === 'heading' || thing === 'text' ? capitalFrom(seen) : seen.length;
   let from = at + 1;
   // "Under the name …" is followed by nothing but the name.
   const said = seen.slice(Math.max(0, at - 2), at + 1).map((one) => ('word' in one ? one.word : ''));
@@ -72,7 +78,7 @@ function textFrom(seen: readonly Seen[], known: (word: string) => string | null)
 export function featuresOf(all: readonly Seen[], at: ThingKind, { known, like }: Pick<JudgeWeights, 'known' | 'like'>): Features {
   const bag: Record<string, number> = { '=': 1, [`@${at}`]: 1 };
   const add = (name: string, weight = 1) => (bag[name] = Math.max(bag[name] ?? 0, weight));
-  const from = textFrom(all, known);
+  const from = textFrom(all, at, known);
   const seen: readonly Seen[] = [...all.slice(0, from), ...(from < all.length ? [{ slots: ['quote'] as const }] : [])].map(
     (one) => ('word' in one ? { word: known(one.word) ?? like(one.word)[0] ?? one.word, as: one.word } : one),
   );

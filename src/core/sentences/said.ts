@@ -246,10 +246,27 @@ const changers = new Set(['rename', 'renamed', 'change', 'turn', 'set', 'make', 
 const connects = new Set(['to', 'as', 'into', 'by', 'with']);
 /** What can be called something. */
 const called = new Set(['page', 'section', 'part', 'thing', 'product', 'article', 'item', 'one', 'button', 'link']);
-const filler = new Set(['it', 'this', 'that', 'is', 'as', 'to', 'be', 'should', 'must', 'just', 'instead', '=', '→']);
+const filler = new Set([
+  'it',
+  'this',
+  'that',
+  'these',
+  'those',
+  'them',
+  'is',
+  'as',
+  'to',
+  'be',
+  'should',
+  'must',
+  'just',
+  'instead',
+  '=',
+  '→',
+]);
 
 /** The words that a sentence gives: in quotes, after a colon, or after what asks for them ("call it Letters"). */
-export function textNamed({ sentence }: Said, { pages = false } = {}): string | null {
+export function textNamed({ sentence, spot }: Said, { pages = false } = {}): string | null {
   const quoted = sentence.slots.find((slot) => slot.quote !== undefined);
   if (quoted?.quote !== undefined) return quoted.quote.trim();
   const { text, tokens } = sentence;
@@ -278,7 +295,17 @@ export function textNamed({ sentence }: Said, { pages = false } = {}): string | 
   if (named >= 0 && !(to >= 0 && to < named)) return rest(named + 1);
   if (to >= 0) return rest(to + 1);
   const noun = tokens.findIndex(({ word }) => namersAsNouns.has(word));
-  return noun >= 0 ? rest(noun + 1) : null;
+  if (noun >= 0) return rest(noun + 1);
+  // At a text, a capital in the middle of a sentence begins what it should say.
+  const { kind } = spot.thing;
+  const capital = tokens.find(
+    (token, i) =>
+      i > 0 &&
+      /^\p{Lu}/u.test(token.text) &&
+      !/^i(?:'|$)/.test(token.word) &&
+      !sentence.slots.some(({ start }) => start === token.start),
+  );
+  return capital && (kind === 'heading' || kind === 'text') ? tidy(text.slice(capital.start)) : null;
 }
 
 const tidy = (text: string): string | null =>

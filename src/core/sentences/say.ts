@@ -72,8 +72,13 @@ export function understand(
   saying: Saying,
   by: JudgeWeights = learnedJudge(),
 ): Understood {
-  const whole = understandWhole(shop, project, text, saying, by);
   const clauses = text.split(apart).filter((clause) => clause.trim());
+  const isPutOff = clauses.slice(1).some((clause) => turns.has(clause.trim().split(/\s/)[0]?.toLowerCase() ?? ''));
+  const understood = understandWhole(shop, project, text, saying, by);
+  // "Darker, but not yet", "if my sister agrees": what is taken back or put off is not done unasked.
+  const whole = isPutOff
+    ? { ...understood, readings: understood.readings.map((reading) => ({ ...reading, sure: false })) }
+    : understood;
   if (whole.readings.length || clauses.length < 2 || text.length > longestSentence) return whole;
   const heard = clauses.map((clause) => understandWhole(shop, project, clause, saying, by));
   // What was meant and can't be done is said as well; where the whole was that, no clause of it means another thing.

@@ -353,6 +353,31 @@ describe('what was not wholly understood is not done', () => {
     expect(refused?.kind ?? readings[0]?.kind).toBe('rework');
   });
 
+  test('what is named beside a thing that is pointed at is not what is spoken of', () => {
+    const at = `card/${shop.catalogue.products[0]?.id ?? ''}`;
+    expect(sure('with its reel it weighs 420 g', at).of).toMatchObject({ product: 'Harbour kite', g: '420' });
+    expect(sure('the reel weighs 160 g', at).of).toMatchObject({ product: 'Reel', g: '160' });
+  });
+
+  test('colours of pictures are not those of the shop, and the logo is no picture', () => {
+    expect(says('have the photographs in black and white').readings.map(({ kind }) => kind)).not.toContain('colours');
+    for (const text of ['the logo is tiny, make it bigger', 'the mark should be twice as big']) {
+      const { readings, refused } = says(text);
+      expect(refused?.kind ?? readings[0]?.kind).toBe('mark-size');
+    }
+  });
+
+  test('words in the middle of a sentence that a capital sets apart are what a text should be; others lead up to them', () => {
+    const headline = `heading/${encodeURIComponent('words/home/opening/headline')}`;
+    expect(says('I’d rather have Sewn above the harbour', headline).readings[0]?.of).toMatchObject({
+      text: 'Sewn above the harbour',
+    });
+    const at = `card/${shop.catalogue.products[4]?.id ?? ''}`;
+    expect(sure('call these Large reels', at).of).toMatchObject({ text: 'Large reels' });
+    expect(sure('keep this as the version harbour').of).toMatchObject({ text: 'harbour' });
+    expect(sure('save it as it is now under the name red and yellow').of).toMatchObject({ text: 'red and yellow' });
+  });
+
   test('two texts in quotes are one for the other, never the whole', () =>
     expect(says('write "mend" where it says "sew"', lead).readings.map(({ kind }) => kind)).not.toContain('text'));
 });

@@ -98,6 +98,19 @@ describe('what is of somebody or something else', () => {
     const [swimmers] = readFacts(ground('We mix bath salts in Tbilisi.\n\nSwimmers buy it.')).audience;
     expect(swimmers?.value).toBe('Swimmers');
   });
+  test.each([
+    ['Our customers are players of early music, most of them older than their lutes.', 'players of early music'],
+    ['Our customers are bag makers in the city.', 'bag makers'],
+    ['Our customers are people in wheelchairs.', 'people in wheelchairs'],
+    ['Churches buy the large ones, families the small ones.', 'Churches'],
+    ['We sell to framers and bookbinders, two hundred of them.', 'framers and bookbinders'],
+  ])('buyers are those that are named, not what is told of them: “%s”', (text, who) =>
+    expect(readFacts(ground(`We carve figures in Muscat.\n\n${text}`)).audience.map(({ value }) => value)).toEqual([who]),
+  );
+  test('whom a letter greets is not what the shop is called', () => {
+    const { name } = readFacts(ground('Dear Jón,\n\nI carve figures from driftwood. The shop is called Fjara.\n\nYours,\nSalka'));
+    expect(name?.value).toBe('Fjara');
+  });
   test('how something looks is not how it should look', () => {
     const tone = (text: string) => readFacts(ground(text)).tone.map(({ value }) => value);
     expect(tone('We sell urns. The site: no white, it looks like a hospital.')).not.toContain('like a hospital');

@@ -64,6 +64,10 @@ test.each<[string, string[]]>([
   ['No postage to Ireland.', []],
   ['We never charge extra for posting to Portugal.', []],
   ['No more than three days to Spain.', []],
+  // A part of a country is not all of it.
+  ['We don’t send to Hawaii.', []],
+  ['We do not post to Northern Ireland.', []],
+  ['Not to Scotland.', []],
 ])('“%s” refuses %j', (text, refused) => {
   const line = lineOf(text);
   expect(line ? refusedBy(line) : null).toEqual(refused);

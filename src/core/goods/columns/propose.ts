@@ -3,6 +3,7 @@ import { chooseByCount, pairChoices, weighByPairs } from './byRows';
 import { givePrice, settleCharged, settlePrices } from './charged';
 import { type Claims, type Given } from './claims';
 import { settleDescribed } from './described';
+import { giveKinds, giveShelves } from './filed';
 import { offered, type Candidate, type Profile } from './contents';
 import { type Seen } from './features';
 import { saysKnown, unitOf } from './heading';
@@ -92,6 +93,8 @@ export function proposeColumns(
   if (!taken.has('price')) givePrice(claims);
   giveCounted(claims, summed);
   giveSaid(claims);
+  giveKinds(claims);
+  giveShelves(claims);
   const usual = columns.find(({ index }) => index === taken.get('earlierPrice'));
   const keys = columnKeys(headings, columns.length);
   return columns.map((column) => {

@@ -1,9 +1,12 @@
 import { importText } from '../import';
 
-test.each(['Total', 'Grand total', 'Итого', 'Σύνολο', '合計'])('a row of totals is no product, in any script: “%s”', (word) => {
-  const goods = importText(`title,price,stock\nBowl,4,2\nJug,6,3\nCup,5,1\n${word},,6\n`);
-  expect(goods.ok && goods.value.products.map(({ title }) => title)).toEqual(['Bowl', 'Jug', 'Cup']);
-});
+test.each(['Total', 'Grand total', 'Altogether', 'Итого', 'Σύνολο', '合計', 'Lapapọ', 'Jumla'])(
+  'a row of totals is no product, in any script: “%s”',
+  (word) => {
+    const goods = importText(`title,price,stock\nBowl,4,2\nJug,6,3\nCup,5,1\n${word},,6\n`);
+    expect(goods.ok && goods.value.products.map(({ title }) => title)).toEqual(['Bowl', 'Jug', 'Cup']);
+  },
+);
 
 const rows =
   'code,title,price,stock,shelf\nA1,Bowl,4,2,Clay\nA2,Jug,6,3,Clay\nA3,Cup,5,1,Clay\nA4,Lamp,20,4,Light\nA5,Wick,1.5,50,Light\n';

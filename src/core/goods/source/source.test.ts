@@ -206,6 +206,10 @@ describe('texts in columns', () => {
     expect(cells('Product,Price,Stock\nBowl,18,64,4\nStriker,9,2\n')).toContainEqual(['Bowl', '18', '64', '4']);
     // A cell more than there are headings is one more, and belongs to no other.
     expect(cells(`${head}\nBowl, 18, 4, chipped\nStriker, 9, 2\n`)).toContainEqual(['Bowl', '18', '4', 'chipped']);
+    // Codes are made alike, so that the title is what was cut.
+    const coded =
+      'Fruit, Code, Price\nFig, CF 01 P, 24 €\nPear, whole, CF 05 W, 52 €\nPlum, CF 02 P, 24 €\nSloe, CF 03 D, 29 €\n';
+    expect(cells(coded)).toContainEqual(['Pear, whole', 'CF 05 W', '52 €']);
     const noted = openText(`${head}\nBowl, 18 cm, 64 €, 4\nStriker, 9 €, 2\n`);
     expect(noted.ok && noted.value.notes).toMatchObject([{ row: 2, say: expect.stringContaining('“Bowl, 18 cm”') as string }]);
   });
@@ -264,6 +268,19 @@ describe('data formats', () => {
       ['Name tape', '50', 'GHS', 'Navy', '36'],
       ['Name tape', '83', 'GHS', 'Red', '72'],
     ]);
+  });
+
+  test('a description that would close the element of the data loses nothing (WHATWG HTML, 4.12.1.3)', () => {
+    const offer = { '@type': 'Offer', price: '34.00', priceCurrency: 'EUR' };
+    const lamps = ['Quay', 'Mill'].map((name) => ({
+      '@context': 'https://schema.org',
+      '@type': 'Product',
+      name,
+      description: `Made at "the ${name}".<script>alert(1)</script>`,
+      offers: offer,
+    }));
+    const page = `<html><script type="application/ld+json">${JSON.stringify(lamps)}</script><p>After it.</p></html>`;
+    expect(rowsOf(page)?.map(([title]) => title)).toEqual(['name', 'Quay', 'Mill']);
   });
 
   test('a table of a page, entities and spans in it', () => {

@@ -112,7 +112,10 @@ export const price = defineSentence({
     const one = onePrice(said);
     if ('no' in one) return one;
     const sum = sumNamed(said);
-    if (sum === null) return no('Which price? Write it like 12.50.');
+    if (sum === null) {
+      const which = 'Which price? Write it like 12.50.';
+      return hears(said, 'cost', 'costs', 'price') ? firmNo(which) : no(which);
+    }
     if (countsNamed(said, 'plain', 'money').length > 1) return no('Which of the figures is the price?');
     return {
       wishes: [set(variantPlaces.price(one.product.id, one.variant.id), sum)],

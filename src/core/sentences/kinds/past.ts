@@ -98,7 +98,9 @@ export const version = defineSentence({
   reads: (said) => {
     const { sentence } = said;
     const as = sentence.tokens.findIndex(({ word }) => word === 'as' || word === 'called' || word === 'named');
-    const rest = sentence.tokens[as + 1];
+    // "As the version carnival": what it is called follows what it is.
+    const next = as < 0 ? [] : sentence.tokens.slice(as + 1);
+    const rest = next.find(({ word }, i) => !(i < 2 && /^(?:the|a|version|state)$/.test(word) && next.length > i + 1));
     const name =
       sentence.slots.find(({ quote }) => quote !== undefined)?.quote ??
       // "Save it as it is and call it first draft": what it is to be called is told.
