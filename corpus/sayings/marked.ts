@@ -116,9 +116,10 @@ export const batchNames = [
   'batch19',
   'batch20',
   'batch21',
+  'batch22',
 ] as const;
 /** Batches that the judge is trained on: all but what was written after the last training. */
-export const learnedNames = batchNames.slice(0, -2);
+export const learnedNames = batchNames.slice(0, -3);
 export const frozenName = 'frozen';
 
 export function readBatch(name: string): Batch {

@@ -39,7 +39,26 @@ const nameOf = (seen: Seen | undefined): string =>
           : `<${seen.slots[0] ?? ''}>`;
 
 const namers = new Set(['renam', 'call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
-const fillers = new Set(['it', 'this', 'that', 'thi', 'i', 'as', 'to', 'be', 'should', 'must', 'is', ':', '=']);
+const fillers = new Set([
+  'it',
+  'this',
+  'that',
+  'these',
+  'those',
+  'them',
+  'thi',
+  'thes',
+  'thos',
+  'i',
+  'as',
+  'to',
+  'be',
+  'should',
+  'must',
+  'is',
+  ':',
+  '=',
+]);
 
 /** Where words begin that a capital in the middle of a sentence sets apart: "I'd rather have Walk above the crowd". */
 const capitalFrom = (seen: readonly Seen[]): number => {

@@ -174,14 +174,15 @@ function hear(
 /** How much of its likelihood a reading keeps for each name or value that it has no use for. */
 const leftAside = 0.3;
 
-/** How many of the names and values of a sentence a reading has no use for. */
-function unusedOf({ of = {} }: Found, { sentence: { slots } }: Said): number {
+/** How many of the names and values of a sentence a reading has no use for; a figure that is no value was not understood. */
+function unusedOf({ of = {} }: Found, { sentence: { slots, parts } }: Said): number {
   const used = Object.values(of).map((value) => value.toLowerCase());
   const isUsed = ({ section, page, category, product, number, colour, date, quote, address }: Slot) =>
     [section, page?.name, category?.name, product?.title, number?.figure, colour?.name, colour?.hex, date, quote, address]
       .concat(number ? String(number.value) : undefined)
       .some((name) => name !== undefined && used.some((value) => value.includes(name.toLowerCase())));
-  return slots.filter((slot) => !isUsed(slot)).length;
+  const figures = parts.filter(({ token }) => token !== null && /^\d/.test(token.word));
+  return slots.filter((slot) => !isUsed(slot)).length + figures.length;
 }
 
 /** The likeliest kind, where it has a sentence among its own words just as it was said, and no other at this thing has. */

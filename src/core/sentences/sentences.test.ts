@@ -367,6 +367,12 @@ describe('what was not wholly understood is not done', () => {
     }
   });
 
+  test('of what is last and sold none is left', () => {
+    const at = `card/${shop.catalogue.products[4]?.id ?? ''}`;
+    expect(says('sold the last one this morning', at).readings[0]?.of).toEqual({ product: 'Reel', n: '0' });
+    expect(sure('only one left', at).of).toEqual({ product: 'Reel', n: '1' });
+  });
+
   test('words in the middle of a sentence that a capital sets apart are what a text should be; others lead up to them', () => {
     const headline = `heading/${encodeURIComponent('words/home/opening/headline')}`;
     expect(says('I’d rather have Sewn above the harbour', headline).readings[0]?.of).toMatchObject({

@@ -158,7 +158,11 @@ function endOfCell(source: string, from: number, mark: string): number {
 const isFigure = (cell: string): boolean => understandMoney(cell).kind === 'amount';
 
 /** How a cell is made: "CF 01 P" and "AB 7 X" are alike. */
-const shapeOf = (cell: string): string => cell.trim().replace(/\p{L}+/gu, 'a').replace(/\d+/g, '0');
+const shapeOf = (cell: string): string =>
+  cell
+    .trim()
+    .replace(/\p{L}+/gu, 'a')
+    .replace(/\d+/g, '0');
 /** Of as many rows of one shape, another one is no chance. */
 const someRows = 3;
 
@@ -188,7 +192,8 @@ function rejoined(rows: string[][], mark: string): { rows: string[][]; joined: S
     if (more <= 0) return row;
     const ways = head
       .map((_, at) => [...cells.slice(0, at), cells.slice(at, at + more + 1).join(mark), ...cells.slice(at + more + 1)])
-      .filter((way) => way.every((cell, n) => {
+      .filter((way) =>
+        way.every((cell, n) => {
           const isFit = !isSettled[n] || isFigure(cell) === (figures[n] === 1);
           return isFit && (!shapes[n] || shapes[n] === shapeOf(cell));
         }),

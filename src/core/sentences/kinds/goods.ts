@@ -267,7 +267,9 @@ export const stock = defineSentence({
     if (!product) return no(noProduct);
     const counts = countsNamed(said, 'plain', 'pieces');
     const none = hears(said, 'sold', 'none', 'gone', 'finished', 'finish', 'empty', 'out', 'nothing');
-    const count = counts.at(-1)?.value ?? (none ? 0 : null);
+    // "Sold the last one": of what is last and sold none is left, and "one" counts nothing.
+    const isLastSold = hears(said, 'sold') && hears(said, 'last');
+    const count = isLastSold ? 0 : (counts.at(-1)?.value ?? (none ? 0 : null));
     if (count === null || !Number.isInteger(count)) return no('How many are there?');
     const [variant, ...more] = product.variants;
     if (!variant) return no(noProduct);

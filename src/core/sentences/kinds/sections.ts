@@ -489,7 +489,7 @@ export const add = defineSentence({
     // "A place where people sign up for letters": a name of several words says more than one that is a word by itself.
     // "A way for people to write to us", "a part where people leave their address": whom it is for is not what it is.
     const isWhose = ({ slot }: (typeof named)[number]) =>
-      /\b(?:for|where|who|that|which)\s+$/i.test(said.sentence.text.slice(0, slot.start));
+      /\b(?:for|where|who|that|which)\s+(?:(?:can|could|do|may|might)\s+)?$/i.test(said.sentence.text.slice(0, slot.start));
     const others = named.filter((one) => one !== beside && !isWhose(one));
     const wanted =
       others.find(({ slot }) => /\s/.test(said.sentence.text.slice(slot.start, slot.end))) ??
