@@ -158,7 +158,7 @@ export const batch53: ListCase[] = [
     text: [
       'What clicks|Coat|Build|Ransom|Ransom this week',
       ...made(120, (i) => {
-        const { coat, size } = coats[i % 5] ?? coats[0]!;
+        const { coat, size } = pick(coats, i);
         const amount = 2400 + Math.floor(i / 5) * 50 + (size === 'desk' ? 800 : 0);
         const title = `${keys[Math.floor(i / 15)]} ${['single', 'double', 'cootie'][Math.floor(i / 5) % 3]}`;
         return `${title}|${coat}|${size}|${i === 12 ? '€70' : amount}|${i === 3 || i === 40 ? amount - 300 : ''}`;
@@ -167,7 +167,7 @@ export const batch53: ListCase[] = [
     currency: 'THB',
     columns: 'title option option earlierPrice/price price/earlierPrice',
     want: made(120, (i) => {
-      const { coat, size } = coats[i % 5] ?? coats[0]!;
+      const { coat, size } = pick(coats, i);
       const amount = 2400 + Math.floor(i / 5) * 50 + (size === 'desk' ? 800 : 0) - (i === 3 || i === 40 ? 300 : 0);
       const title = `${keys[Math.floor(i / 15)]} ${['single', 'double', 'cootie'][Math.floor(i / 5) % 3]}`;
       return `${title} | ${coat} / ${size} | ${i === 12 ? '?' : amount * 100} | ∞`;
@@ -494,7 +494,7 @@ Fante | four, doubled | 225000 | ∞`,
     text: [
       'Folie; Farbe; Mass; Preis; Gewicht; Text',
       ...made(700, (i) => {
-        const { colour, size } = linerOf[i % 5] ?? linerOf[0]!;
+        const { colour, size } = pick(linerOf, i);
         const grams = size === '2 x 3 m' ? '6,5 kg' : size === '4 x 6 m' ? '26 kg' : '52 kg';
         const title = `${liners[Math.floor(i / 100)]} ${(Math.floor(i / 5) % 20) + 1}`;
         return `${title}; ${colour}; ${size}; ${(size === '2 x 3 m' ? 58 : size === '4 x 6 m' ? 196 : 390) + (Math.floor(i / 5) % 9)}.50; ${grams}; <p>Hält <b>${10 + (i % 3) * 5}</b> Jahre.</p>`;
@@ -503,7 +503,7 @@ Fante | four, doubled | 225000 | ∞`,
     currency: 'CHF',
     columns: 'title option option price weight description',
     want: made(700, (i) => {
-      const { colour, size } = linerOf[i % 5] ?? linerOf[0]!;
+      const { colour, size } = pick(linerOf, i);
       const title = `${liners[Math.floor(i / 100)]} ${(Math.floor(i / 5) % 20) + 1}`;
       return `${title} | ${colour} / ${size} | ${((size === '2 x 3 m' ? 58 : size === '4 x 6 m' ? 196 : 390) + (Math.floor(i / 5) % 9)) * 100 + 50} | ∞`;
     }).join('\n'),

@@ -78,7 +78,7 @@ Letter never sent | white / A4 | 1400 | ∞`,
             ? ''
             : `${plaster[Math.floor(i / 5) % 7]} ${name.toLowerCase()} ${Math.floor(i / 35) + 1}${i === 10 ? ' "dark' : ''}`,
           ['1 kg', '5 kg', '10 kg', '25 kg', '500 kg'][i % 5] ?? '',
-          (i + s) % 70 === 8 ? '' : [18, 70, 130, 300, 5200][i % 5]! + Math.floor(i / 5),
+          (i + s) % 70 === 8 ? '' : pick([18, 70, 130, 300, 5200], i) + Math.floor(i / 5),
         ]),
       ],
     })),
@@ -89,7 +89,7 @@ Letter never sent | white / A4 | 1400 | ∞`,
         made(350, (i) => {
           const first = i - (i % 5);
           const title = `${plaster[Math.floor(i / 5) % 7]} ${name.toLowerCase()} ${Math.floor(i / 35) + 1}${first === 10 ? ' "dark' : ''}`;
-          const price = (i + s) % 70 === 8 ? '?' : ([18, 70, 130, 300, 5200][i % 5]! + Math.floor(i / 5)) * 100;
+          const price = (i + s) % 70 === 8 ? '?' : (pick([18, 70, 130, 300, 5200], i) + Math.floor(i / 5)) * 100;
           return `${title} | ${['1 kg', '5 kg', '10 kg', '25 kg', '500 kg'][i % 5]} | ${price} | ∞`;
         }),
       )
@@ -223,7 +223,7 @@ Souq | red | 52000 | ∞`,
     text: [
       'Art.;Coul.;Long. cm;Px;Embout;Note',
       ...made(120, (i) => {
-        const { colour, length } = stickOf[Math.floor(i / 2) % 8] ?? stickOf[0]!;
+        const { colour, length } = pick(stickOf, Math.floor(i / 2));
         const title = `Canne ${sticks[Math.floor(i / 16)]}`;
         return `${title};${colour};${length};${48 + (length - 85) * 2 + (i % 2) * 4},50;${i % 2 ? 'laiton' : 'caoutchouc'};"Frêne.${i % 5 ? '' : '\nDit ""le droit"".'}"`;
       }),
@@ -231,7 +231,7 @@ Souq | red | 52000 | ∞`,
     currency: 'EUR',
     columns: 'title option option price option particular/description',
     want: made(120, (i) => {
-      const { colour, length } = stickOf[Math.floor(i / 2) % 8] ?? stickOf[0]!;
+      const { colour, length } = pick(stickOf, Math.floor(i / 2));
       const amount = 48 + (length - 85) * 2 + (i % 2) * 4;
       return `Canne ${sticks[Math.floor(i / 16)]} | ${colour} / ${length} / ${i % 2 ? 'laiton' : 'caoutchouc'} | ${amount * 100 + 50} | ∞`;
     }).join('\n'),
@@ -306,7 +306,7 @@ Petralona | olive / 20 m | ? | ∞`,
         [
           pick(['Fushimi', 'Uji', 'Ohara', 'Kurama', 'Arashiyama', 'Kitayama', 'Yamashina'], Math.floor(i / 5)),
           ['200 ml', '375 ml', '750 ml', '375 ml', '750 ml'][i % 5],
-          [1200, 2100, 3900, 2300, 4200][i % 5]! + Math.floor(i / 5) * 100,
+          pick([1200, 2100, 3900, 2300, 4200], i) + Math.floor(i / 5) * 100,
           i % 5 < 3 ? 'acacia' : 'buckwheat',
         ].join('\t'),
       ),
@@ -316,7 +316,7 @@ Petralona | olive / 20 m | ? | ∞`,
     want: made(
       35,
       (i) =>
-        `${pick(['Fushimi', 'Uji', 'Ohara', 'Kurama', 'Arashiyama', 'Kitayama', 'Yamashina'], Math.floor(i / 5))} | ${['200 ml', '375 ml', '750 ml', '375 ml', '750 ml'][i % 5]} / ${i % 5 < 3 ? 'acacia' : 'buckwheat'} | ${[1200, 2100, 3900, 2300, 4200][i % 5]! + Math.floor(i / 5) * 100} | ∞`,
+        `${pick(['Fushimi', 'Uji', 'Ohara', 'Kurama', 'Arashiyama', 'Kitayama', 'Yamashina'], Math.floor(i / 5))} | ${['200 ml', '375 ml', '750 ml', '375 ml', '750 ml'][i % 5]} / ${i % 5 < 3 ? 'acacia' : 'buckwheat'} | ${pick([1200, 2100, 3900, 2300, 4200], i) + Math.floor(i / 5) * 100} | ∞`,
     ).join('\n'),
   },
   {
@@ -361,7 +361,7 @@ Petralona | olive / 20 m | ? | ∞`,
           pick(['Gijang', 'Dongnae', 'Geumjeong', 'Saha', 'Gangseo', 'Yeonje'], Math.floor(i / 3)),
           i % 3 < 2 ? 'amber' : 'rose',
           ['250', '500', '250'][i % 3] ?? '',
-          i === 4 || i === 11 ? '' : String([7000, 12000, 8000][i % 3]! + Math.floor(i / 3) * 500),
+          i === 4 || i === 11 ? '' : String(pick([7000, 12000, 8000], i) + Math.floor(i / 3) * 500),
         ]),
       ],
     ),
@@ -370,7 +370,7 @@ Petralona | olive / 20 m | ? | ∞`,
     want: made(
       18,
       (i) =>
-        `${pick(['Gijang', 'Dongnae', 'Geumjeong', 'Saha', 'Gangseo', 'Yeonje'], Math.floor(i / 3))} | ${i % 3 < 2 ? 'amber' : 'rose'} / ${['250', '500', '250'][i % 3]} | ${i === 4 || i === 11 ? '?' : [7000, 12000, 8000][i % 3]! + Math.floor(i / 3) * 500} | ∞`,
+        `${pick(['Gijang', 'Dongnae', 'Geumjeong', 'Saha', 'Gangseo', 'Yeonje'], Math.floor(i / 3))} | ${i % 3 < 2 ? 'amber' : 'rose'} / ${['250', '500', '250'][i % 3]} | ${i === 4 || i === 11 ? '?' : pick([7000, 12000, 8000], i) + Math.floor(i / 3) * 500} | ∞`,
     ).join('\n'),
   },
   {
@@ -382,7 +382,7 @@ Petralona | olive / 20 m | ? | ∞`,
         pick(['Malleswaram', 'Jayanagar', 'Basavanagudi', 'Indiranagar'], Math.floor(i / 3)),
         'Height',
         ['90 cm', '120 cm', '150 cm'][i % 3],
-        i === 4 ? '$80' : [4200, 5600, 7400][i % 3]! + Math.floor(i / 3) * 200,
+        i === 4 ? '$80' : pick([4200, 5600, 7400], i) + Math.floor(i / 3) * 200,
         pick(['two', 'sold out', 'five'], i),
       ]),
     ),
@@ -391,7 +391,7 @@ Petralona | olive / 20 m | ? | ∞`,
     want: made(
       11,
       (i) =>
-        `${pick(['Malleswaram', 'Jayanagar', 'Basavanagudi', 'Indiranagar'], Math.floor(i / 3))} | ${['90 cm', '120 cm', '150 cm'][i % 3]} | ${i === 4 ? '?' : ([4200, 5600, 7400][i % 3]! + Math.floor(i / 3) * 200) * 100} | ${pick([2, 0, 5], i)}`,
+        `${pick(['Malleswaram', 'Jayanagar', 'Basavanagudi', 'Indiranagar'], Math.floor(i / 3))} | ${['90 cm', '120 cm', '150 cm'][i % 3]} | ${i === 4 ? '?' : (pick([4200, 5600, 7400], i) + Math.floor(i / 3) * 200) * 100} | ${pick([2, 0, 5], i)}`,
     ).join('\n'),
   },
   {
@@ -403,7 +403,7 @@ Petralona | olive / 20 m | ? | ∞`,
       made(120, (i) =>
         product(
           `${patches[Math.floor(i / 20)]} ${(Math.floor(i / 4) % 5) + 1} – ${['denim', 'corduroy', 'leather', 'felt'][i % 4]}`,
-          i % 40 === 9 ? '' : String([6000, 7500, 14000, 5000][i % 4]! + Math.floor(i / 20) * 500),
+          i % 40 === 9 ? '' : String(pick([6000, 7500, 14000, 5000], i) + Math.floor(i / 20) * 500),
           i === 30 ? 'USD' : 'COP',
           {
             additionalProperty: [
@@ -419,7 +419,7 @@ Petralona | olive / 20 m | ? | ∞`,
     want: made(
       120,
       (i) =>
-        `${patches[Math.floor(i / 20)]} ${(Math.floor(i / 4) % 5) + 1} | ${['denim', 'corduroy', 'leather', 'felt'][i % 4]} | ${i % 40 === 9 || i === 30 ? '?' : ([6000, 7500, 14000, 5000][i % 4]! + Math.floor(i / 20) * 500) * 100} | ∞`,
+        `${patches[Math.floor(i / 20)]} ${(Math.floor(i / 4) % 5) + 1} | ${['denim', 'corduroy', 'leather', 'felt'][i % 4]} | ${i % 40 === 9 || i === 30 ? '?' : (pick([6000, 7500, 14000, 5000], i) + Math.floor(i / 20) * 500) * 100} | ∞`,
     ).join('\n'),
   },
   {
@@ -432,7 +432,7 @@ Petralona | olive / 20 m | ? | ∞`,
       made(35, (i) =>
         product(
           `${pick(['Käpylä', 'Töölö', 'Hakaniemi', 'Munkkiniemi', 'Pasila', 'Arabia', 'Malmi'], Math.floor(i / 5))} – ${['100 ml', '250 ml', '500 ml', '1 l', '5 l'][i % 5]}`,
-          ([6.9, 13.9, 24.9, 44.9, 190][i % 5]! + Math.floor(i / 5)).toFixed(2),
+          (pick([6.9, 13.9, 24.9, 44.9, 190], i) + Math.floor(i / 5)).toFixed(2),
           'EUR',
         ),
       ),
@@ -442,7 +442,7 @@ Petralona | olive / 20 m | ? | ∞`,
     want: made(
       35,
       (i) =>
-        `${pick(['Käpylä', 'Töölö', 'Hakaniemi', 'Munkkiniemi', 'Pasila', 'Arabia', 'Malmi'], Math.floor(i / 5))} | ${['100 ml', '250 ml', '500 ml', '1 l', '5 l'][i % 5]} | ${Math.round(([6.9, 13.9, 24.9, 44.9, 190][i % 5]! + Math.floor(i / 5)) * 100)} | ∞`,
+        `${pick(['Käpylä', 'Töölö', 'Hakaniemi', 'Munkkiniemi', 'Pasila', 'Arabia', 'Malmi'], Math.floor(i / 5))} | ${['100 ml', '250 ml', '500 ml', '1 l', '5 l'][i % 5]} | ${Math.round((pick([6.9, 13.9, 24.9, 44.9, 190], i) + Math.floor(i / 5)) * 100)} | ∞`,
     ).join('\n'),
   },
   {

@@ -168,7 +168,7 @@ Hoia | black | 46000 | ∞`,
           ...made(700, (i) => [
             i % 4 ? '' : `${rubs[Math.floor(i / 4) % 7]} ${letter(Math.floor(i / 28))}`,
             ['60 g', '120 g', '500 g', '1 kg'][i % 4] ?? '',
-            i % 100 === 17 ? '' : i === 22 ? '€12.00' : [9.5, 16, 48, 85][i % 4]! + (Math.floor(i / 4) % 3),
+            i % 100 === 17 ? '' : i === 22 ? '€12.00' : pick([9.5, 16, 48, 85], i) + (Math.floor(i / 4) % 3),
           ]),
           ['Salt is from Price.', '', ''],
         ],
@@ -179,7 +179,7 @@ Hoia | black | 46000 | ∞`,
     want: made(
       700,
       (i) =>
-        `${rubs[Math.floor(i / 4) % 7]} ${letter(Math.floor(i / 28))} | ${['60 g', '120 g', '500 g', '1 kg'][i % 4]} | ${i % 100 === 17 || i === 22 ? '?' : ([9.5, 16, 48, 85][i % 4]! + (Math.floor(i / 4) % 3)) * 100} | ∞`,
+        `${rubs[Math.floor(i / 4) % 7]} ${letter(Math.floor(i / 28))} | ${['60 g', '120 g', '500 g', '1 kg'][i % 4]} | ${i % 100 === 17 || i === 22 ? '?' : (pick([9.5, 16, 48, 85], i) + (Math.floor(i / 4) % 3)) * 100} | ∞`,
     ).join('\n'),
   },
   {
@@ -206,7 +206,7 @@ Aire | three | ? | ∞`,
         tribe: `K${Math.floor(i / 3) + 1}`,
         'mud with a name': pick(['Hymettus', 'Pentelic', 'Parnitha', 'Aigaleo', 'Kifissos', 'Ilisos'], Math.floor(i / 3)),
         'how much mud': ['1 kg', '10 kg', '25 kg'][i % 3],
-        'what mud costs': ([2.8, 19.5, 42][i % 3]! + Math.floor(i / 3)).toFixed(2),
+        'what mud costs': (pick([2.8, 19.5, 42], i) + Math.floor(i / 3)).toFixed(2),
         'where in the yard': i < 9 ? 'Plaster > Fine' : 'Plaster > Coarse',
         'left in the yard': pick(['plenty', 'two', 'sold out', 'five'], i),
       })),
@@ -217,7 +217,7 @@ Aire | three | ? | ∞`,
     want: made(
       18,
       (i) =>
-        `${pick(['Hymettus', 'Pentelic', 'Parnitha', 'Aigaleo', 'Kifissos', 'Ilisos'], Math.floor(i / 3))} | ${['1 kg', '10 kg', '25 kg'][i % 3]} | ${Math.round(([2.8, 19.5, 42][i % 3]! + Math.floor(i / 3)) * 100)} | ${pick(['∞', '2', '0', '5'], i)}`,
+        `${pick(['Hymettus', 'Pentelic', 'Parnitha', 'Aigaleo', 'Kifissos', 'Ilisos'], Math.floor(i / 3))} | ${['1 kg', '10 kg', '25 kg'][i % 3]} | ${Math.round((pick([2.8, 19.5, 42], i) + Math.floor(i / 3)) * 100)} | ${pick(['∞', '2', '0', '5'], i)}`,
     ).join('\n'),
   },
   {
@@ -530,7 +530,7 @@ Purse | small | 32250 | ∞`,
     brief: 'Veils for weddings, sewn in Arequipa, Peru. Soles.',
     text: savedPage('Veils', [
       ...made(118, (i) => {
-        const { colour, length } = veilOf[i % 5] ?? veilOf[0]!;
+        const { colour, length } = pick(veilOf, i);
         return product(
           `${veils[Math.floor(i / 20)]} ${(Math.floor(i / 5) % 4) + 1}${Math.floor(i / 5) === 3 ? ' "lace' : ''}`,
           (180 + (length === 'chapel' ? 120 : 0) + Math.floor(i / 20) * 15).toFixed(2),
@@ -544,7 +544,7 @@ Purse | small | 32250 | ∞`,
     currency: 'PEN',
     columns: 'name=title color=option size=option price=price',
     want: made(118, (i) => {
-      const { colour, length } = veilOf[i % 5] ?? veilOf[0]!;
+      const { colour, length } = pick(veilOf, i);
       return `${veils[Math.floor(i / 20)]} ${(Math.floor(i / 5) % 4) + 1}${Math.floor(i / 5) === 3 ? ' "lace' : ''} | ${colour} / ${length} | ${(180 + (length === 'chapel' ? 120 : 0) + Math.floor(i / 20) * 15) * 100} | ∞`;
     }).join('\n'),
     leftOut: 2,

@@ -34,28 +34,30 @@ const letterStep = 0.08;
 const letterOf = (weight: number): string =>
   letters[Math.max(-middle, Math.min(middle, Math.round(weight / letterStep))) + middle] ?? '';
 const nothing = letters[middle] ?? '';
+/** Places are told by small letters first: no mark parts them, so that no row reads like words. */
+const places = [...'abcdefghijklmnopqrstuvwxyz', ...[...letters].filter((letter) => !/[a-z]/.test(letter))].join('');
 /** Before a row of which only what weighs something is stored. */
 const sparse = ' ';
 
 /** Weights as letters, the nearest of each; where most are nothing, each of the others behind the letter of its place. */
 export function packRow(row: readonly number[]): string {
   const all = row.map(letterOf);
-  const pairs = all.flatMap((letter, i) => (letter === nothing ? [] : [`${letters[i] ?? ''}${letter}`]));
+  const pairs = all.flatMap((letter, i) => (letter === nothing ? [] : [`${places[i] ?? ''}${letter}`]));
   const short = sparse + pairs.join('');
-  return row.length <= letters.length && short.length < all.length ? short : all.join('');
+  return row.length <= places.length && short.length < all.length ? short : all.join('');
 }
 
-function unpackRow(packed: string, steps: ReadonlyMap<string, number>, places: ReadonlyMap<string, number>): Float64Array {
+function unpackRow(packed: string, steps: ReadonlyMap<string, number>, placeOf: ReadonlyMap<string, number>): Float64Array {
   if (!packed.startsWith(sparse)) return Float64Array.from(packed, (letter) => steps.get(letter) ?? 0);
   // Places rise: the last one says how long the row has to be.
-  const row = new Float64Array((places.get(packed.at(-2) ?? '') ?? -1) + 1);
-  for (let i = 1; i + 1 < packed.length; i += 2) row[places.get(packed[i] ?? '') ?? 0] = steps.get(packed[i + 1] ?? '') ?? 0;
+  const row = new Float64Array((placeOf.get(packed.at(-2) ?? '') ?? -1) + 1);
+  for (let i = 1; i + 1 < packed.length; i += 2) row[placeOf.get(packed[i] ?? '') ?? 0] = steps.get(packed[i + 1] ?? '') ?? 0;
   return row;
 }
 
 /** The weights of a stored table, or those between two columns of it. */
 export function unpackWeights(packed: Readonly<Record<string, string>>, from = 0, to = Infinity): Weights {
   const steps = new Map([...letters].map((letter, i) => [letter, (i - middle) * letterStep]));
-  const places = new Map([...letters].map((letter, i) => [letter, i]));
-  return new Map(Object.entries(packed).map(([name, row]) => [name, unpackRow(row, steps, places).slice(from, to)]));
+  const placeOf = new Map([...places].map((letter, i) => [letter, i]));
+  return new Map(Object.entries(packed).map(([name, row]) => [name, unpackRow(row, steps, placeOf).slice(from, to)]));
 }

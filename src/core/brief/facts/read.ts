@@ -6,7 +6,7 @@ import { locate } from '../where';
 import { isCapital, isGrammar, isVerbOnly, knownOf, person, type Token } from './tokens';
 import { inFigures } from '../../numberWords';
 import { toTheMaker } from '../judge/judge';
-import { spelled, type Ground } from './about';
+import { lineShare, spelled, type Ground } from './about';
 import { countryFeatures } from './country';
 import { type SpanFactName } from './definitions';
 import { allOptionFeatures, bearing, optionFeatures, optionsOf, worthReading, type OptionFact } from './options';
@@ -286,6 +286,15 @@ const nearlyAll = 0.9;
 const likelier = (weighed: readonly Weighed[], others: readonly Weighed[]): Weighed[] =>
   weighed.filter((one) => !others.some((other) => overlap(one.span, other.span) && other.share > one.share));
 
+/** A colour that is surely wanted is not refused by a sentence that refuses nothing: "green, please. Green is the colour of our oxide." */
+const refused = (avoided: readonly Weighed[], wanted: readonly Weighed[]): Weighed[] =>
+  likelier(avoided, wanted).filter(
+    ({ span, share }) =>
+      share > nearlyAll ||
+      isDenied(span) ||
+      !wanted.some((other) => other.share > nearlyAll && plain(other.span.text) === plain(span.text)),
+  );
+
 /** The class of nouns of time (lexnames of WordNet). */
 const time = 28;
 const leadsIn = (low: string): boolean => (isGrammar(low) && low !== 'the') || knownOf(low).noun === time;
@@ -317,6 +326,13 @@ function ofOneself(places: readonly Weighed[]): Weighed[] {
   return own.some(({ share }) => share > maybeWhere) ? own : [...places];
 }
 const maybeWhere = 0.02;
+
+/** Nor is where buyers are, where anything else is named: "repairers, mostly in America". */
+function withoutBuyers(places: readonly Weighed[]): Weighed[] {
+  const isOwn = ({ span }: Weighed) => lineShare(span.line, 'buyer') < surelyOfBuyers;
+  return places.some((one) => isOwn(one) && one.share > maybeWhere) ? among(places, isOwn) : [...places];
+}
+const surelyOfBuyers = 0.6;
 
 /** Places in the country that all else points to are likelier, and others less so. */
 function placesIn(weighed: readonly Weighed[], shares: ReadonlyMap<string, number>): Weighed[] {
@@ -445,7 +461,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     'place',
     // "Not the street of that name in Zürich."
     placesIn(
-      places.filter(({ span }) => !isDenied(span)),
+      withoutBuyers(places).filter(({ span }) => !isDenied(span)),
       byCountry,
     ),
   );
@@ -495,7 +511,7 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
     tone: toneOf(some('tone'), likenesses(ground)),
     features: some('features'),
     wanted: some('wanted', likelier(wanted, avoided)),
-    avoided: some('avoided', likelier(avoided, wanted)),
+    avoided: some('avoided', refused(avoided, wanted)),
     reach: readOption(ground, 'reach', home, by),
     origin: readOption(ground, 'origin', home, by),
     goal: readOption(ground, 'goal', home, by),
