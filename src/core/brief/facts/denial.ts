@@ -1,6 +1,6 @@
 import { hexOf } from '../colours';
 import { type Span } from './spans';
-import { breaks, isGrammar, isNegation, isWord, joins, knownOf, tokensIn, type Token } from './tokens';
+import { breaks, isGrammar, isNegation, isVerbOnly, isWord, joins, knownOf, tokensIn, type Token } from './tokens';
 
 /** Words of a label under which stands what is not wanted: "Not:", "Colours you dislike". */
 const isRefusal = (low: string): boolean => isNegation(low) || /^(?:dislike|hate|avoid|refuse|ban)/.test(low);
@@ -133,6 +133,21 @@ export function isOfNamesake({ line: { tokens }, from }: Span): boolean {
   while (/^\p{Lu}/u.test(tokens[i]?.text ?? '') && !isGrammar(tokens[i]?.low ?? '')) i--;
   // In the middle of a sentence "the Nieuwe Binnenweg" is a street.
   return i < last && (/^(?:an?|another)$/.test(tokens[i]?.low ?? '') || (i === 0 && tokens[0]?.low === 'the'));
+}
+
+/** Where things are sold, or what somebody has for them: what these are for is what is sold. */
+const places: ReadonlySet<string> = new Set(
+  'shop shops store stores house home place studio workshop market source address website site passion love eye taste everything all'.split(
+    ' ',
+  ),
+);
+
+/** "We stamp labels for orchids": what a thing is for is not sold with it. "A shop for orchids" has them. */
+export function isWhatItIsFor({ line: { tokens }, from }: Span): boolean {
+  let i = from - 1;
+  while (i > 0 && isGrammar(tokens[i]?.low ?? '') && tokens[i]?.low !== 'for') i--;
+  const thing = tokens[i - 1]?.low ?? '';
+  return tokens[i]?.low === 'for' && knownOf(thing).noun !== null && !places.has(thing) && !isVerbOnly(thing);
 }
 
 /** "Woven from fence wire and old bed frames": what something is made from is not sold, unless it is from one to another, or from a place. */

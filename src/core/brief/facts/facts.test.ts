@@ -107,6 +107,20 @@ describe('what is of somebody or something else', () => {
   ])('buyers are those that are named, not what is told of them: “%s”', (text, who) =>
     expect(readFacts(ground(`We carve figures in Muscat.\n\n${text}`)).audience.map(({ value }) => value)).toEqual([who]),
   );
+  test.each([
+    ['I am Meg Hollis and I stamp labels for orchids in Dunedin, New Zealand.', 'labels'],
+    ['We cut seals for espresso machines in Da Nang.', 'seals'],
+  ])('what a thing is for is not sold: “%s”', (text, sold) => {
+    const { sells, trade } = readFacts(ground(text));
+    expect(sells.map(({ value }) => value.split(' ')[0])).toEqual([sold]);
+    expect(trade?.value.split(' ')[0]).toBe(sold);
+  });
+  test('where buyers are is not where the shop is', () => {
+    const { place } = readFacts(
+      ground('The buyers are repairers, mostly in America. I pack on Thursdays in Whitby, North Yorkshire, and send anywhere.'),
+    );
+    expect(place?.value).toBe('Whitby, North Yorkshire');
+  });
   test('whom a letter greets is not what the shop is called', () => {
     const { name } = readFacts(ground('Dear Jón,\n\nI carve figures from driftwood. The shop is called Fjara.\n\nYours,\nSalka'));
     expect(name?.value).toBe('Fjara');

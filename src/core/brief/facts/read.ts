@@ -15,6 +15,7 @@ import {
   isDenied,
   isDeniedBehind,
   isMadeFrom,
+  isWhatItIsFor,
   isOfAnother,
   isOfNamesake,
   isOfOthers,
@@ -377,6 +378,8 @@ const isGreeted = ({ span }: Weighed, { lines }: Ground): boolean =>
 /** How many there are is not what is sold: "night lights, three of us". */
 const isNumber = ({ span: { line, to } }: Weighed): boolean => inFigures(line.tokens[to - 1]?.low ?? '') !== null;
 
+const surelyTraded = 0.8;
+
 /** What is so surely sold says what trade it is, where nothing else does. */
 const sureTrade = 0.5;
 
@@ -490,9 +493,14 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
       !isDenied(found.span) &&
       !isOfOthers(found.span) &&
       !isOfAnother(found.span) &&
-      !isMadeFrom(found.span),
+      !isMadeFrom(found.span) &&
+      !isWhatItIsFor(found.span),
   );
-  const sells = withMostOf(readSells(sold), sold, ground);
+  const trades = scales.weigh('trade').filter(({ span }) => !isWhatItIsFor(span));
+  const [traded] = together(trades);
+  const told = withMostOf(readSells(sold), sold, ground);
+  // Where it is sure what trade it is and not what is sold, that is sold.
+  const sells = told.length || !traded || traded.share < surelyTraded ? told : [traded];
   const [buyers] = phrases(scales.weigh('audience'));
   const audience =
     buyers && buyers.share >= least.audience ? whoIn(factOf(ground, buyers.span, buyers.share), buyers.span) : null;
@@ -500,7 +508,8 @@ export function readFacts(ground: Ground, by: FactWeights = usualWeights()): Fac
   return {
     name,
     sells: sells.map(({ span, share }) => inside(factOf(ground, span, share))),
-    trade: one('trade') ?? (sells[0] && sells[0].share >= sureTrade ? factOf(ground, sells[0].span, sells[0].share) : null),
+    trade:
+      one('trade', trades) ?? (sells[0] && sells[0].share >= sureTrade ? factOf(ground, sells[0].span, sells[0].share) : null),
     audience: audience ? [audience] : [],
     place,
     address: one('address'),
