@@ -58,6 +58,8 @@ const refusal = (says: string, nearest: readonly string[] = [], kind: SentenceKi
   refused: { says, nearest, kind },
 });
 
+const isSoAlready = 'It is so already.';
+
 /** Where a reason, or a second thought, is set apart from a wish. */
 const apart = /[,;.!:–—]+\s+|\s+(?=because\s)/;
 
@@ -79,7 +81,8 @@ export function understand(
   const whole = isPutOff
     ? { ...understood, readings: understood.readings.map((reading) => ({ ...reading, sure: false })) }
     : understood;
-  if (whole.readings.length || clauses.length < 2 || text.length > longestSentence) return whole;
+  const isDone = whole.readings.length > 0 || whole.refused?.says === isSoAlready;
+  if (isDone || clauses.length < 2 || text.length > longestSentence) return whole;
   const heard = clauses.map((clause) => understandWhole(shop, project, clause, saying, by));
   // What was meant and can't be done is said as well; where the whole was that, no clause of it means another thing.
   const meant = whole.refused?.kind;
@@ -215,7 +218,7 @@ function choose({ candidates, likely, missed }: Heard, said: Said, nearest: read
   const [standing] = readings;
   if (!best)
     return standing
-      ? refusal('It is so already.', nearest, standing.kind)
+      ? refusal(isSoAlready, nearest, standing.kind)
       : refusal(missed.because || 'This was not understood.', nearest, missed.kind);
   const chosen = best.sure ? moving.filter((one) => one.kind === best.kind) : moving.slice(0, mostReadings);
   return { readings: chosen, refused: null };

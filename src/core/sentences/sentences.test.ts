@@ -367,6 +367,17 @@ describe('what was not wholly understood is not done', () => {
     }
   });
 
+  test('what complains of corners asks for the other way, and no clause of what is so already does another thing', () => {
+    const round = { ...project, decisions: decisionsOf({ [lookPlaces.corner.address]: 12 }) };
+    const readings = (text: string) =>
+      understand(makeShop(round), round, text, { today }).readings.map(({ kind, of }) => [kind, of.by ?? of.to]);
+    expect(readings('these edges are too soft, I want them sharp')).toEqual([['corners', 'sharper']]);
+    expect(readings('the corners are too sharp')).toEqual([['corners', 'rounder']]);
+    const square = { ...project, decisions: decisionsOf({ [lookPlaces.corner.address]: 0 }) };
+    const { refused } = understand(makeShop(square), square, 'these edges are too soft, I want them sharp', { today });
+    expect(refused?.says).toBe('It is so already.');
+  });
+
   test('of what is last and sold none is left', () => {
     const at = `card/${shop.catalogue.products[4]?.id ?? ''}`;
     expect(says('sold the last one this morning', at).readings[0]?.of).toEqual({ product: 'Reel', n: '0' });

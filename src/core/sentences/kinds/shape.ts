@@ -49,6 +49,14 @@ export const phoneColumns = defineSentence({
   },
 });
 
+/** How round things are. */
+const roundness: Scale = {
+  more: ['rounder', 'softer'],
+  less: ['squarer', 'sharper', 'harder'],
+  much: ['round', 'rounded', 'soft'],
+  little: ['square', 'sharp', 'pointed', 'hard', 'hard-edged'],
+};
+
 export const corners = defineSentence({
   kind: 'corners',
   offers: 'Corners: “rounder corners”, “square”',
@@ -73,6 +81,9 @@ export const corners = defineSentence({
       of,
     });
     if (count !== undefined) return to(count, { n: String(count) });
+    // "Too soft" complains of it, and asks for no more than less of it.
+    const way = hears(said, 'too') ? degreeOf(said, roundness) : null;
+    if (way) return way === 'less' ? to(Math.floor(now / 2), { by: 'sharper' }) : to(now < 4 ? 8 : now * 2, { by: 'rounder' });
     if (hears(said, 'square', 'sharp', 'pointed', 'no', 'hard')) return to(0, { to: 'square' });
     if (hears(said, 'less', 'sharper')) return to(Math.floor(now / 2), { by: 'sharper' });
     if (hears(said, 'rounder', 'softer', 'more', 'soft', 'rounded')) return to(now < 4 ? 8 : now * 2, { by: 'rounder' });
