@@ -11,7 +11,7 @@ export const currencyName = (currency: string): string => code(currency)?.curren
 
 /** Money of which a hundred and more were about a US dollar in 2026 and that ISO 4217 gives a minor unit nonetheless (from memory). */
 const smallUnits = new Set(
-  'ALL AMD AOA ARS BDT CDF COP CRC DZD ETB HUF IDR IQD IRR JMD KES KHR KZT LAK LBP LKR MGA MMK MNT MWK NGN PKR RSD SDG SOS SYP TZS UZS YER'.split(
+  'AMD AOA ARS BDT CDF COP CRC DZD ETB HUF IDR IQD IRR JMD KES KHR KZT LAK LBP LKR MGA MMK MNT MWK NGN PKR RSD SDG SOS SYP TZS UZS YER'.split(
     ' ',
   ),
 );

@@ -14,7 +14,10 @@ const mostShelves = 0.6;
 /** More words than this are no name of a shelf. */
 const mostWords = 4;
 
-/** Where the heading speaks of kinds, and most cells name one in which things are delivered, that is what it says; what the others say is shown with the goods. */
+/**
+ * Where the heading speaks of kinds, and most cells name one in which things are delivered, that is what it says; what the others say is
+ * shown with the goods.
+ */
 export function giveKinds({ columns, chosen, taken }: Claims): void {
   const [only, ...more] = columns.filter(
     ({ index, evidence, profile }) => !chosen.has(index) && (evidence.kind ?? 0) >= known && profile.kinds > mostCells,
