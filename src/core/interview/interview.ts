@@ -62,7 +62,8 @@ function situationOf(project: Project, shop: Shop): Situation {
   const told = kindsOf(sold, trade);
   // Where what is sold says nothing of its kind, the list may: "fruit cakes" beside rye bread are no blocks of soap.
   const kinds = told.length ? told : kindsOf([...sold, ...titles], trade);
-  const [first] = reading.sells;
+  // What is asked is asked of what is surely sold: "one of the skein weights" is no thing to ask about.
+  const [first] = [...reading.sells].sort((a, b) => b.confidence - a.confidence);
   return { project, shop, kinds, goods: first?.value ?? 'goods', trade: reading.trade?.value.label ?? 'goods' };
 }
 
