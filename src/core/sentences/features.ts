@@ -2,7 +2,7 @@ import { type Features } from '../softmax';
 import { type ThingKind } from '../things/about';
 import { type JudgeWeights } from './judge';
 import { slotKinds, type Part, type Slot, type SlotKind } from './sentence';
-import { tokensOf } from './tokens';
+import { leadingUp, stem, tokensOf } from './tokens';
 
 /** What the judge sees of one place in a sentence: a word, or what a slot stands for. */
 type Seen = { word: string; capital?: boolean; as?: string } | { slots: readonly SlotKind[]; of?: string };
@@ -39,26 +39,7 @@ const nameOf = (seen: Seen | undefined): string =>
           : `<${seen.slots[0] ?? ''}>`;
 
 const namers = new Set(['renam', 'call', 'cal', 'nam', 'say', 'read', 'writ', 'titl', 'label', 'describ', 'entitl']);
-const fillers = new Set([
-  'it',
-  'this',
-  'that',
-  'these',
-  'those',
-  'them',
-  'thi',
-  'thes',
-  'thos',
-  'i',
-  'as',
-  'to',
-  'be',
-  'should',
-  'must',
-  'is',
-  ':',
-  '=',
-]);
+const fillers = new Set([...leadingUp, ...leadingUp.map(stem), 'i', ':', '=']);
 
 /** Where words begin that a capital in the middle of a sentence sets apart: "I'd rather have Walk above the crowd". */
 const capitalFrom = (seen: readonly Seen[]): number => {

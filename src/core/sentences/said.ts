@@ -9,7 +9,7 @@ import { type ThingKind } from '../things/about';
 import { type Act, type Past, type SentenceKind } from './about';
 import { learnedJudge } from './judge';
 import { moneyOf, type Count, type Sentence, type Slot } from './sentence';
-import { type Token } from './tokens';
+import { isSetApart, leadingUp, type Token } from './tokens';
 
 /** A sentence that was said, and where: all that a definition reads it with. */
 export interface Said {
@@ -246,24 +246,7 @@ const changers = new Set(['rename', 'renamed', 'change', 'turn', 'set', 'make', 
 const connects = new Set(['to', 'as', 'into', 'by', 'with']);
 /** What can be called something. */
 const called = new Set(['page', 'section', 'part', 'thing', 'product', 'article', 'item', 'one', 'button', 'link']);
-const filler = new Set([
-  'it',
-  'this',
-  'that',
-  'these',
-  'those',
-  'them',
-  'is',
-  'as',
-  'to',
-  'be',
-  'should',
-  'must',
-  'just',
-  'instead',
-  '=',
-  '→',
-]);
+const filler = new Set([...leadingUp, 'just', 'instead', '=', '→']);
 
 /** The words that a sentence gives: in quotes, after a colon, or after what asks for them ("call it Letters"). */
 export function textNamed({ sentence, spot }: Said, { pages = false } = {}): string | null {
@@ -299,11 +282,7 @@ export function textNamed({ sentence, spot }: Said, { pages = false } = {}): str
   // At a text, a capital in the middle of a sentence begins what it should say.
   const { kind } = spot.thing;
   const capital = tokens.find(
-    (token, i) =>
-      i > 0 &&
-      /^\p{Lu}/u.test(token.text) &&
-      !/^i(?:'|$)/.test(token.word) &&
-      !sentence.slots.some(({ start }) => start === token.start),
+    (token, i) => i > 0 && isSetApart(token) && !sentence.slots.some(({ start }) => start === token.start),
   );
   return capital && (kind === 'heading' || kind === 'text') ? tidy(text.slice(capital.start)) : null;
 }

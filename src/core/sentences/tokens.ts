@@ -12,6 +12,13 @@ export interface Token {
   end: number;
 }
 
+/** What leads up to words that a sentence gives: "call it …", "these should be …". They are no part of them. */
+export const leadingUp = 'it this that these those them is as to be should must'.split(' ');
+
+/** Whether a capital sets a word apart from those before it: "I" is always written with one. */
+export const isSetApart = ({ text, word }: Pick<Token, 'text' | 'word'>): boolean =>
+  /^\p{Lu}/u.test(text) && !/^i(?:'|$)/.test(word);
+
 /** Words without their commonest endings. They are compared, never shown. */
 export function stem(word: string): string {
   if (word.length < 4 || /\d/.test(word)) return word;
